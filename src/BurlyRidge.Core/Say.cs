@@ -1,0 +1,31 @@
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core;
+
+/// <summary>Figures as they stand in a sentence.</summary>
+internal static class Say
+{
+    public static string Amps(double amps) => $"{amps.ToString(amps < 10 ? "0.0#" : amps < 100 ? "0.0" : "0")} A";
+
+    public static string Volts(double volts) => $"{volts:0.00} V";
+
+    public static string Percent(double fraction) => $"{fraction * 100:0.#} %";
+
+    public static string Celsius(double celsius) => $"{celsius:0} °C";
+
+    public static string Metres(double metres, UnitSystem units) =>
+        units == UnitSystem.Metric ? $"{metres:0.0#} m" : $"{metres / MetresPerFoot:0.0} ft";
+
+    public static string Copper(double squareMillimetres) => $"{squareMillimetres:0.##} mm²";
+
+    public static string Kind(Zone zone) => zone switch
+    {
+        Zone.EngineBay => "engine bay",
+        Zone.Cabin => "cabin",
+        Zone.Exterior => "exterior",
+        _ => "underbody",
+    };
+
+    /// <summary>International foot, m (exact).</summary>
+    private const double MetresPerFoot = 0.3048;
+}

@@ -1,0 +1,45 @@
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Sizing;
+
+/// <summary>The power at the end of a line by kind of lamp, W at system volts.</summary>
+public sealed record LampWatts(double RegulatedLed, double ResistorLed, double Filament)
+{
+    /// <summary>How much higher the running voltage is than the system's: 14.4 to 12, 28.8 to 24.</summary>
+    public const double RunningRatio = 1.2;
+
+    /// <summary>Sums up <paramref name="lamps"/> at <paramref name="systemVolts"/>.</summary>
+    public static LampWatts Of(IEnumerable<LampSet> lamps, int systemVolts)
+    {
+        var sum = new LampWatts(0, 0, 0);
+        foreach (var lamp in lamps)
+        {
+            var watts = lamp.Count * lamp.WattsAt(systemVolts);
+            sum = lamp.Kind switch
+            {
+                LampKind.RegulatedLed => sum with { RegulatedLed = sum.RegulatedLed + watts },
+                LampKind.ResistorLed => sum with { ResistorLed = sum.ResistorLed + watts },
+                _ => sum with { Filament = sum.Filament + watts },
+            };
+        }
+        return sum;
+    }
+
+    /// <summary>Whether nothing but regulated LED hangs on the line.</summary>
+    public bool OnlyRegulatedLed => ResistorLed == 0 && Filament == 0;
+
+    /// <summary>Watts over system volts, A.</summary>
+    public double LoadAmps(int systemVolts) => (RegulatedLed + ResistorLed + Filament) / systemVolts;
+
+    /// <summary>
+    /// The most that the lamps draw, A: regulated LED at the lowest voltage that the drop limit leaves them, the others
+    /// at running voltage.
+    /// </summary>
+    public double DesignAmps(int systemVolts, double dropFraction) =>
+        (RegulatedLed / (1 - dropFraction)
+         + ResistorLed * RunningRatio
+         + Filament * Math.Pow(RunningRatio, LampSet.FilamentExponent)) / systemVolts;
+
+    /// <summary>The same lamps, so many times over.</summary>
+    public LampWatts Times(double factor) => new(RegulatedLed * factor, ResistorLed * factor, Filament * factor);
+}

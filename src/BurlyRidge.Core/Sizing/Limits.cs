@@ -1,0 +1,58 @@
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Sizing;
+
+/// <summary>Every limit that one line is sized by and judged by; proposals and checks both read it here.</summary>
+/// <param name="MarginFraction">What the wire is good for above the design current.</param>
+/// <param name="FuseLoadFraction">How far the fuse may be loaded.</param>
+/// <param name="DropFraction">Drop allowed between source and lamp and back, of the system volts.</param>
+public sealed record Limits(double MarginFraction, double FuseLoadFraction, double DropFraction)
+{
+    /// <summary>A small dash switch is good for about 5 A (common practice, no source).</summary>
+    public const double SwitchAmps = 5;
+
+    /// <summary>A relay contact is loaded to 80 % (common practice, no source).</summary>
+    public const double RelayLoadFraction = 0.8;
+
+    /// <summary>A bolt-down fuse may carry half as much again for an hour: the wire is good for 1.04 times its rating.</summary>
+    public const double BoltDownWireFactor = 1.04;
+
+    /// <summary>ABYC E-11 (from memory) allows 10 % on circuits that are not critical; beyond it is no lighting circuit.</summary>
+    public const double WorstDropFraction = 0.10;
+
+    /// <summary>Where the last digit of a sum stands against a limit that it meets exactly.</summary>
+    private const double Rounding = 1e-9;
+
+    /// <summary>The limits of a line with <paramref name="watts"/> at its end.</summary>
+    public static Limits Of(HouseRules rules, LampWatts watts) => new(
+        rules.MarginFraction,
+        rules.FuseLoadFraction,
+        watts.OnlyRegulatedLed
+            ? rules.DropLimitRegulatedLed
+            : Math.Min(rules.DropLimitRegulatedLed, rules.DropLimitOther));
+
+    /// <summary>Ampacity in A that the load asks of the wire.</summary>
+    public double WireAmpsForLoad(double designAmps) => designAmps * (1 + MarginFraction);
+
+    /// <summary>Ampacity in A that the fuse asks of the wire.</summary>
+    public static double WireAmpsForFuse(Fuse fuse) =>
+        fuse.Family == FuseFamily.BoltDown ? BoltDownWireFactor * fuse.RatingAmps : fuse.RatingAmps;
+
+    /// <summary>The largest fuse rating in A that a wire of <paramref name="ampacityAmps"/> is protected by.</summary>
+    public static double FuseAmpsForWire(double ampacityAmps, FuseFamily family) =>
+        family == FuseFamily.BoltDown ? ampacityAmps / BoltDownWireFactor : ampacityAmps;
+
+    /// <summary>Fuse rating in A that the load asks for.</summary>
+    public double FuseAmpsForLoad(double designAmps) => designAmps / FuseLoadFraction;
+
+    /// <summary>Whether a relay contact of <paramref name="ratingAmps"/> carries the load.</summary>
+    public static bool ContactCarries(double ratingAmps, double designAmps, int systemVolts) =>
+        AtLeast(RelayLoadFraction * RelayTable.AmpsAt(ratingAmps, systemVolts), designAmps);
+
+    /// <summary>Whether a drop of <paramref name="fraction"/> is within the limit.</summary>
+    public bool DropHolds(double fraction) => AtLeast(DropFraction, fraction);
+
+    /// <summary>Whether <paramref name="value"/> meets <paramref name="need"/>, to the rounding of the sum.</summary>
+    public static bool AtLeast(double value, double need) => value >= need * (1 - Rounding);
+}

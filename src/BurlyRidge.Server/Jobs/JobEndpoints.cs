@@ -1,0 +1,107 @@
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Server.Hosting;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace BurlyRidge.Server.Jobs;
+
+/// <summary>Jobs over HTTP.</summary>
+internal static class JobEndpoints
+{
+    public static void MapJobs(this IEndpointRouteBuilder routes)
+    {
+        var jobs = routes.MapGroup("/api/jobs").WithTags("Jobs");
+        jobs.MapGet("/", ListAsync).WithSummary("The jobs in the Yard, last changed first.");
+        jobs.MapPost("/", CreateAsync).WithSummary("Opens a new job with an empty rig.");
+        jobs.MapGet("/{id}", OpenAsync).WithSummary("A job with its newest rig and what follows from it.");
+        jobs.MapPatch("/{id}", ChangeAsync).WithSummary("Renames, notes or archives a job.").Stale();
+        jobs.MapPut("/{id}/rig", SaveAsync).WithSummary("Saves the rig as the next revision.").Stale();
+        jobs.MapPost("/{id}/undo", UndoAsync).WithSummary("Takes the newest edit back, as a new revision.").Stale();
+        jobs.MapPost("/{id}/redo", RedoAsync).WithSummary("Puts back what was undone, as a new revision.").Stale();
+    }
+
+    private static async Task<Ok<List<JobSummary>>> ListAsync(JobStore store, bool archived = false)
+    {
+        var jobs = await store.ListAsync(archived);
+        return TypedResults.Ok(jobs.Select(Summary).ToList());
+    }
+
+    private static async Task<Results<Created<OpenJob>, ValidationProblem>> CreateAsync(NewJob job, JobStore store)
+    {
+        var rig = Rig.Empty(job.SystemVolts, job.Units);
+        var problems = JobValidation.Details(job.Name, job.Note).ToList();
+        problems.AddRange(RigValidation.Validate(rig).Select(problem =>
+            problem with { Path = problem.Path == "vehicle.systemVolts" ? "systemVolts" : problem.Path }));
+        if (problems.Count > 0) return BadInput.Of(problems);
+        var stored = await store.CreateAsync(job.Name.Trim(), job.Note, rig);
+        return TypedResults.Created($"/api/jobs/{stored.Row.Id}", OpenJob.Of(stored));
+    }
+
+    private static async Task<Results<Ok<OpenJob>, ProblemHttpResult>> OpenAsync(string id, JobStore store) =>
+        await store.FindAsync(id) is { } job ? TypedResults.Ok(OpenJob.Of(job)) : Missing();
+
+    private static async Task<IResult> ChangeAsync(string id, DetailsChange change, JobStore store)
+    {
+        var problems = JobValidation.Details(change.Name, change.Note).ToList();
+        return problems.Count > 0
+            ? BadInput.Of(problems)
+            : Answer(await store.ChangeDetailsAsync(id, change.OnVersion, change.Name?.Trim(), change.Note, change.Archived));
+    }
+
+    private static async Task<IResult> SaveAsync(string id, RigSave save, JobStore store)
+    {
+        var problems = JobValidation.Key(save.IdempotencyKey).ToList();
+        problems.AddRange(RigValidation.Validate(save.Rig).Select(problem => problem with { Path = $"rig.{problem.Path}" }));
+        return problems.Count > 0
+            ? BadInput.Of(problems)
+            : Answer(await store.SaveRigAsync(id, save.OnRevision, save.IdempotencyKey, save.Rig));
+    }
+
+    private static Task<IResult> UndoAsync(string id, RigStep step, JobStore store) => StepAsync(store.UndoAsync, id, step);
+
+    private static Task<IResult> RedoAsync(string id, RigStep step, JobStore store) => StepAsync(store.RedoAsync, id, step);
+
+    private static async Task<IResult> StepAsync(Func<string, int, string, Task<SaveOutcome>> take, string id, RigStep step)
+    {
+        var problems = JobValidation.Key(step.IdempotencyKey).ToList();
+        return problems.Count > 0
+            ? BadInput.Of(problems)
+            : Answer(await take(id, step.OnRevision, step.IdempotencyKey));
+    }
+
+    private static IResult Answer(SaveOutcome outcome) => outcome switch
+    {
+        SaveOutcome.Saved saved => TypedResults.Ok(OpenJob.Of(saved.Job)),
+        SaveOutcome.Stale stale => TypedResults.Json(
+            new StaleProblem(
+                "This job was changed elsewhere.",
+                $"It is at revision {stale.Newest.Head.Number} now. Nothing of yours was stored.",
+                StatusCodes.Status409Conflict,
+                OpenJob.Of(stale.Newest)),
+            contentType: "application/problem+json",
+            statusCode: StatusCodes.Status409Conflict),
+        SaveOutcome.NothingThere => TypedResults.Problem(
+            statusCode: StatusCodes.Status422UnprocessableEntity, title: "There is nothing to undo or redo."),
+        _ => Missing(),
+    };
+
+    private static RouteHandlerBuilder Stale(this RouteHandlerBuilder endpoint) => endpoint
+        .Produces<OpenJob>()
+        .ProducesValidationProblem()
+        .ProducesProblem(StatusCodes.Status404NotFound)
+        .Produces<StaleProblem>(StatusCodes.Status409Conflict, "application/problem+json");
+
+    private static ProblemHttpResult Missing() => TypedResults.Problem(
+        statusCode: StatusCodes.Status404NotFound, title: "There is no such job.");
+
+    private static JobSummary Summary(StoredJob job) => new(
+        job.Row.Id,
+        job.Row.Name,
+        job.Row.Note,
+        job.Row.Archived,
+        job.Row.DetailsVersion,
+        job.Rig.Vehicle.SystemVolts,
+        job.Rig.Lines.Count,
+        Assessor.Assess(job.Rig).Tally,
+        job.Row.ChangedAt);
+}

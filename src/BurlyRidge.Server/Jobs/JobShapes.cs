@@ -1,0 +1,53 @@
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Server.Jobs;
+
+/// <summary>A job in the Yard.</summary>
+public sealed record JobSummary(
+    string Id, string Name, string Note, bool Archived, int DetailsVersion, int SystemVolts, int LineCount, Tally Tally, DateTime ChangedAt);
+
+/// <summary>A job opened: its newest rig and what follows from it.</summary>
+/// <param name="Revision">Number of the newest revision; the next save names it.</param>
+public sealed record OpenJob(
+    string Id,
+    string Name,
+    string Note,
+    bool Archived,
+    int DetailsVersion,
+    int Revision,
+    bool CanUndo,
+    bool CanRedo,
+    Rig Rig,
+    Assessment Assessment)
+{
+    /// <summary>The job as the client sees it.</summary>
+    public static OpenJob Of(StoredJob job) => new(
+        job.Row.Id,
+        job.Row.Name,
+        job.Row.Note,
+        job.Row.Archived,
+        job.Row.DetailsVersion,
+        job.Head.Number,
+        job.Head.UndoTo is not null,
+        job.Head.RedoTo is not null,
+        job.Rig,
+        Assessor.Assess(job.Rig));
+}
+
+/// <summary>A new job.</summary>
+public sealed record NewJob(string Name, int SystemVolts, UnitSystem Units, string Note = "");
+
+/// <summary>A change of a job's details, made on a version of them; what is left out stays.</summary>
+public sealed record DetailsChange(int OnVersion, string? Name = null, string? Note = null, bool? Archived = null);
+
+/// <summary>A save of a rig, made on a revision.</summary>
+/// <param name="OnRevision">The revision that the edit started from.</param>
+/// <param name="IdempotencyKey">The same for a repeated save.</param>
+public sealed record RigSave(int OnRevision, string IdempotencyKey, Rig Rig);
+
+/// <summary>An undo or redo, made on a revision.</summary>
+public sealed record RigStep(int OnRevision, string IdempotencyKey);
+
+/// <summary>A problem document that carries the newest state of the job beside it (409).</summary>
+public sealed record StaleProblem(string Title, string Detail, int Status, OpenJob Newest);

@@ -1,0 +1,30 @@
+import createClient from "openapi-fetch";
+import type { components, paths } from "./schema";
+
+type Schemas = components["schemas"];
+
+export type Assessment = Schemas["Assessment"];
+export type Check = Schemas["Check"];
+export type Fuse = Schemas["Fuse"];
+export type FuseWindow = Schemas["FuseWindow"];
+export type GaugeSystem = Schemas["GaugeSystem"];
+export type JobSummary = Schemas["JobSummary"];
+export type LadderEntry = Schemas["LadderEntry"];
+export type LampSet = Schemas["LampSet"];
+export type Line = Schemas["Line"];
+export type LineAssessment = Schemas["LineAssessment"];
+export type Loss = Schemas["Loss"];
+export type OpenJob = Schemas["OpenJob"];
+export type QuickSizeRequest = Schemas["QuickSizeRequest"];
+export type Rig = Schemas["Rig"];
+export type Tally = Schemas["Tally"];
+export type UnitSystem = Schemas["UnitSystem"];
+export type Verdict = Schemas["Verdict"];
+export type Zone = Schemas["Zone"];
+
+/** House rules as the server sends them: none is ever left out. */
+export type HouseRules = Required<Schemas["HouseRules"]> & {
+  zoneCelsius: Required<Schemas["ZoneTemperatures"]>;
+};
+
+export const api = createClient<paths>({ baseUrl: "/" });

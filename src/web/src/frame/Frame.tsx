@@ -1,0 +1,74 @@
+import { CircleHelp, Moon, Sun } from "lucide-react";
+import { type ReactNode, useMemo, useState } from "react";
+import { Link } from "react-router";
+import { Button } from "../ui/Button";
+import { Dialog } from "../ui/Dialog";
+import { type Shortcut, useShortcuts } from "./shortcuts";
+import { toggleTheme, useTheme } from "./theme";
+
+/** The bar across the top, the page below it, the caution at the foot. */
+export function Frame({
+  ticket,
+  shortcuts = [],
+  children,
+}: {
+  ticket?: ReactNode;
+  shortcuts?: readonly Shortcut[];
+  children: ReactNode;
+}) {
+  const theme = useTheme();
+  const [listed, setListed] = useState(false);
+  const all = useMemo(
+    () => [
+      ...shortcuts,
+      { keys: "n", does: "Night or day", run: toggleTheme },
+      { keys: "?", does: "This list", run: () => setListed(true) },
+    ],
+    [shortcuts],
+  );
+  useShortcuts(all);
+
+  return (
+    <div className="flex min-h-screen flex-col">
+      <header className="flex flex-wrap items-center gap-x-5 gap-y-1 bg-spruce px-4 py-1 text-on-spruce">
+        <Link to="/" className="inline-flex min-h-11 items-center gap-2 rounded-sm font-semibold">
+          <svg viewBox="0 0 30 18" className="h-4 w-7" aria-hidden="true">
+            <path d="M0 18 L7 7 L11 11 L19 0 L30 18 Z" fill="currentColor" className="text-lichen" />
+          </svg>
+          Burly Ridge
+        </Link>
+        <div className="flex min-w-0 flex-1 flex-wrap items-center gap-x-5 gap-y-1">{ticket}</div>
+        <div className="flex">
+          <Button
+            look="ticket"
+            aria-label={theme === "day" ? "Night theme" : "Day theme"}
+            onClick={toggleTheme}
+          >
+            {theme === "day" ? <Moon size={20} aria-hidden /> : <Sun size={20} aria-hidden />}
+          </Button>
+          <Button look="ticket" aria-label="Shortcuts" onClick={() => setListed(true)}>
+            <CircleHelp size={20} aria-hidden />
+          </Button>
+        </div>
+      </header>
+      <main className="flex-1">{children}</main>
+      <footer className="border-t border-seam px-4 py-2 text-sm text-dust">
+        Advice for planning, not an approval. The maker's instructions and local law come first; have a
+        qualified person check the work before it is made live, and disconnect the battery before you touch
+        it.
+      </footer>
+      <Dialog open={listed} onClose={() => setListed(false)} title="Shortcuts">
+        <dl className="grid grid-cols-[4rem_1fr] gap-y-2">
+          {all.map((shortcut) => (
+            <div key={shortcut.keys} className="contents">
+              <dt>
+                <kbd className="rounded-sm border border-edge px-2 py-0.5 font-figure">{shortcut.keys}</kbd>
+              </dt>
+              <dd>{shortcut.does}</dd>
+            </div>
+          ))}
+        </dl>
+      </Dialog>
+    </div>
+  );
+}

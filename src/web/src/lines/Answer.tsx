@@ -1,0 +1,65 @@
+import type { ReactNode } from "react";
+import type { Fuse, LineAssessment } from "../api/client";
+import { CheckList } from "./CheckList";
+import { FuseWindow } from "./FuseWindow";
+import { Losses } from "./Losses";
+import { Reasons } from "./Reasons";
+import { Tiles } from "./Tiles";
+import { WireLadder } from "./WireLadder";
+
+/** What a fitter may take by hand instead of the proposal. */
+export type Takes = {
+  wire: (name: string | null) => void;
+  fuse: (fuse: Fuse | null) => void;
+};
+
+/** All that follows for one line; without takes it is only shown. */
+export function Answer({
+  answer,
+  takes,
+  outdated,
+}: {
+  answer: LineAssessment;
+  takes?: Takes;
+  outdated: boolean;
+}) {
+  const objections = answer.checks.filter((check) => check.verdict !== "holds");
+  return (
+    <section
+      aria-label="What follows"
+      data-outdated={outdated}
+      className={`grid content-start gap-5 ${outdated ? "opacity-50" : ""}`}
+    >
+      <div className="grid gap-3">
+        <Tiles
+          answer={answer}
+          onProposedWire={takes && (() => takes.wire(null))}
+          onProposedFuse={takes && (() => takes.fuse(null))}
+        />
+        <Reasons answer={answer} />
+      </div>
+      {objections.length > 0 && <CheckList checks={objections} />}
+      <Part title="Where the volts are lost">
+        <Losses losses={answer.losses} />
+      </Part>
+      <Part title="Fuse window">
+        <FuseWindow window={answer.fuseWindow} wireName={answer.wire?.name} onTake={takes?.fuse} />
+      </Part>
+      <Part title="Wire ladder">
+        <WireLadder ladder={answer.ladder} onTake={takes?.wire} />
+      </Part>
+      <Part title="Checks that hold">
+        <CheckList checks={answer.checks.filter((check) => check.verdict === "holds")} />
+      </Part>
+    </section>
+  );
+}
+
+function Part({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <div>
+      <h3 className="mb-1.5 font-semibold">{title}</h3>
+      {children}
+    </div>
+  );
+}

@@ -1,0 +1,91 @@
+import { ChevronDown } from "lucide-react";
+import type { HouseRules } from "../api/client";
+import { type FieldErrors, under } from "../api/problems";
+import { ChoiceField } from "../ui/ChoiceField";
+import { asPercent } from "../ui/figures";
+import { NumberField } from "../ui/NumberField";
+import { choices, gaugeWords, zoneWords } from "../ui/words";
+
+/** The workshop's school for this job. */
+export function HouseRulesPanel({
+  rules,
+  errors,
+  onChange,
+}: {
+  rules: HouseRules;
+  errors: FieldErrors;
+  onChange: (change: Partial<HouseRules>) => void;
+}) {
+  const zoneErrors = under(errors, "zoneCelsius");
+  return (
+    <details className="group border border-seam bg-slab" open={Object.keys(errors).length > 0 || undefined}>
+      <summary className="flex min-h-11 list-none items-center justify-between px-3 font-semibold">
+        House rules of this job
+        <ChevronDown size={18} aria-hidden className="group-open:rotate-180" />
+      </summary>
+      <div className="grid grid-cols-2 gap-3 p-3">
+        <ChoiceField
+          label="Wire sold as"
+          value={rules.gauges}
+          options={choices(gaugeWords)}
+          onChange={(gauges) => onChange({ gauges })}
+        />
+        <ChoiceField
+          label="Units"
+          value={rules.units}
+          options={[
+            { value: "metric", label: "Metres" },
+            { value: "imperial", label: "Feet" },
+          ]}
+          onChange={(units) => onChange({ units })}
+        />
+        <NumberField
+          label="Wire margin"
+          unit="%"
+          scale={asPercent}
+          value={rules.marginFraction}
+          messages={errors.marginFraction}
+          hint="25 or 50 are usual"
+          onChange={(value) => onChange({ marginFraction: value ?? Number.NaN })}
+        />
+        <NumberField
+          label="Fuse loaded to"
+          unit="%"
+          scale={asPercent}
+          value={rules.fuseLoadFraction}
+          messages={errors.fuseLoadFraction}
+          hint="makers say 70 to 80"
+          onChange={(value) => onChange({ fuseLoadFraction: value ?? Number.NaN })}
+        />
+        <NumberField
+          label="Drop, regulated LED"
+          unit="%"
+          scale={asPercent}
+          value={rules.dropLimitRegulatedLed}
+          messages={errors.dropLimitRegulatedLed}
+          onChange={(value) => onChange({ dropLimitRegulatedLed: value ?? Number.NaN })}
+        />
+        <NumberField
+          label="Drop, other lamps"
+          unit="%"
+          scale={asPercent}
+          value={rules.dropLimitOther}
+          messages={errors.dropLimitOther}
+          onChange={(value) => onChange({ dropLimitOther: value ?? Number.NaN })}
+        />
+        {choices(zoneWords).map(({ value: zone, label }) => (
+          <NumberField
+            key={zone}
+            label={label}
+            unit="°C"
+            value={rules.zoneCelsius[zone]}
+            messages={zoneErrors[zone]}
+            onChange={(celsius) =>
+              onChange({ zoneCelsius: { ...rules.zoneCelsius, [zone]: celsius ?? Number.NaN } })
+            }
+          />
+        ))}
+      </div>
+    </details>
+  );
+}

@@ -1,0 +1,52 @@
+import { Plus } from "lucide-react";
+import { Button } from "../ui/Button";
+import { amps } from "../ui/figures";
+import { VerdictMark } from "../ui/VerdictMark";
+import { fuseName } from "../ui/words";
+import type { AssessedLines } from "./assessedLines";
+
+export function LineList({
+  lines,
+  chosen,
+  onChoose,
+  onAdd,
+}: {
+  lines: AssessedLines;
+  chosen: string | undefined;
+  onChoose: (id: string) => void;
+  onAdd: () => void;
+}) {
+  return (
+    <nav aria-label="Lines" className="grid content-start gap-1">
+      <ul className="grid gap-1">
+        {lines.map(({ line, assessment }) => (
+          <li key={line.id}>
+            <button
+              type="button"
+              aria-current={line.id === chosen}
+              onClick={() => onChoose(line.id)}
+              className="block w-full rounded-sm border border-seam border-l-4 bg-slab px-3 py-2 text-left hover:bg-lichen-shade aria-[current=true]:border-l-lichen aria-[current=true]:bg-lichen-shade"
+            >
+              <span className="flex items-baseline justify-between gap-2">
+                <span className="font-semibold">{line.name}</span>
+                {assessment && <VerdictMark verdict={assessment.verdict} word={false} />}
+              </span>
+              {assessment && (
+                <span className="block text-sm text-dust">
+                  <span className="font-figure">{amps(assessment.designAmps)}</span>
+                  {" · "}
+                  {assessment.wire?.name ?? "no wire"}
+                  {" · "}
+                  {assessment.fuse ? fuseName(assessment.fuse) : "no fuse"}
+                </span>
+              )}
+            </button>
+          </li>
+        ))}
+      </ul>
+      <Button className="w-full" onClick={onAdd}>
+        <Plus size={18} aria-hidden /> Add a line
+      </Button>
+    </nav>
+  );
+}

@@ -1,0 +1,152 @@
+import { Redo2, Undo2 } from "lucide-react";
+import { useCallback, useEffect, useMemo, useSyncExternalStore } from "react";
+import { useSearchParams } from "react-router";
+import type { Fuse, Line } from "../api/client";
+import { under } from "../api/problems";
+import { Frame } from "../frame/Frame";
+import { Button } from "../ui/Button";
+import { Notice } from "../ui/Notice";
+import { TallyLine } from "../ui/VerdictMark";
+import { Answer } from "./Answer";
+import { assessedLines } from "./assessedLines";
+import { HouseRulesPanel } from "./HouseRulesPanel";
+import { LineForm } from "./LineForm";
+import { LineList } from "./LineList";
+import type { RigEditor } from "./rigEditor";
+import { newLine, rulesOf, withLine, withNewLine, withoutLine, withRules } from "./rigEdits";
+import { SaveMark } from "./SaveMark";
+import { StaleDialog } from "./StaleDialog";
+import { fuseStep, gaugeStep } from "./steps";
+
+/** The Lines stage: the list, the chosen line, and what follows from it. */
+export function LinesBench({ editor }: { editor: RigEditor }) {
+  const { job, rig, assessment, errors, save } = useSyncExternalStore(editor.subscribe, editor.snapshot);
+  const [place, setPlace] = useSearchParams();
+  const wanted = place.get("line");
+  const lines = assessedLines(rig, assessment);
+  const at = Math.max(
+    0,
+    lines.findIndex(({ line }) => line.id === wanted),
+  );
+  const chosen = lines[at];
+  const rules = rulesOf(rig);
+
+  useEffect(() => {
+    const flush = () => editor.flush();
+    window.addEventListener("pagehide", flush);
+    return () => {
+      window.removeEventListener("pagehide", flush);
+      flush();
+    };
+  }, [editor]);
+
+  const choose = useCallback((id: string) => setPlace({ line: id }, { replace: true }), [setPlace]);
+
+  const shortcuts = useMemo(() => {
+    const answer = chosen?.assessment;
+    const change = (edit: Partial<Line>) =>
+      chosen && editor.edit((current) => withLine(current, chosen.line.id, edit));
+    const wire = (by: 1 | -1) => {
+      const name = answer && gaugeStep(answer.ladder, by);
+      if (name) change({ chosenWire: name });
+    };
+    const fuse = (by: 1 | -1) => {
+      const next = answer && fuseStep(answer.fuseWindow, by);
+      if (next) change({ chosenFuse: next });
+    };
+    const beside = (by: 1 | -1) => {
+      const next = lines[at + by];
+      if (next) choose(next.line.id);
+    };
+    return [
+      { keys: "j", does: "Next line", run: () => beside(1) },
+      { keys: "k", does: "Line before", run: () => beside(-1) },
+      { keys: "[", does: "One gauge thinner", run: () => wire(-1) },
+      { keys: "]", does: "One gauge thicker", run: () => wire(1) },
+      { keys: "-", does: "One fuse lower", run: () => fuse(-1) },
+      { keys: "=", does: "One fuse higher", run: () => fuse(1) },
+      { keys: "u", does: "Undo", run: () => void editor.undo() },
+      { keys: "U", does: "Redo", run: () => void editor.redo() },
+    ];
+  }, [editor, lines, at, chosen, choose]);
+
+  const add = () => {
+    const line = newLine(rig.lines.length);
+    editor.edit((current) => withNewLine(current, line));
+    choose(line.id);
+  };
+
+  const ticket = (
+    <>
+      <h1 className="text-lg font-semibold">{job.name}</h1>
+      <span className="font-figure">{rig.vehicle.systemVolts} V</span>
+      <TallyLine tally={assessment.tally} ticket />
+      <span className="ml-auto" />
+      <SaveMark save={save} />
+      <span className="flex">
+        <Button
+          look="ticket"
+          aria-label="Undo"
+          disabled={!job.canUndo && save.kind === "saved"}
+          onClick={() => editor.undo()}
+        >
+          <Undo2 size={20} aria-hidden />
+        </Button>
+        <Button look="ticket" aria-label="Redo" disabled={!job.canRedo} onClick={() => editor.redo()}>
+          <Redo2 size={20} aria-hidden />
+        </Button>
+      </span>
+    </>
+  );
+
+  return (
+    <Frame ticket={ticket} shortcuts={shortcuts}>
+      <div className="grid items-start gap-5 p-4 md:grid-cols-[20rem_1fr] xl:grid-cols-[15.5rem_20rem_1fr]">
+        <div className="grid content-start gap-3 md:col-span-2 xl:col-span-1">
+          <h2 className="font-semibold">Lines</h2>
+          <LineList lines={lines} chosen={chosen?.line.id} onChoose={choose} onAdd={add} />
+          <HouseRulesPanel
+            rules={rules}
+            errors={under(errors, "houseRules")}
+            onChange={(change) => editor.edit((current) => withRules(current, change))}
+          />
+        </div>
+        {chosen ? (
+          <>
+            <LineForm
+              key={chosen.line.id}
+              line={chosen.line}
+              systemVolts={rig.vehicle.systemVolts}
+              units={rules.units}
+              errors={under(errors, `lines[${at}]`)}
+              onChange={(change) => editor.edit((current) => withLine(current, chosen.line.id, change))}
+              onRemove={() => editor.edit((current) => withoutLine(current, chosen.line.id))}
+            />
+            {chosen.assessment && (
+              <Answer
+                answer={chosen.assessment}
+                outdated={save.kind === "refused"}
+                takes={{
+                  wire: (name: string | null) =>
+                    editor.edit((current) => withLine(current, chosen.line.id, { chosenWire: name })),
+                  fuse: (fuse: Fuse | null) =>
+                    editor.edit((current) => withLine(current, chosen.line.id, { chosenFuse: fuse })),
+                }}
+              />
+            )}
+          </>
+        ) : (
+          <Notice title="No lines yet.">Add one: its lamps, its length, and how it comes back.</Notice>
+        )}
+      </div>
+      {save.kind === "stale" && (
+        <StaleDialog
+          mine={rig}
+          newest={save.newest}
+          onTakeTheirs={() => editor.takeTheirs()}
+          onKeepMine={() => editor.keepMine()}
+        />
+      )}
+    </Frame>
+  );
+}

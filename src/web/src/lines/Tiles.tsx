@@ -1,0 +1,88 @@
+import type { ReactNode } from "react";
+import type { LineAssessment } from "../api/client";
+import { Button } from "../ui/Button";
+import { amps, copper, percent, volts } from "../ui/figures";
+import { fuseName } from "../ui/words";
+
+/** The five answers: current, wire, fuse, relay, volts at the lamp. */
+export function Tiles({
+  answer,
+  onProposedWire,
+  onProposedFuse,
+}: {
+  answer: LineAssessment;
+  onProposedWire?: () => void;
+  onProposedFuse?: () => void;
+}) {
+  const { wire, fuse, relay, lampVolts } = answer;
+  return (
+    <dl className="grid grid-cols-2 gap-px border border-seam bg-seam md:grid-cols-5">
+      <Tile
+        name="Current"
+        figure={amps(answer.designAmps)}
+        below={`at most; ${amps(answer.loadAmps)} nominal`}
+      />
+      <Tile
+        name="Wire"
+        figure={wire?.name ?? "None will do"}
+        below={wire ? `${copper(wire.copperSquareMillimetres)} copper` : "see the checks"}
+      >
+        {wire?.byHand && onProposedWire && (
+          <Proposal onClick={onProposedWire} name={wire.proposedName ?? "none"} />
+        )}
+      </Tile>
+      <Tile
+        name="Fuse"
+        figure={fuse ? fuseName(fuse) : "None will do"}
+        below={fuse?.margin ?? "see the checks"}
+      >
+        {fuse?.byHand && onProposedFuse && (
+          <Proposal onClick={onProposedFuse} name={fuse.proposed ? fuseName(fuse.proposed) : "none"} />
+        )}
+      </Tile>
+      <Tile
+        name="Relay"
+        figure={relay.ratingAmps ? `${relay.ratingAmps} A` : relay.needed ? "None will do" : "Not needed"}
+        below={relay.margin}
+      />
+      <Tile
+        name="At the lamp"
+        figure={lampVolts === null ? "—" : volts(lampVolts)}
+        below={wire ? `${percent(wire.dropFraction)} lost` : "no wire, no figure"}
+      />
+    </dl>
+  );
+}
+
+function Tile({
+  name,
+  figure,
+  below,
+  children,
+}: {
+  name: string;
+  figure: string;
+  below: string;
+  children?: ReactNode;
+}) {
+  return (
+    <div className="bg-slab px-3 py-2">
+      <dt className="text-sm text-dust">{name}</dt>
+      <dd>
+        <span data-figure={name} className="block font-figure text-lg leading-6 font-semibold">
+          {figure}
+        </span>
+        <span className="block text-sm text-dust">{below}</span>
+        {children}
+      </dd>
+    </div>
+  );
+}
+
+function Proposal({ name, onClick }: { name: string; onClick: () => void }) {
+  return (
+    <Button className="mt-1 w-full text-left text-sm leading-tight" onClick={onClick}>
+      Use the proposal, {name}
+    </Button>
+  );
+}

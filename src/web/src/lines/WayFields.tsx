@@ -1,0 +1,56 @@
+import type { Line, UnitSystem } from "../api/client";
+import type { FieldErrors } from "../api/problems";
+import { ChoiceField } from "../ui/ChoiceField";
+import { asLength, lengthUnit } from "../ui/figures";
+import { NumberField } from "../ui/NumberField";
+import { choices, returnWords } from "../ui/words";
+
+/** Length, return, loom and insulation of a line. */
+export function WayFields({
+  line,
+  units,
+  errors,
+  onChange,
+}: {
+  line: Pick<Line, "oneWayMetres" | "return" | "bundled" | "insulationCelsius">;
+  units: UnitSystem;
+  errors: FieldErrors;
+  onChange: (change: Partial<Line>) => void;
+}) {
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <NumberField
+        label="One-way length"
+        unit={lengthUnit[units].name}
+        scale={asLength(units)}
+        value={line.oneWayMetres}
+        messages={errors.oneWayMetres}
+        onChange={(metres) => onChange({ oneWayMetres: metres ?? Number.NaN })}
+      />
+      <ChoiceField
+        label="Return"
+        value={line.return}
+        options={choices(returnWords)}
+        onChange={(path) => onChange({ return: path })}
+      />
+      <NumberField
+        label="Wires in the loom"
+        optional
+        value={line.bundled}
+        placeholder={line.return === "wire" ? "2, its own" : "1, its own"}
+        messages={errors.bundled}
+        onChange={(bundled) => onChange({ bundled })}
+      />
+      <ChoiceField
+        label="Insulation"
+        value={line.insulationCelsius}
+        messages={errors.insulationCelsius}
+        options={[
+          { value: 105, label: "105 °C" },
+          { value: 75, label: "75 °C" },
+        ]}
+        onChange={(insulationCelsius) => onChange({ insulationCelsius })}
+      />
+    </div>
+  );
+}

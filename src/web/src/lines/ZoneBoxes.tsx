@@ -1,0 +1,39 @@
+import type { Zone } from "../api/client";
+import { choices, zoneWords } from "../ui/words";
+
+/** The zones that a line runs through. */
+export function ZoneBoxes({
+  zones,
+  messages,
+  onChange,
+}: {
+  zones: readonly Zone[];
+  messages?: readonly string[];
+  onChange: (zones: Zone[]) => void;
+}) {
+  return (
+    <fieldset>
+      <legend className="mb-1 text-sm text-dust">Runs through (the hottest governs)</legend>
+      <div className="grid grid-cols-2 gap-x-3">
+        {choices(zoneWords).map(({ value, label }) => (
+          <label key={value} className="flex min-h-11 items-center gap-2">
+            <input
+              type="checkbox"
+              className="size-5 accent-spruce"
+              checked={zones.includes(value)}
+              onChange={(event) =>
+                onChange(event.target.checked ? [...zones, value] : zones.filter((zone) => zone !== value))
+              }
+            />
+            {label}
+          </label>
+        ))}
+      </div>
+      {messages && (
+        <p role="alert" className="text-sm font-semibold text-oxide">
+          {messages.join(" ")}
+        </p>
+      )}
+    </fieldset>
+  );
+}

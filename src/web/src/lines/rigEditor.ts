@@ -1,0 +1,198 @@
+import { type Assessment, api, type OpenJob, type Rig } from "../api/client";
+import { type FieldErrors, noErrors, type Refusal, refusal } from "../api/problems";
+
+/** Where an edit is on its way to the file. */
+export type SaveState =
+  | { kind: "saved" }
+  | { kind: "settling" }
+  | { kind: "saving" }
+  | { kind: "refused" }
+  | { kind: "unreachable" }
+  | { kind: "stale"; newest: OpenJob };
+
+export type EditorState = {
+  /** The job as last acknowledged. */
+  job: OpenJob;
+  /** The rig as it stands on screen. */
+  rig: Rig;
+  /** What follows from the newest rig that could be assessed. */
+  assessment: Assessment;
+  errors: FieldErrors;
+  save: SaveState;
+};
+
+const settleMilliseconds = 400;
+const retryMilliseconds = 2000;
+
+/**
+ * One job's rig under the hands: every edit is previewed at once and, when it settles, saved on the revision that it
+ * was made on. One save is under way at a time, so the editor is never in conflict with itself.
+ */
+export class RigEditor {
+  private state: EditorState;
+  private listeners = new Set<() => void>();
+  private timer: ReturnType<typeof setTimeout> | undefined;
+  private previewing: AbortController | undefined;
+  private queue: Promise<void> = Promise.resolve();
+
+  constructor(job: OpenJob) {
+    this.state = settled(job);
+  }
+
+  readonly snapshot = () => this.state;
+
+  readonly subscribe = (listener: () => void) => {
+    this.listeners.add(listener);
+    return () => {
+      this.listeners.delete(listener);
+    };
+  };
+
+  edit(change: (rig: Rig) => Rig) {
+    this.set({ rig: change(this.state.rig), save: { kind: "settling" } });
+    void this.preview();
+    this.settleLater(settleMilliseconds);
+  }
+
+  /** Saves at once what has not settled yet; to be called before the page goes away. */
+  flush() {
+    if (this.timer !== undefined) void this.settle();
+  }
+
+  undo() {
+    return this.step("/api/jobs/{id}/undo");
+  }
+
+  redo() {
+    return this.step("/api/jobs/{id}/redo");
+  }
+
+  /** Takes what the other window saved and drops the edits of this one. */
+  takeTheirs() {
+    if (this.state.save.kind === "stale") this.replace(settled(this.state.save.newest));
+  }
+
+  /** Saves this window's rig on top of what the other one saved; theirs stays in the history. */
+  keepMine() {
+    if (this.state.save.kind !== "stale") return;
+    this.set({ job: this.state.save.newest, save: { kind: "settling" } });
+    void this.settle();
+  }
+
+  private async preview() {
+    this.previewing?.abort();
+    const previewing = new AbortController();
+    this.previewing = previewing;
+    const rig = this.state.rig;
+    try {
+      const { data, error } = await api.POST("/api/assess", { body: rig, signal: previewing.signal });
+      if (this.state.rig !== rig) return;
+      if (data) this.set({ assessment: data, errors: noErrors });
+      else this.refuse(refusal(error));
+    } catch {
+      // Taken over by a newer edit, or unreachable; the save that follows says which.
+    }
+  }
+
+  private settleLater(milliseconds: number) {
+    clearTimeout(this.timer);
+    this.timer = setTimeout(() => void this.settle(), milliseconds);
+  }
+
+  private settle() {
+    clearTimeout(this.timer);
+    this.timer = undefined;
+    this.queue = this.queue.then(() => this.save());
+    return this.queue;
+  }
+
+  private async save() {
+    const { rig, job, save } = this.state;
+    if (save.kind === "stale" || rig === job.rig) return;
+    this.set({ save: { kind: "saving" } });
+    const body = { onRevision: job.revision, idempotencyKey: keyOf(rig), rig };
+    const answer = await reach(() =>
+      api.PUT("/api/jobs/{id}/rig", { params: { path: { id: job.id } }, body, keepalive: true }),
+    );
+    if (answer === "unreachable") {
+      this.set({ save: { kind: "unreachable" } });
+      this.settleLater(retryMilliseconds);
+      return;
+    }
+    const overtaken = this.state.rig !== rig;
+    if (answer.data) {
+      const saved = { ...answer.data, rig: overtaken ? answer.data.rig : rig };
+      this.set({
+        job: saved,
+        ...(overtaken ? {} : { assessment: saved.assessment, errors: noErrors, save: { kind: "saved" } }),
+      });
+    } else if (isStale(answer.error)) {
+      this.set({ save: { kind: "stale", newest: answer.error.newest } });
+    } else if (!overtaken) {
+      this.refuse(withoutRig(refusal(answer.error)));
+    }
+  }
+
+  private async step(path: "/api/jobs/{id}/undo" | "/api/jobs/{id}/redo") {
+    if (this.state.save.kind === "refused") {
+      this.replace(settled(this.state.job));
+      return;
+    }
+    await this.settle();
+    const { job, save } = this.state;
+    if (save.kind !== "saved") return;
+    const body = { onRevision: job.revision, idempotencyKey: crypto.randomUUID() };
+    const answer = await reach(() => api.POST(path, { params: { path: { id: job.id } }, body }));
+    if (answer === "unreachable") return;
+    if (answer.data) this.replace(settled(answer.data));
+    else if (isStale(answer.error)) this.set({ save: { kind: "stale", newest: answer.error.newest } });
+  }
+
+  private refuse(said: Refusal) {
+    if (said.kind === "fields") this.set({ errors: said.errors, save: { kind: "refused" } });
+    else this.set({ save: { kind: "unreachable" } });
+  }
+
+  private set(change: Partial<EditorState>) {
+    this.replace({ ...this.state, ...change });
+  }
+
+  private replace(next: EditorState) {
+    this.state = next;
+    for (const listener of this.listeners) listener();
+  }
+}
+
+function settled(job: OpenJob): EditorState {
+  return { job, rig: job.rig, assessment: job.assessment, errors: noErrors, save: { kind: "saved" } };
+}
+
+const keys = new WeakMap<Rig, string>();
+
+/** The same rig is the same save, however often it is sent. */
+function keyOf(rig: Rig): string {
+  const key = keys.get(rig) ?? crypto.randomUUID();
+  keys.set(rig, key);
+  return key;
+}
+
+async function reach<Answer>(call: () => Promise<Answer>): Promise<Answer | "unreachable"> {
+  try {
+    return await call();
+  } catch {
+    return "unreachable";
+  }
+}
+
+function isStale(error: unknown): error is { newest: OpenJob } {
+  return typeof error === "object" && error !== null && "newest" in error;
+}
+
+/** A save names its fields from the save's own root; the form names them from the rig. */
+function withoutRig(said: Refusal): Refusal {
+  if (said.kind !== "fields") return said;
+  const errors = Object.fromEntries(
+    Object.entries(said.errors).map(([path, messages]) => [path.replace(/^rig\./, ""), messages]),
+  );
+  return { kind: "fields", errors };
+}

@@ -1,0 +1,35 @@
+import type { HouseRules, Line, Rig } from "../api/client";
+
+/* Edits of a rig: each gives a new one and leaves the old as it was. */
+
+export const rulesOf = (rig: Rig) => rig.houseRules as HouseRules;
+
+export function withRules(rig: Rig, change: Partial<HouseRules>): Rig {
+  return { ...rig, houseRules: { ...rig.houseRules, ...change } };
+}
+
+export function withLine(rig: Rig, id: string, change: Partial<Line>): Rig {
+  return { ...rig, lines: rig.lines.map((line) => (line.id === id ? { ...line, ...change } : line)) };
+}
+
+export function withoutLine(rig: Rig, id: string): Rig {
+  return { ...rig, lines: rig.lines.filter((line) => line.id !== id) };
+}
+
+export function withNewLine(rig: Rig, line: Line): Rig {
+  return { ...rig, lines: [...rig.lines, line] };
+}
+
+/** A line to start from; every figure in it is there to be changed. */
+export function newLine(count: number): Line {
+  return {
+    id: crypto.randomUUID(),
+    name: `Line ${count + 1}`,
+    lamps: [{ kind: "regulatedLed", count: 1, watts: 40 }],
+    oneWayMetres: 3,
+    return: "wire",
+    zones: ["engineBay"],
+    insulationCelsius: 105,
+    trigger: "switchAlone",
+  };
+}

@@ -1,0 +1,79 @@
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { api, type QuickSizeRequest } from "../api/client";
+import { sentenceOf } from "../api/problems";
+import { newLine, withNewLine } from "../lines/rigEdits";
+import { Button } from "../ui/Button";
+import { Dialog } from "../ui/Dialog";
+import { Refused } from "../ui/Refused";
+import { TextField } from "../ui/TextField";
+import { answered, useJobs } from "../yard/useJobs";
+
+/** Puts what was sized into a job, as a line under that job's house rules. */
+export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest; onClose: () => void }) {
+  const jobs = useJobs(false);
+  const fitting = jobs.data?.filter((job) => job.systemVolts === request.systemVolts) ?? [];
+  const [name, setName] = useState("Quick line");
+  const [said, setSaid] = useState<string>();
+  const [saving, setSaving] = useState(false);
+  const navigate = useNavigate();
+
+  const put = async (jobId: string) => {
+    setSaving(true);
+    const path = { id: jobId };
+    const opened = await answered(api.GET("/api/jobs/{id}", { params: { path } }));
+    const saved = opened.ok
+      ? await answered(
+          api.PUT("/api/jobs/{id}/rig", {
+            params: { path },
+            body: {
+              onRevision: opened.data.revision,
+              idempotencyKey: crypto.randomUUID(),
+              rig: withNewLine(opened.data.rig, lineOf(request, name, opened.data.rig.lines.length)),
+            },
+          }),
+        )
+      : opened;
+    setSaving(false);
+    if (saved.ok) navigate(`/jobs/${jobId}/lines?line=${saved.data.rig.lines.at(-1)?.id}`);
+    else setSaid(sentenceOf(saved.refusal));
+  };
+
+  return (
+    <Dialog open onClose={onClose} title="Make it a line">
+      <div className="grid gap-4">
+        <TextField label="Name of the line" autoFocus value={name} onChange={setName} />
+        <p className="text-dust">Its margin, drop limit and gauges follow the house rules of the job.</p>
+        <Refused said={said} />
+        {jobs.isPending && <p role="status">Looking up the jobs…</p>}
+        {jobs.isError && <Refused said="The jobs could not be read." />}
+        {jobs.data && fitting.length === 0 && (
+          <p>There is no job with {request.systemVolts} V in the Yard. Open one there first.</p>
+        )}
+        <ul className="grid gap-2">
+          {fitting.map((job) => (
+            <li key={job.id}>
+              <Button className="w-full justify-between" disabled={saving} onClick={() => put(job.id)}>
+                <span>{job.name}</span>
+                <span className="text-sm text-dust">{job.lineCount} lines</span>
+              </Button>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </Dialog>
+  );
+}
+
+function lineOf(request: QuickSizeRequest, name: string, count: number) {
+  return {
+    ...newLine(count),
+    name,
+    lamps: request.lamps,
+    oneWayMetres: request.oneWayMetres,
+    return: request.return,
+    zones: [request.zone],
+    bundled: request.bundled,
+    insulationCelsius: request.insulationCelsius ?? 105,
+  };
+}

@@ -1,0 +1,156 @@
+import { useEffect, useState } from "react";
+import type { GaugeSystem, Line, LineAssessment, QuickSizeRequest, UnitSystem, Zone } from "../api/client";
+import { api } from "../api/client";
+import { type FieldErrors, noErrors, refusal } from "../api/problems";
+import { Frame } from "../frame/Frame";
+import { Answer } from "../lines/Answer";
+import { LampRows } from "../lines/LampRows";
+import { WayFields } from "../lines/WayFields";
+import { Button } from "../ui/Button";
+import { ChoiceField } from "../ui/ChoiceField";
+import { asPercent } from "../ui/figures";
+import { Notice } from "../ui/Notice";
+import { NumberField } from "../ui/NumberField";
+import { choices, gaugeWords, zoneWords } from "../ui/words";
+import { MakeLineDialog } from "./MakeLineDialog";
+
+type Asked = QuickSizeRequest & { units: UnitSystem };
+
+const start: Asked = {
+  systemVolts: 12,
+  lamps: [{ kind: "regulatedLed", count: 2, watts: 40 }],
+  oneWayMetres: 4,
+  return: "wire",
+  zone: "engineBay",
+  gauges: "awg",
+  insulationCelsius: 105,
+  margin: 0.25,
+  units: "metric",
+};
+
+/** What came of the newest request. */
+type Answered = { answer?: LineAssessment; errors: FieldErrors; unreachable: boolean };
+
+/** One line with no job: watts and metres in, wire and fuse out. */
+export function QuickSizePage() {
+  const [request, setRequest] = useState(start);
+  const [{ answer, errors, unreachable }, setAnswered] = useState<Answered>({
+    errors: noErrors,
+    unreachable: false,
+  });
+  const [making, setMaking] = useState(false);
+  const units = request.units;
+  const change = (edit: Partial<Asked>) => setRequest((current) => ({ ...current, ...edit }));
+
+  useEffect(() => {
+    const asking = new AbortController();
+    api
+      .POST("/api/quick-size", { body: request, signal: asking.signal })
+      .then(({ data, error }) => {
+        if (asking.signal.aborted) return;
+        const said = data ? undefined : refusal(error);
+        setAnswered((before) => ({
+          answer: data ?? before.answer,
+          errors: said?.kind === "fields" ? said.errors : noErrors,
+          unreachable: said !== undefined && said.kind !== "fields",
+        }));
+      })
+      .catch(() => {
+        if (!asking.signal.aborted) setAnswered((before) => ({ ...before, unreachable: true }));
+      });
+    return () => asking.abort();
+  }, [request]);
+
+  const refused = Object.keys(errors).length > 0;
+  const wayChange = ({ insulationCelsius, ...rest }: Partial<Line>) =>
+    change({ ...rest, ...(insulationCelsius ? { insulationCelsius } : {}) } as Partial<Asked>);
+
+  return (
+    <Frame ticket={<h1 className="text-lg font-semibold">Quick size</h1>}>
+      <div className="grid items-start gap-5 p-4 md:grid-cols-[20rem_1fr]">
+        <section aria-label="What is asked" className="grid content-start gap-4">
+          <div className="grid grid-cols-2 gap-3">
+            <ChoiceField
+              label="System"
+              value={request.systemVolts}
+              options={[
+                { value: 12, label: "12 V" },
+                { value: 24, label: "24 V" },
+              ]}
+              onChange={(systemVolts) => change({ systemVolts })}
+            />
+            <ChoiceField
+              label="Units"
+              value={units}
+              options={[
+                { value: "metric", label: "Metres" },
+                { value: "imperial", label: "Feet" },
+              ]}
+              onChange={(next: UnitSystem) => change({ units: next })}
+            />
+          </div>
+          <LampRows
+            lamps={request.lamps}
+            systemVolts={request.systemVolts}
+            errors={errors}
+            onChange={(lamps) => change({ lamps })}
+          />
+          <WayFields
+            line={{ ...request, insulationCelsius: request.insulationCelsius ?? 105 }}
+            units={units}
+            errors={errors}
+            onChange={wayChange}
+          />
+          <div className="grid grid-cols-2 gap-3">
+            <ChoiceField
+              label="Hottest zone"
+              value={request.zone}
+              options={choices(zoneWords)}
+              onChange={(zone: Zone) => change({ zone })}
+            />
+            <ChoiceField
+              label="Wire sold as"
+              value={request.gauges}
+              options={choices(gaugeWords)}
+              onChange={(gauges: GaugeSystem) => change({ gauges })}
+            />
+            <NumberField
+              label="Wire margin"
+              unit="%"
+              scale={asPercent}
+              value={request.margin}
+              messages={errors.margin}
+              onChange={(margin) => change({ margin: margin ?? Number.NaN })}
+            />
+            <NumberField
+              label="Drop limit"
+              unit="%"
+              optional
+              scale={asPercent}
+              placeholder="by kind of lamp"
+              value={request.dropLimit}
+              messages={errors.dropLimit}
+              onChange={(dropLimit) => change({ dropLimit })}
+            />
+          </div>
+          <Button look="main" disabled={refused || !answer} onClick={() => setMaking(true)}>
+            Make it a line
+          </Button>
+        </section>
+        <div className="grid content-start gap-4">
+          {unreachable && (
+            <Notice alert title="The server does not answer.">
+              What you typed stays here; change any field to ask again.
+            </Notice>
+          )}
+          {answer ? (
+            <Answer answer={answer} outdated={refused || unreachable} />
+          ) : (
+            !unreachable && <Notice title="Working it out…" />
+          )}
+        </div>
+      </div>
+      {making && <MakeLineDialog request={request} onClose={() => setMaking(false)} />}
+    </Frame>
+  );
+}

@@ -1,0 +1,38 @@
+import { X } from "lucide-react";
+import { Dialog as Primitive } from "radix-ui";
+import type { ReactNode } from "react";
+
+export function Dialog({
+  open,
+  onClose,
+  title,
+  children,
+}: {
+  open: boolean;
+  onClose: () => void;
+  title: string;
+  children: ReactNode;
+}) {
+  return (
+    <Primitive.Root open={open} onOpenChange={(next) => !next && onClose()}>
+      <Primitive.Portal>
+        <Primitive.Overlay className="fixed inset-0 bg-black/50" />
+        <Primitive.Content
+          aria-describedby={undefined}
+          className="fixed top-1/2 left-1/2 max-h-[92vh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-sm border border-edge bg-slab p-5"
+        >
+          <div className="mb-3 flex items-start justify-between gap-4">
+            <Primitive.Title className="text-xl font-semibold">{title}</Primitive.Title>
+            <Primitive.Close
+              aria-label="Close"
+              className="-mt-2 -mr-2 inline-flex size-11 items-center justify-center rounded-sm hover:bg-lichen-shade"
+            >
+              <X aria-hidden size={20} />
+            </Primitive.Close>
+          </div>
+          {children}
+        </Primitive.Content>
+      </Primitive.Portal>
+    </Primitive.Root>
+  );
+}

@@ -1,0 +1,47 @@
+import { Field, inputLook } from "./Field";
+
+export function TextField({
+  label,
+  value,
+  onChange,
+  messages,
+  rows,
+  autoFocus,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  messages?: readonly string[];
+  rows?: number;
+  autoFocus?: boolean;
+}) {
+  return (
+    <Field label={label} messages={messages}>
+      {(ids) =>
+        rows ? (
+          <textarea
+            {...ids}
+            className={`${inputLook} h-auto py-2`}
+            rows={rows}
+            value={value}
+            onChange={(event) => onChange(event.target.value)}
+          />
+        ) : (
+          <input
+            {...ids}
+            className={inputLook}
+            autoComplete="off"
+            ref={(input) => {
+              if (autoFocus && input && !input.dataset.met) {
+                input.dataset.met = "yes";
+                input.focus();
+              }
+            }}
+            value={value}
+            onChange={(event) => onChange(event.target.value)}
+          />
+        )
+      }
+    </Field>
+  );
+}

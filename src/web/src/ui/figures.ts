@@ -1,0 +1,50 @@
+import type { UnitSystem } from "../api/client";
+
+/* Figures as they are shown; each comes from the server and is only rounded here. */
+
+const metresPerFoot = 0.3048;
+
+export const amps = (value: number) => `${value.toFixed(value < 10 ? 2 : 1)} A`;
+export const volts = (value: number) => `${value.toFixed(2)} V`;
+export const percent = (fraction: number) => `${(fraction * 100).toFixed(1)} %`;
+export const celsius = (value: number) => `${value.toFixed(0)} °C`;
+export const copper = (squareMillimetres: number) => `${squareMillimetres.toFixed(2)} mm²`;
+export const ofUnit = (value: number, unit: string) => {
+  switch (unit) {
+    case "":
+      return percent(value);
+    case "A":
+      return amps(value);
+    case "V":
+      return volts(value);
+    case "°C":
+      return celsius(value);
+    default:
+      return `${value} ${unit}`;
+  }
+};
+
+/** A length as typed and shown; the document holds metres. */
+export const lengthUnit = {
+  metric: { name: "m", fromMetres: (metres: number) => metres, toMetres: (metres: number) => metres },
+  imperial: {
+    name: "ft",
+    fromMetres: (metres: number) => metres / metresPerFoot,
+    toMetres: (feet: number) => feet * metresPerFoot,
+  },
+} as const satisfies Record<
+  UnitSystem,
+  { name: string; fromMetres: (metres: number) => number; toMetres: (shown: number) => number }
+>;
+
+export type Scale = { fromDocument: (value: number) => number; toDocument: (shown: number) => number };
+
+export const asIs: Scale = { fromDocument: (value) => value, toDocument: (shown) => shown };
+export const asPercent: Scale = {
+  fromDocument: (fraction) => fraction * 100,
+  toDocument: (shown) => shown / 100,
+};
+export const asLength = (units: UnitSystem): Scale => ({
+  fromDocument: lengthUnit[units].fromMetres,
+  toDocument: lengthUnit[units].toMetres,
+});

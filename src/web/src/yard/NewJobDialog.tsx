@@ -1,0 +1,78 @@
+import { useState } from "react";
+import { useNavigate } from "react-router";
+import { type FieldErrors, noErrors, sentenceOf } from "../api/problems";
+import { Button } from "../ui/Button";
+import { ChoiceField } from "../ui/ChoiceField";
+import { Dialog } from "../ui/Dialog";
+import { Refused } from "../ui/Refused";
+import { TextField } from "../ui/TextField";
+import { useNewJob } from "./useJobs";
+
+const blank = { name: "", systemVolts: 12, units: "metric" as "metric" | "imperial", note: "" };
+
+export function NewJobDialog({ onClose }: { onClose: () => void }) {
+  const [job, setJob] = useState(blank);
+  const [errors, setErrors] = useState<FieldErrors>(noErrors);
+  const [said, setSaid] = useState<string>();
+  const create = useNewJob();
+  const navigate = useNavigate();
+
+  return (
+    <Dialog open onClose={onClose} title="New job">
+      <form
+        noValidate
+        className="grid gap-4"
+        onSubmit={async (event) => {
+          event.preventDefault();
+          const answer = await create.mutateAsync(job);
+          if (answer.ok) navigate(`/jobs/${answer.data.id}/lines`);
+          else if (answer.refusal.kind === "fields") setErrors(answer.refusal.errors);
+          else setSaid(sentenceOf(answer.refusal));
+        }}
+      >
+        <TextField
+          label="Vehicle name"
+          autoFocus
+          value={job.name}
+          messages={errors.name}
+          onChange={(name) => setJob({ ...job, name })}
+        />
+        <div className="grid grid-cols-2 gap-4">
+          <ChoiceField
+            label="System"
+            value={job.systemVolts}
+            messages={errors.systemVolts}
+            options={[
+              { value: 12, label: "12 V" },
+              { value: 24, label: "24 V" },
+            ]}
+            onChange={(systemVolts) => setJob({ ...job, systemVolts })}
+          />
+          <ChoiceField
+            label="Units"
+            value={job.units}
+            options={[
+              { value: "metric", label: "Metres" },
+              { value: "imperial", label: "Feet" },
+            ]}
+            onChange={(units) => setJob({ ...job, units })}
+          />
+        </div>
+        <TextField
+          label="Note"
+          rows={3}
+          value={job.note}
+          messages={errors.note}
+          onChange={(note) => setJob({ ...job, note })}
+        />
+        <Refused said={said} />
+        <div className="flex justify-end gap-3">
+          <Button onClick={onClose}>Cancel</Button>
+          <Button look="main" type="submit" disabled={create.isPending}>
+            Open the job
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}

@@ -1,0 +1,76 @@
+import { Plus, Ruler } from "lucide-react";
+import { useState } from "react";
+import { Link } from "react-router";
+import type { JobSummary } from "../api/client";
+import { sentenceOf } from "../api/problems";
+import { Frame } from "../frame/Frame";
+import { Button } from "../ui/Button";
+import { Notice } from "../ui/Notice";
+import { Refused } from "../ui/Refused";
+import { DetailsDialog } from "./DetailsDialog";
+import { JobCard } from "./JobCard";
+import { NewJobDialog } from "./NewJobDialog";
+import { useDetailsChange, useJobs } from "./useJobs";
+
+export function YardPage() {
+  const [archived, setArchived] = useState(false);
+  const [creating, setCreating] = useState(false);
+  const [renaming, setRenaming] = useState<JobSummary>();
+  const [said, setSaid] = useState<string>();
+  const jobs = useJobs(archived);
+  const change = useDetailsChange();
+
+  const archive = async (job: JobSummary) => {
+    const answer = await change.mutateAsync({ job, change: { archived: !job.archived } });
+    setSaid(answer.ok ? undefined : sentenceOf(answer.refusal));
+  };
+
+  return (
+    <Frame>
+      <div className="mx-auto max-w-6xl px-4 py-5">
+        <div className="mb-4 flex flex-wrap items-center gap-3">
+          <h1 className="mr-auto text-2xl font-bold">Yard</h1>
+          <Button aria-pressed={archived} onClick={() => setArchived(!archived)}>
+            {archived ? "Show the jobs in hand" : "Show the archive"}
+          </Button>
+          <Link
+            to="/quick-size"
+            className="inline-flex min-h-11 items-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade"
+          >
+            <Ruler size={18} aria-hidden /> Quick size
+          </Link>
+          <Button look="main" onClick={() => setCreating(true)}>
+            <Plus size={18} aria-hidden /> New job
+          </Button>
+        </div>
+        <Refused said={said} />
+        {jobs.isPending && <Notice title="Looking up the jobs…" />}
+        {jobs.isError && (
+          <Notice alert title="The jobs could not be read.">
+            <p>The server does not answer. Your jobs are in its file and safe.</p>
+            <Button className="mt-3" onClick={() => jobs.refetch()}>
+              Try again
+            </Button>
+          </Notice>
+        )}
+        {jobs.data?.length === 0 && (
+          <Notice title={archived ? "Nothing is archived." : "No jobs yet."}>
+            {archived ? "Archived jobs stand here and can be taken back out." : "Open one with New job."}
+          </Notice>
+        )}
+        <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
+          {jobs.data?.map((job) => (
+            <JobCard
+              key={job.id}
+              job={job}
+              onRename={() => setRenaming(job)}
+              onArchive={() => archive(job)}
+            />
+          ))}
+        </div>
+      </div>
+      {creating && <NewJobDialog onClose={() => setCreating(false)} />}
+      {renaming && <DetailsDialog job={renaming} onClose={() => setRenaming(undefined)} />}
+    </Frame>
+  );
+}

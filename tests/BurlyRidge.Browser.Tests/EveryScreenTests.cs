@@ -1,0 +1,78 @@
+using OpenQA.Selenium;
+
+namespace BurlyRidge.Browser.Tests;
+
+/// <summary>What must be so on every screen.</summary>
+public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
+{
+    private readonly Page page = workshop.Page;
+
+    public static TheoryData<string> Screens => ["yard", "lines", "quick size"];
+
+    [Theory]
+    [MemberData(nameof(Screens))]
+    public void Nothing_scrolls_sideways(string screen)
+    {
+        foreach (var (width, height) in new[] { (1280, 800), (820, 1180) })
+        {
+            page.Driver.Manage().Window.Size = new System.Drawing.Size(width, height);
+            Show(screen);
+            var beyond = (long)page.Run("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!;
+            Assert.True(beyond <= 0, $"{screen} is {beyond} px too wide at {width}");
+        }
+        page.Driver.Manage().Window.Size = new System.Drawing.Size(1280, 800);
+    }
+
+    // WCAG 2.2 AA as axe-core judges it.
+    [Theory]
+    [MemberData(nameof(Screens))]
+    public void Accessible_by_day_and_by_night(string screen)
+    {
+        Show(screen);
+        foreach (var theme in new[] { "Night theme", "Day theme" })
+        {
+            page.Press(theme);
+            Assert.Equal("", Violations());
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Screens))]
+    public void Everything_comes_from_this_machine(string screen)
+    {
+        Show(screen);
+        var elsewhere = page.Run(
+            "return performance.getEntriesByType('resource').map(entry => entry.name).filter(name => !name.startsWith(location.origin)).join(' ')");
+        Assert.Equal("", elsewhere);
+        Assert.Contains("Overpass", (string)page.Run("return [...document.fonts].filter(face => face.status === 'loaded').map(face => face.family).join()")!, StringComparison.Ordinal);
+    }
+
+    private void Show(string screen)
+    {
+        page.Open(screen == "quick size" ? "/quick-size" : "/");
+        switch (screen)
+        {
+            case "lines":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Find(By.CssSelector("[data-figure='Wire']"));
+                break;
+            case "quick size":
+                page.Find(By.CssSelector("[data-figure='Wire']"));
+                break;
+            default:
+                page.Find(By.TagName("article"));
+                break;
+        }
+    }
+
+    private string Violations()
+    {
+        page.Run(File.ReadAllText(Path.Combine(Workshop.Root(), "src", "web", "node_modules", "axe-core", "axe.min.js")));
+        return (string)page.Driver.ExecuteAsyncScript("""
+            const done = arguments[arguments.length - 1];
+            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }).then(
+              result => done(result.violations.map(v => v.id + ': ' + v.nodes.map(n => n.html.slice(0, 120)).join(' | ')).join('\n')),
+              error => done(String(error)));
+            """)!;
+    }
+}

@@ -1,0 +1,201 @@
+using OpenQA.Selenium;
+
+namespace BurlyRidge.Browser.Tests;
+
+/// <summary>What a fitter does, in the real page.</summary>
+public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
+{
+    private readonly Page page = workshop.Page;
+
+    private void NewJobWithLine(string name)
+    {
+        page.Open("/");
+        page.Press("New job");
+        page.Type("Vehicle name", name);
+        page.Press("Open the job");
+        page.Press("Add a line");
+        page.UntilFigure("Fuse", "5 A blade");
+        page.UntilSaved();
+    }
+
+    [Fact]
+    public void New_job_new_line_and_wire_and_fuse_follow_what_is_typed()
+    {
+        NewJobWithLine("Ditch runner");
+        page.Type("Each", "100");
+        page.UntilFigure("Fuse", "15 A blade");
+        page.Type("One-way length", "2");
+        page.UntilFigure("Wire", "14 AWG");
+        page.Type("One-way length", "4");
+        page.UntilFigure("Wire", "10 AWG");
+        page.Choose("Trigger", "Linked to reverse");
+        page.UntilFigure("Relay", "30 A");
+        page.UntilSaved();
+        var wire = page.Figure("Wire");
+
+        page.Reload();
+        page.UntilFigure("Wire", wire);
+        Assert.Equal("4", page.Field("One-way length").GetAttribute("value"));
+    }
+
+    [Fact]
+    public void A_gauge_taken_by_hand_is_judged_kept_and_given_back_with_one_press()
+    {
+        NewJobWithLine("Hand picker");
+        page.Type("Each", "100");
+        page.UntilFigure("Fuse", "15 A blade");
+        var proposed = page.Figure("Wire");
+        page.Find(By.CssSelector("[data-wire='20 AWG'] button")).Click();
+        page.UntilFigure("Wire", "20 AWG");
+        page.Find(By.CssSelector("[data-check='wire-fuse'][data-verdict='stop']"));
+        page.UntilSaved();
+
+        page.Reload();
+        page.UntilFigure("Wire", "20 AWG");
+        page.Press($"Use the proposal, {proposed}");
+        page.UntilFigure("Wire", proposed);
+        page.Until(() => !page.Has(By.CssSelector("[data-verdict='stop']")), "nothing stops any more");
+    }
+
+    [Fact]
+    public void A_fuse_taken_by_hand_is_judged_and_given_back()
+    {
+        NewJobWithLine("Fuse picker");
+        page.Press("One fuse lower");
+        page.UntilFigure("Fuse", "4 A blade");
+        page.Find(By.CssSelector("[data-check='fuse-load'][data-verdict='watch']"));
+        page.Press("Use the proposal, 5 A blade");
+        page.UntilFigure("Fuse", "5 A blade");
+    }
+
+    [Fact]
+    public void A_bad_entry_shows_its_message_and_saves_nothing()
+    {
+        NewJobWithLine("Slip of the pen");
+        page.Type("One-way length", "-2");
+        page.Until(() => page.Has(By.XPath("//*[@role='alert'][contains(., 'above 0 and up to 100 m')]")), "the field says what it takes");
+        Assert.Equal("true", page.Field("One-way length").GetAttribute("aria-invalid"));
+        page.Find(By.CssSelector("[data-save='refused']"));
+        page.Type("Each", "abc");
+        page.Until(() => page.Has(By.XPath("//*[@role='alert'][contains(., 'Give a number')]")), "text where a number belongs is named");
+        Assert.Equal("abc", page.Field("Each").GetAttribute("value"));
+
+        page.Reload();
+        page.UntilFigure("Fuse", "5 A blade");
+        Assert.Equal("3", page.Field("One-way length").GetAttribute("value"));
+        Assert.Equal("40", page.Field("Each").GetAttribute("value"));
+    }
+
+    [Fact]
+    public void A_new_job_without_a_name_is_refused()
+    {
+        page.Open("/");
+        page.Press("New job");
+        page.Press("Open the job");
+        page.Until(() => page.Has(By.XPath("//*[@role='alert'][contains(., 'Give the vehicle a name')]")), "the name is asked for");
+        page.Press("Cancel");
+        Assert.False(page.Has(By.CssSelector("[role='dialog']")));
+    }
+
+    [Fact]
+    public void Quick_size_and_make_it_a_line()
+    {
+        page.Open("/quick-size");
+        page.UntilFigure("Fuse", "10 A blade");
+        page.Type("Each", "100");
+        page.UntilFigure("Fuse", "25 A blade");
+        page.Choose("Units", "Feet");
+        page.Until(() => page.Field("One-way length").GetAttribute("value") == "13.1234", "4 m are 13.1 ft");
+        page.Press("Make it a line");
+        page.Type("Name of the line", "Sized in a hurry");
+        page.Find(By.XPath("//li/button[contains(., 'Orchard spray pickup')]")).Click();
+        page.Until(() => page.Has(By.XPath("//h1[. = 'Orchard spray pickup']")), "the job opens");
+        page.Until(() => page.Field("Name").GetAttribute("value") == "Sized in a hurry", "with the new line chosen");
+        page.UntilFigure("Fuse", "25 A blade");
+    }
+
+    [Fact]
+    public void Quick_size_says_what_a_field_takes()
+    {
+        page.Open("/quick-size");
+        page.UntilFigure("Fuse", "10 A blade");
+        page.Type("One-way length", "0");
+        page.Until(() => page.Has(By.XPath("//*[@role='alert'][contains(., 'above 0')]")), "the field says what it takes");
+        Assert.False(page.Find(By.XPath("//button[. = 'Make it a line']")).Enabled);
+    }
+
+    [Fact]
+    public void Renamed_archived_and_taken_back_out()
+    {
+        NewJobWithLine("Old name");
+        page.Open("/");
+        page.Find(By.XPath("//article[@aria-label = 'Old name']//button[contains(., 'Rename')]")).Click();
+        page.Type("Vehicle name", "New name");
+        page.Press("Save");
+        page.Find(By.XPath("//article[@aria-label = 'New name']//button[contains(., 'Archive')]")).Click();
+        page.Until(() => !page.Has(By.XPath("//article[@aria-label = 'New name']")), "it leaves the yard");
+        page.Press("Show the archive");
+        page.Find(By.XPath("//article[@aria-label = 'New name']//button[contains(., 'Take back out')]")).Click();
+        page.Press("Show the jobs in hand");
+        page.Find(By.XPath("//article[@aria-label = 'New name']"));
+    }
+
+    [Fact]
+    public void Keys_change_gauge_and_fuse_undo_and_redo()
+    {
+        NewJobWithLine("Key presser");
+        var proposed = page.Figure("Wire");
+        page.Find(By.TagName("h1")).Click();
+        page.Run("document.activeElement.blur()");
+        page.Key("]");
+        page.Until(() => page.Figure("Wire") != proposed, "one gauge thicker");
+        var thicker = page.Figure("Wire");
+        page.UntilSaved();
+        page.Key("=");
+        page.UntilFigure("Fuse", "7.5 A blade");
+        page.UntilSaved();
+        page.Key("u");
+        page.UntilFigure("Fuse", "5 A blade");
+        page.UntilFigure("Wire", thicker);
+        page.Key("u");
+        page.UntilFigure("Wire", proposed);
+        page.Key("U");
+        page.UntilFigure("Wire", thicker);
+    }
+
+    [Fact]
+    public void House_rules_change_what_is_proposed()
+    {
+        NewJobWithLine("Rule keeper");
+        page.Find(By.XPath("//summary[contains(., 'House rules')]")).Click();
+        page.Choose("Wire sold as", "Outside diameter, mm");
+        page.Until(() => page.Figure("Wire").EndsWith("mm cable", StringComparison.Ordinal), "wire is named by its diameter");
+        page.Type("Fuse loaded to", "50");
+        page.UntilFigure("Fuse", "7.5 A blade");
+        page.UntilSaved();
+    }
+
+    [Fact]
+    public void Two_windows_on_one_job_lose_nothing()
+    {
+        NewJobWithLine("Two windows");
+        var first = page.Driver.CurrentWindowHandle;
+        var address = new Uri(page.Driver.Url).PathAndQuery;
+        page.Driver.SwitchTo().NewWindow(WindowType.Tab);
+        page.Open(address);
+        page.UntilFigure("Fuse", "5 A blade");
+        page.Type("One-way length", "7");
+        page.UntilSaved();
+        page.Driver.Close();
+        page.Driver.SwitchTo().Window(first);
+
+        page.Type("One-way length", "9");
+        page.Until(() => page.Has(By.XPath("//*[@role='dialog'][contains(., 'changed in another window')]")), "the stale window is told");
+        Assert.Contains("7 m", page.Find(By.CssSelector("[role='dialog']")).Text, StringComparison.Ordinal);
+        Assert.Contains("9 m", page.Find(By.CssSelector("[role='dialog']")).Text, StringComparison.Ordinal);
+        page.Press("Save mine on top");
+        page.UntilSaved();
+        page.Press("Undo");
+        page.Until(() => page.Field("One-way length").GetAttribute("value") == "7", "theirs is one undo away");
+    }
+}

@@ -1,0 +1,70 @@
+using System.Globalization;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Support.UI;
+
+namespace BurlyRidge.Browser.Tests;
+
+/// <summary>The page as a person sees it: fields by their label, buttons by their name.</summary>
+public sealed class Page(ChromeDriver driver, Uri address)
+{
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(10);
+
+    public ChromeDriver Driver => driver;
+
+    public void Open(string path)
+    {
+        driver.Navigate().GoToUrl(new Uri(address, path));
+        Find(By.TagName("h1"));
+    }
+
+    public void Reload()
+    {
+        driver.Navigate().Refresh();
+        Find(By.TagName("h1"));
+    }
+
+    /// <summary>Waits until <paramref name="holds"/>; elements that React replaces meanwhile are looked up again.</summary>
+    public void Until(Func<bool> holds, string what)
+    {
+        var wait = new WebDriverWait(new SystemClock(), driver, Patience, TimeSpan.FromMilliseconds(20)) { Message = what };
+        wait.IgnoreExceptionTypes(typeof(NoSuchElementException), typeof(StaleElementReferenceException));
+        wait.Until(_ => holds());
+    }
+
+    public IWebElement Find(By by)
+    {
+        IWebElement? found = null;
+        Until(() => (found = driver.FindElement(by)).Displayed, by.ToString());
+        return found!;
+    }
+
+    public bool Has(By by) => driver.FindElements(by).Count > 0;
+
+    public IWebElement Field(string label) => Find(By.XPath(
+        $"//*[self::input or self::select or self::textarea][@id = //label[normalize-space() = '{label}' or starts-with(normalize-space(), '{label} ')]/@for]"));
+
+    public void Type(string label, string text)
+    {
+        var field = Field(label);
+        field.SendKeys(Keys.Control + "a");
+        field.SendKeys(text);
+    }
+
+    public void Choose(string label, string option) => new SelectElement(Field(label)).SelectByText(option);
+
+    public void Press(string name) => Find(By.XPath($"//button[normalize-space() = '{name}' or @aria-label = '{name}']")).Click();
+
+    public void Key(string key) => driver.FindElement(By.TagName("body")).SendKeys(key);
+
+    /// <summary>One of the five answers: Current, Wire, Fuse, Relay, At the lamp.</summary>
+    public string Figure(string name) => driver.FindElement(By.CssSelector($"[data-figure='{name}']")).Text;
+
+    public double FigureOf(string name) => double.Parse(Figure(name).Split(' ')[0], CultureInfo.InvariantCulture);
+
+    public void UntilFigure(string name, string text) => Until(() => Figure(name) == text, $"{name} is {text}");
+
+    public void UntilSaved() => Until(() => Has(By.CssSelector("[data-save='saved']")), "the edit is saved");
+
+    public object? Run(string script, params object[] arguments) => driver.ExecuteScript(script, arguments);
+}

@@ -1,0 +1,25 @@
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Tests.Support;
+
+/// <summary>Small rigs for tests.</summary>
+internal static class Make
+{
+    public static Line Line(
+        double watts,
+        double metres,
+        LampKind kind = LampKind.RegulatedLed,
+        int count = 1,
+        ReturnPath path = ReturnPath.Wire,
+        Zone zone = Zone.Exterior,
+        Trigger trigger = Trigger.SwitchAlone) =>
+        new("a", "A line", [new LampSet(kind, count, watts)], metres, path, [zone], 105, trigger);
+
+    public static LineAssessment Assess(Line line, int volts = 12, HouseRules? rules = null) =>
+        Assessor.Assess(new Vehicle(volts), rules ?? new HouseRules(), line);
+
+    public static Demand Demand(Line line, int volts = 12, HouseRules? rules = null) =>
+        Core.Sizing.Demand.Of(new Vehicle(volts), rules ?? new HouseRules(), line);
+}

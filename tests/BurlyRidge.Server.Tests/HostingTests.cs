@@ -1,0 +1,98 @@
+using System.Diagnostics;
+using System.Text;
+using BurlyRidge.Server.Hosting;
+
+namespace BurlyRidge.Server.Tests;
+
+public class HostingTests
+{
+    [Fact]
+    public async Task Health_says_ok()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        Assert.Equal("ok", (await server.GetAsync("/health")).GetProperty("status").GetString());
+    }
+
+    [Fact]
+    public async Task The_OpenAPI_document_names_every_endpoint()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var paths = (await server.GetAsync("/openapi/v1.json")).GetProperty("paths").EnumerateObject().Select(path => path.Name);
+        Assert.Equal(
+            ["/api/assess", "/api/jobs", "/api/jobs/{id}", "/api/jobs/{id}/redo", "/api/jobs/{id}/rig", "/api/jobs/{id}/undo", "/api/quick-size", "/health"],
+            paths.Order(StringComparer.Ordinal));
+    }
+
+    [Fact]
+    public async Task Another_host_name_is_refused()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        using var request = new HttpRequestMessage(HttpMethod.Get, "/api/jobs");
+        request.Headers.Host = "workshop.example";
+        using var response = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
+        Assert.Equal(400, (int)response.StatusCode);
+    }
+
+    [Fact]
+    public async Task A_body_beyond_reason_is_refused()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var text = new string(' ', 5 * 1024 * 1024) + "{}";
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/assess") { Content = new StringContent(text, Encoding.UTF8, "application/json") };
+        request.Headers.ExpectContinue = true;
+        using var response = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
+        Assert.Equal(413, (int)response.StatusCode);
+    }
+
+    [Theory]
+    [InlineData("--port", "6000", 6000)]
+    [InlineData("--port=6000", null, 6000)]
+    public void Options_are_read(string one, string? two, int port) =>
+        Assert.Equal(port, ServeOptions.Parse(two is null ? [one] : [one, two]).Options!.Port);
+
+    [Fact]
+    public void Data_and_empty_are_read()
+    {
+        var options = ServeOptions.Parse(["--data", "/srv/jobs", "--empty"]).Options!;
+        Assert.Equal("/srv/jobs", options.DataDirectory);
+        Assert.False(options.Demo);
+        Assert.Equal(5280, options.Port);
+    }
+
+    [Theory]
+    [InlineData("--port", "many")]
+    [InlineData("--port", "70000")]
+    [InlineData("--data")]
+    [InlineData("--colour", "green")]
+    public void What_cannot_be_read_is_said(params string[] args)
+    {
+        var parsed = ServeOptions.Parse(args);
+        Assert.Null(parsed.Options);
+        Assert.Contains(args[0], parsed.Message, StringComparison.Ordinal);
+    }
+
+    /// <summary>The server as a process of its own, killed without a word right after it acknowledged a job.</summary>
+    [Fact]
+    public async Task An_acknowledged_save_survives_a_kill()
+    {
+        var data = Directory.CreateTempSubdirectory("burly-ridge-").FullName;
+        using var process = Process.Start(new ProcessStartInfo("dotnet",
+            [typeof(ServerApp).Assembly.Location, "--port", "0", "--data", data, "--empty"])
+        { RedirectStandardOutput = true })!;
+        string? address = null;
+        while (address is null && await process.StandardOutput.ReadLineAsync(TestContext.Current.CancellationToken) is { } line)
+            if (line.StartsWith("Burly Ridge answers at ", StringComparison.Ordinal)) address = line.Split(' ')[^1];
+        using (var http = new HttpClient { BaseAddress = new Uri(address!) })
+        {
+            using var response = await http.PostAsync("/api/jobs",
+                new StringContent("""{"name":"Killed","systemVolts":12,"units":"metric"}""", Encoding.UTF8, "application/json"),
+                TestContext.Current.CancellationToken);
+            Assert.Equal(201, (int)response.StatusCode);
+        }
+        process.Kill();
+        await process.WaitForExitAsync(TestContext.Current.CancellationToken);
+
+        await using var server = await RunningServer.StartAsync(demo: false, data);
+        Assert.Equal("Killed", (await server.GetAsync("/api/jobs"))[0].GetProperty("name").GetString());
+    }
+}

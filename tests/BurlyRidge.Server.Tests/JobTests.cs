@@ -1,0 +1,203 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+
+namespace BurlyRidge.Server.Tests;
+
+public class JobTests
+{
+    private const string NewJob = """{"name":"Quarry loader","systemVolts":24,"units":"metric","note":"Night shift"}""";
+
+    private const string Line = """
+        {"id":"a","name":"Roof bar","lamps":[{"kind":"regulatedLed","count":1,"watts":120}],"oneWayMetres":4,"return":"wire",
+         "zones":["exterior"],"insulationCelsius":105,"trigger":"switchAlone"}
+        """;
+
+    [Fact]
+    public async Task A_new_job_is_there_after_a_restart()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var (status, job) = await server.PostAsync("/api/jobs", NewJob);
+        Assert.Equal(201, status);
+        await server.RestartAsync();
+        var again = await server.GetAsync($"/api/jobs/{Id(job)}");
+        Assert.Equal("Quarry loader", again.GetProperty("name").GetString());
+        Assert.Equal(24, again.GetProperty("rig").GetProperty("vehicle").GetProperty("systemVolts").GetInt32());
+    }
+
+    [Theory]
+    [InlineData("name", """{"name":"  ","systemVolts":12,"units":"metric"}""")]
+    [InlineData("systemVolts", """{"name":"Loader","systemVolts":6,"units":"metric"}""")]
+    [InlineData("units", """{"name":"Loader","systemVolts":12,"units":"cubits"}""")]
+    [InlineData("name", """{"systemVolts":12,"units":"metric"}""")]
+    public async Task A_job_that_cannot_be_is_refused_and_not_stored(string path, string json)
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var (status, problem) = await server.PostAsync("/api/jobs", json);
+        Assert.Equal(400, status);
+        Assert.Equal(path, problem.GetProperty("errors").EnumerateObject().Single().Name);
+        Assert.Empty((await server.GetAsync("/api/jobs")).EnumerateArray());
+    }
+
+    [Fact]
+    public async Task Renamed_and_archived_and_taken_back_out()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
+        var path = $"/api/jobs/{Id(job)}";
+        var renamed = await server.SendAsync(HttpMethod.Patch, path, """{"onVersion":1,"name":"Quarry loader two"}""");
+        Assert.Equal((200, "Quarry loader two"), (renamed.Status, renamed.Body.GetProperty("name").GetString()));
+        Assert.Equal(409, (await server.SendAsync(HttpMethod.Patch, path, """{"onVersion":1,"name":"Late"}""")).Status);
+        Assert.Equal(200, (await server.SendAsync(HttpMethod.Patch, path, """{"onVersion":2,"archived":true}""")).Status);
+        Assert.Empty((await server.GetAsync("/api/jobs")).EnumerateArray());
+        Assert.Equal("Quarry loader two", (await server.GetAsync("/api/jobs?archived=true"))[0].GetProperty("name").GetString());
+        Assert.Equal(200, (await server.SendAsync(HttpMethod.Patch, path, """{"onVersion":3,"archived":false}""")).Status);
+        Assert.Single((await server.GetAsync("/api/jobs")).EnumerateArray());
+        Assert.Equal("Night shift", (await server.GetAsync(path)).GetProperty("note").GetString());
+    }
+
+    [Fact]
+    public async Task A_save_names_its_revision_and_a_stale_one_gets_the_newest()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
+        var first = await SaveAsync(server, job, onRevision: 1, key: "one", metres: 4);
+        Assert.Equal((200, 2), (first.Status, Revision(first.Body)));
+        var stale = await SaveAsync(server, job, onRevision: 1, key: "two", metres: 9);
+        Assert.Equal(409, stale.Status);
+        Assert.Equal(2, Revision(stale.Body.GetProperty("newest")));
+        Assert.Equal(4, Metres(await server.GetAsync($"/api/jobs/{Id(job)}")));
+    }
+
+    [Fact]
+    public async Task A_repeated_save_is_the_same_save()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
+        Assert.Equal(2, Revision((await SaveAsync(server, job, 1, "one", 4)).Body));
+        Assert.Equal(2, Revision((await SaveAsync(server, job, 1, "one", 4)).Body));
+        Assert.Equal(2, Revision(await server.GetAsync($"/api/jobs/{Id(job)}")));
+    }
+
+    [Fact]
+    public async Task Of_saves_at_the_same_time_one_is_stored()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
+        var saves = await Task.WhenAll(Enumerable.Range(0, 8).Select(i => SaveAsync(server, job, 1, $"key {i}", i + 1)));
+        Assert.Single(saves, save => save.Status == 200);
+        Assert.Equal(7, saves.Count(save => save.Status == 409));
+    }
+
+    [Fact]
+    public async Task Bad_rigs_are_refused_and_nothing_is_half_saved()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
+        var (status, problem) = await SaveAsync(server, job, 1, "one", metres: -4);
+        Assert.Equal(400, status);
+        Assert.Equal("rig.lines[0].oneWayMetres", problem.GetProperty("errors").EnumerateObject().Single().Name);
+        Assert.Equal(1, Revision(await server.GetAsync($"/api/jobs/{Id(job)}")));
+    }
+
+    [Fact]
+    public async Task Undo_and_redo_walk_the_edits_and_are_revisions_themselves()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
+        for (var metres = 1; metres <= 3; metres++) await SaveAsync(server, job, metres, $"edit {metres}", metres);
+
+        var revision = 4;
+        async Task<double> StepAsync(string which)
+        {
+            var (status, body) = await server.PostAsync(
+                $"/api/jobs/{Id(job)}/{which}", $$"""{"onRevision":{{revision}},"idempotencyKey":"step {{revision}}"}""");
+            Assert.Equal(200, status);
+            Assert.Equal(++revision, Revision(body));
+            return body.GetProperty("rig").GetProperty("lines").GetArrayLength() == 0 ? 0 : Metres(body);
+        }
+
+        Assert.Equal(2, await StepAsync("undo"));
+        Assert.Equal(1, await StepAsync("undo"));
+        Assert.Equal(2, await StepAsync("redo"));
+        Assert.Equal(3, await StepAsync("redo"));
+        Assert.Equal(2, await StepAsync("undo"));
+        Assert.Equal(1, await StepAsync("undo"));
+        Assert.Equal(0, await StepAsync("undo"));
+        var nothing = await server.PostAsync($"/api/jobs/{Id(job)}/undo", $$"""{"onRevision":{{revision}},"idempotencyKey":"last"}""");
+        Assert.Equal(422, nothing.Status);
+    }
+
+    [Fact]
+    public async Task A_new_edit_after_an_undo_leaves_nothing_to_redo()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
+        await SaveAsync(server, job, 1, "one", 1);
+        await server.PostAsync($"/api/jobs/{Id(job)}/undo", """{"onRevision":2,"idempotencyKey":"u"}""");
+        var edited = await SaveAsync(server, job, 3, "two", 2);
+        Assert.False(edited.Body.GetProperty("canRedo").GetBoolean());
+        Assert.True(edited.Body.GetProperty("canUndo").GetBoolean());
+    }
+
+    [Theory]
+    [InlineData("GET", "/api/jobs/nobody", "")]
+    [InlineData("PUT", "/api/jobs/nobody/rig", """{"onRevision":1,"idempotencyKey":"k","rig":{"schemaVersion":1,"vehicle":{"systemVolts":12},"houseRules":{},"lines":[]}}""")]
+    [InlineData("PATCH", "/api/jobs/nobody", """{"onVersion":1,"name":"x"}""")]
+    [InlineData("POST", "/api/jobs/nobody/undo", """{"onRevision":1,"idempotencyKey":"k"}""")]
+    [InlineData("GET", "/api/nothing", "")]
+    public async Task What_is_not_there_is_404(string method, string path, string json)
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var (status, problem) = await server.SendAsync(new HttpMethod(method), path, json);
+        Assert.Equal(404, status);
+        Assert.True(problem.TryGetProperty("title", out _));
+    }
+
+    [Fact]
+    public async Task A_preview_answers_as_the_save_would_and_stores_nothing()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
+        var preview = await server.PostAsync("/api/assess", RigOf(job, 4).ToJsonString());
+        Assert.Equal(1, Revision(await server.GetAsync($"/api/jobs/{Id(job)}")));
+        var saved = await SaveAsync(server, job, 1, "one", 4);
+        Assert.Equal(preview.Body.GetRawText(), saved.Body.GetProperty("assessment").GetRawText());
+    }
+
+    [Fact]
+    public async Task The_demo_jobs_are_there_once_and_not_with_empty()
+    {
+        await using var server = await RunningServer.StartAsync(demo: true);
+        var jobs = (await server.GetAsync("/api/jobs")).EnumerateArray().ToList();
+        Assert.Equal(3, jobs.Count);
+        Assert.Contains(jobs, job => job.GetProperty("systemVolts").GetInt32() == 24);
+        await server.RestartAsync();
+        Assert.Equal(3, (await server.GetAsync("/api/jobs")).GetArrayLength());
+
+        await using var empty = await RunningServer.EmptyAsync();
+        Assert.Equal(0, (await empty.GetAsync("/api/jobs")).GetArrayLength());
+    }
+
+    private static string Id(JsonElement job) => job.GetProperty("id").GetString()!;
+
+    private static int Revision(JsonElement job) => job.GetProperty("revision").GetInt32();
+
+    private static double Metres(JsonElement job) =>
+        job.GetProperty("rig").GetProperty("lines")[0].GetProperty("oneWayMetres").GetDouble();
+
+    private static JsonNode RigOf(JsonElement job, double metres)
+    {
+        var rig = JsonNode.Parse(job.GetProperty("rig").GetRawText())!;
+        var line = JsonNode.Parse(Line)!;
+        line["oneWayMetres"] = metres;
+        rig["lines"] = new JsonArray(line);
+        return rig;
+    }
+
+    private static Task<(int Status, JsonElement Body)> SaveAsync(
+        RunningServer server, JsonElement job, int onRevision, string key, double metres)
+    {
+        var save = new JsonObject { ["onRevision"] = onRevision, ["idempotencyKey"] = key, ["rig"] = RigOf(job, metres) };
+        return server.SendAsync(HttpMethod.Put, $"/api/jobs/{Id(job)}/rig", save.ToJsonString());
+    }
+}

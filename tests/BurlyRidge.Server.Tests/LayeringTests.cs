@@ -1,0 +1,67 @@
+using System.Xml.Linq;
+using ArchUnitNET.Domain;
+using ArchUnitNET.Loader;
+using BurlyRidge.Core.Assessing;
+using static ArchUnitNET.Fluent.ArchRuleDefinition;
+using Assembly = System.Reflection.Assembly;
+
+namespace BurlyRidge.Server.Tests;
+
+/// <summary>Imports run one way.</summary>
+public class LayeringTests
+{
+    private static readonly Assembly Core = typeof(Assessor).Assembly;
+    private static readonly Architecture Architecture = new ArchLoader().LoadAssemblies(Core).Build();
+
+    /// <summary>Bottom first; a folder may use those before it.</summary>
+    private static readonly string[] Layers = ["Conductors", "Protection", "Rigs", "Sizing", "Checks", "Assessing"];
+
+    [Fact]
+    public void Core_refers_to_the_base_library_alone() => Assert.All(
+        Core.GetReferencedAssemblies(),
+        name => Assert.StartsWith("System.", name.Name, StringComparison.Ordinal));
+
+    [Fact]
+    public void Every_folder_of_Core_has_its_place() => Assert.Equal(
+        Layers.Order(StringComparer.Ordinal),
+        Core.GetTypes().Select(type => type.Namespace).OfType<string>()
+            .Where(name => name.StartsWith("BurlyRidge.Core.", StringComparison.Ordinal))
+            .Select(name => name.Split('.')[2]).Distinct().Order(StringComparer.Ordinal));
+
+    public static TheoryData<string, string> Upward
+    {
+        get
+        {
+            var pairs = new TheoryData<string, string>();
+            for (var low = 0; low < Layers.Length; low++)
+                for (var high = low + 1; high < Layers.Length; high++)
+                    pairs.Add(Layers[low], Layers[high]);
+            return pairs;
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Upward))]
+    public void No_folder_uses_one_above_it(string low, string high)
+    {
+        var above = Types().That().ResideInNamespace($"BurlyRidge.Core.{high}");
+        var rule = Types().That().ResideInNamespace($"BurlyRidge.Core.{low}").Should().NotDependOnAny(above);
+        Assert.True(rule.HasNoViolations(Architecture), string.Join('\n', rule.Evaluate(Architecture).Where(result => !result.Passed)));
+    }
+
+    [Fact]
+    public void Core_names_no_package()
+    {
+        var project = XDocument.Load(Path.Combine(Root(), "src", "BurlyRidge.Core", "BurlyRidge.Core.csproj"));
+        Assert.Empty(project.Descendants("ProjectReference"));
+        Assert.DoesNotContain(project.Descendants("PackageReference"), package =>
+            package.Attribute("Include")?.Value != "MathNet.Numerics");
+    }
+
+    private static string Root()
+    {
+        var folder = new DirectoryInfo(AppContext.BaseDirectory);
+        while (!File.Exists(Path.Combine(folder.FullName, "BurlyRidge.slnx"))) folder = folder.Parent!;
+        return folder.FullName;
+    }
+}

@@ -1,0 +1,74 @@
+using System.Net.Http.Json;
+using System.Text;
+using System.Text.Json;
+using BurlyRidge.Server.Hosting;
+using Microsoft.AspNetCore.Builder;
+
+namespace BurlyRidge.Server.Tests;
+
+/// <summary>The real server on a free port of loopback, with a data folder of its own.</summary>
+public sealed class RunningServer : IAsyncDisposable
+{
+    private WebApplication app;
+
+    private RunningServer(WebApplication app, string data)
+    {
+        this.app = app;
+        Data = data;
+        Http = ClientOf(app);
+    }
+
+    public string Data { get; }
+
+    public HttpClient Http { get; private set; }
+
+    public static Task<RunningServer> EmptyAsync() => StartAsync(demo: false);
+
+    public static async Task<RunningServer> StartAsync(bool demo, string? data = null)
+    {
+        data ??= Directory.CreateTempSubdirectory("burly-ridge-").FullName;
+        return new RunningServer(await StartAppAsync(data, demo), data);
+    }
+
+    /// <summary>Stops and starts again on the same data.</summary>
+    public async Task RestartAsync()
+    {
+        Http.Dispose();
+        await app.DisposeAsync();
+        app = await StartAppAsync(Data, demo: false);
+        Http = ClientOf(app);
+    }
+
+    /// <summary>Posts, puts or patches text as JSON.</summary>
+    public async Task<(int Status, JsonElement Body)> SendAsync(HttpMethod method, string path, string json)
+    {
+        using var request = new HttpRequestMessage(method, path) { Content = new StringContent(json, Encoding.UTF8, "application/json") };
+        using var response = await Http.SendAsync(request, TestContext.Current.CancellationToken);
+        var text = await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);
+        return ((int)response.StatusCode, text.Length == 0 ? default : JsonDocument.Parse(text).RootElement);
+    }
+
+    public Task<(int Status, JsonElement Body)> PostAsync(string path, string json) => SendAsync(HttpMethod.Post, path, json);
+
+    public Task<JsonElement> GetAsync(string path) =>
+        Http.GetFromJsonAsync<JsonElement>(path, TestContext.Current.CancellationToken);
+
+    public async ValueTask DisposeAsync()
+    {
+        Http.Dispose();
+        await app.DisposeAsync();
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        Directory.Delete(Data, recursive: true);
+    }
+
+    private static async Task<WebApplication> StartAppAsync(string data, bool demo)
+    {
+        var options = new ServeOptions(0, data, demo, data);
+        var app = ServerApp.Build(options);
+        await ServerApp.PrepareAsync(app, options);
+        await app.StartAsync();
+        return app;
+    }
+
+    private static HttpClient ClientOf(WebApplication app) => new() { BaseAddress = new Uri(app.Urls.First()) };
+}
