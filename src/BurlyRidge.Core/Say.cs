@@ -16,8 +16,6 @@ internal static class Say
     public static string Metres(double metres, UnitSystem units) =>
         units == UnitSystem.Metric ? $"{metres:0.0#} m" : $"{metres / MetresPerFoot:0.0} ft";
 
-    public static string Copper(double squareMillimetres) => $"{squareMillimetres:0.##} mm²";
-
     public static string Kind(Zone zone) => zone switch
     {
         Zone.EngineBay => "engine bay",

@@ -23,6 +23,10 @@ catch (IOException error) when (error.InnerException is Microsoft.AspNetCore.Con
     await Console.Error.WriteLineAsync($"Port {options.Port} is taken. Stop what uses it, or give another: --port N");
     return 1;
 }
-if (!writesDocument) Console.WriteLine($"Burly Ridge answers at {app.Urls.First()}");
+if (!writesDocument)
+{
+    await WarmUp.RunAsync(app.Urls.First());
+    Console.WriteLine($"Burly Ridge answers at {app.Urls.First()}");
+}
 await app.WaitForShutdownAsync();
 return 0;

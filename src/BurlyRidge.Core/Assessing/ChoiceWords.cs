@@ -75,9 +75,9 @@ internal static class ChoiceWords
     {
         if (byHand)
             return sizing.ProposedWire is { } proposed && proposed.Wire != rung.Wire
-                ? $"Taken by hand, the proposal is {proposed.Wire.Name}: it"
-                : "Taken by hand: it";
-        return "The thinnest that does: it";
+                ? $"Taken by hand, the proposal is {proposed.Wire}: {rung.Wire}"
+                : $"Taken by hand: {rung.Wire}";
+        return $"The thinnest that does: {rung.Wire}";
     }
 
     private static string NotWire(WireRung rung) =>

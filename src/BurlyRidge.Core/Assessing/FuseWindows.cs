@@ -22,7 +22,7 @@ internal static class FuseWindows
             .ToList();
         var empty = !marks.Any(mark => mark.Inside);
         var openedBy = empty
-            ? sizing.Ladder.FirstOrDefault(rung => FuseTable.All.Any(fuse => Inside(fuse, rung.AmpacityAmps)))?.Wire.Name
+            ? sizing.Ladder.FirstOrDefault(rung => FuseTable.All.Any(fuse => Inside(fuse, rung.AmpacityAmps)))?.Wire.ToString()
             : null;
         var top = RoomAbove * Math.Max(Math.Max(from, wireAmps ?? 0), sizing.Fuse?.RatingAmps ?? 0);
         return new FuseWindow(
@@ -37,8 +37,9 @@ internal static class FuseWindows
             return $"From {Say.Amps(from)} to the {Say.Amps(wire.AmpacityAmps)} of {wire.Wire.Name}: "
                 + (inside.Count == 1 ? $"{inside[0]} A fits." : $"{string.Join(", ", inside)} A fit.");
         }
-        return openedBy is null
-            ? $"Nothing between {Say.Amps(from)} and any wire in the table: split the line."
+        if (openedBy is null) return $"Nothing between {Say.Amps(from)} and any wire in the table: split the line.";
+        return sizing.Wire is null
+            ? $"From {Say.Amps(from)} up; {openedBy} would carry such a fuse, but no wire will do as the line stands."
             : $"Empty: no standard rating from {Say.Amps(from)} up is within the wire. {openedBy} opens it.";
     }
 }

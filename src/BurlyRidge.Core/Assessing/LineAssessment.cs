@@ -98,7 +98,7 @@ public sealed record LadderEntry(
 /// <param name="WireAmps">Ampacity of the wire, A; null without one.</param>
 /// <param name="ScaleAmps">Upper end of a scale that shows all of it, A.</param>
 /// <param name="Empty">No standard rating stands between load and wire.</param>
-/// <param name="OpenedBy">The thinnest wire that would open an empty window; null where it is open or none would.</param>
+/// <param name="OpenedBy">The thinnest wire, with its copper, that would open an empty window; null where it is open or none would.</param>
 /// <param name="Sentence">What the window says.</param>
 public sealed record FuseWindow(
     double DesignAmps,

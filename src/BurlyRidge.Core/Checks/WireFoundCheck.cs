@@ -10,7 +10,7 @@ internal static class WireFoundCheck
         var holding = sizing.Ladder.Count(rung => rung.Holds);
         return sizing.Wire is { } wire
             ? new Check("wire-found", Verdict.Holds, "A wire that will do", holding, 1, "sizes",
-                $"{wire.Wire.Name} holds; {holding} of the {sizing.Ladder.Count} sizes in the table do.", Source)
+                $"{wire.Wire} holds; {holding} of the {sizing.Ladder.Count} sizes in the table do.", Source)
             : new Check("wire-found", Verdict.Stop, "No wire in the table will do", holding, 1, "sizes",
                 $"{Why(subject)} {WaysOut(subject)}", Source);
     }
@@ -22,7 +22,7 @@ internal static class WireFoundCheck
         if (subject.Sizing.Fuse is null)
             return $"No standard fuse carries {Say.Amps(subject.Demand.DesignAmps)} at {Say.Percent(subject.Limits.FuseLoadFraction)}.";
         var thickest = subject.Sizing.Ladder[^1];
-        return $"The thickest is {thickest.Wire.Name}: {RungWords.Why(subject.Sizing, thickest)}.";
+        return $"The thickest is {thickest.Wire}: {RungWords.Why(subject.Sizing, thickest)}.";
     }
 
     private static string WaysOut(LineSubject subject)

@@ -24,7 +24,7 @@ public static class WayOut
         return ways;
     }
 
-    private static string? Wire(Demand demand) => LineSizer.Size(demand).ProposedWire?.Wire.Name;
+    private static string? Wire(Demand demand) => LineSizer.Size(demand).ProposedWire?.Wire.ToString();
 
     private static Demand WithWireReturn(Demand demand) => demand with
     {
@@ -56,7 +56,7 @@ public static class WayOut
             if (share.ProposedWire is { } rung && (!share.Demand.NeedsRelay || share.RelayAmps is not null))
             {
                 return $"split in {(lines == 2 ? "two" : lines)} lines of {Say.Amps(share.Demand.LoadAmps)}: "
-                    + $"{rung.Wire.Name} and a {share.ProposedFuse} then hold on each";
+                    + $"{rung.Wire} and a {share.ProposedFuse} fuse then hold on each";
             }
         }
         return null;

@@ -65,7 +65,6 @@ public static class ServerApp
         var database = scope.ServiceProvider.GetRequiredService<JobDatabase>();
         await DatabaseUpgrade.RunAsync(database, DatabasePath(options));
         if (options.Demo) await DemoJobs.PutIntoEmptyAsync(scope.ServiceProvider.GetRequiredService<JobStore>());
-        WarmUp.Run();
     }
 
     private static string DatabasePath(ServeOptions options) =>

@@ -21,8 +21,8 @@ public class FuseWindowTests
         // 20 A load is 21.1 A design and asks for 26.3 A; 16 AWG carries 25 A, and a 30 A fuse asks for the 35 A of 14 AWG.
         var window = Make.Assess(Make.Line(240, 1) with { ChosenWire = "16 AWG" }).FuseWindow;
         Assert.True(window.Empty);
-        Assert.Equal("14 AWG", window.OpenedBy);
-        Assert.Contains("14 AWG opens it", window.Sentence, StringComparison.Ordinal);
+        Assert.Equal("14 AWG (2.08 mm² copper)", window.OpenedBy);
+        Assert.Contains("14 AWG (2.08 mm² copper) opens it", window.Sentence, StringComparison.Ordinal);
     }
 
     [Fact]

@@ -18,7 +18,7 @@ export function CheckList({ checks }: { checks: readonly Check[] }) {
             </span>
             <span className="font-figure text-sm">
               {ofUnit(check.figure, check.unit)}
-              <span className="text-dust"> limit {ofUnit(check.limit, check.unit)}</span>
+              <span className="ml-2 text-dust">limit {ofUnit(check.limit, check.unit)}</span>
             </span>
           </div>
           <p>{check.reason}</p>

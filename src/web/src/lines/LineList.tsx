@@ -1,6 +1,6 @@
 import { Plus } from "lucide-react";
 import { Button } from "../ui/Button";
-import { amps } from "../ui/figures";
+import { amps, copper } from "../ui/figures";
 import { VerdictMark } from "../ui/VerdictMark";
 import { fuseName } from "../ui/words";
 import type { AssessedLines } from "./assessedLines";
@@ -35,9 +35,11 @@ export function LineList({
                 <span className="block text-sm text-dust">
                   <span className="font-figure">{amps(assessment.designAmps)}</span>
                   {" · "}
-                  {assessment.wire?.name ?? "no wire"}
-                  {" · "}
                   {assessment.fuse ? fuseName(assessment.fuse) : "no fuse"}
+                  <br />
+                  {assessment.wire
+                    ? `${assessment.wire.name} · ${copper(assessment.wire.copperSquareMillimetres)} copper`
+                    : "no wire will do"}
                 </span>
               )}
             </button>

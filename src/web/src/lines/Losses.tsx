@@ -1,5 +1,5 @@
 import type { Loss } from "../api/client";
-import { volts } from "../ui/figures";
+import { lostVolts } from "../ui/figures";
 
 const groups = [
   { group: "out", name: "Out", colour: "var(--loss-out)" },
@@ -17,7 +17,7 @@ export function Losses({ losses }: { losses: readonly Loss[] }) {
         {losses.map((loss) => (
           <div
             key={loss.name}
-            title={`${loss.name}: ${volts(loss.volts)}`}
+            title={`${loss.name}: ${lostVolts(loss.volts)}`}
             className="border-r border-slab last:border-0"
             style={{
               flexGrow: loss.shareOfLoss,
@@ -39,7 +39,7 @@ export function Losses({ losses }: { losses: readonly Loss[] }) {
                 .map((loss) => (
                   <li key={loss.name} className="flex justify-between gap-2">
                     <span className="text-dust">{loss.name}</span>
-                    <span className="font-figure">{volts(loss.volts)}</span>
+                    <span className="font-figure">{lostVolts(loss.volts)}</span>
                   </li>
                 ))}
             </ul>

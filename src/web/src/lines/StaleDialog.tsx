@@ -1,6 +1,8 @@
 import type { OpenJob, Rig } from "../api/client";
 import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
+import { length } from "../ui/figures";
+import { rulesOf } from "./rigEdits";
 
 /** Two windows changed one job: both versions are shown, and the fitter says which goes on. */
 export function StaleDialog({
@@ -39,7 +41,7 @@ function Version({ title, rig }: { title: string; rig: Rig }) {
         {rig.lines.map((line) => (
           <li key={line.id} className="flex justify-between gap-2">
             <span>{line.name}</span>
-            <span className="font-figure">{line.oneWayMetres} m</span>
+            <span className="font-figure">{length(line.oneWayMetres, rulesOf(rig).units)}</span>
           </li>
         ))}
       </ul>

@@ -5,6 +5,8 @@ import type { UnitSystem } from "../api/client";
 const metresPerFoot = 0.3048;
 
 export const amps = (value: number) => `${value.toFixed(value < 10 ? 2 : 1)} A`;
+/** Volts, and millivolts where two decimals would show nothing. */
+export const lostVolts = (value: number) => (value < 0.1 ? `${(value * 1000).toFixed(0)} mV` : volts(value));
 export const volts = (value: number) => `${value.toFixed(2)} V`;
 export const percent = (fraction: number) => `${(fraction * 100).toFixed(1)} %`;
 export const celsius = (value: number) => `${value.toFixed(0)} °C`;
@@ -36,6 +38,9 @@ export const lengthUnit = {
   UnitSystem,
   { name: string; fromMetres: (metres: number) => number; toMetres: (shown: number) => number }
 >;
+
+export const length = (metres: number, units: UnitSystem) =>
+  `${Number(lengthUnit[units].fromMetres(metres).toFixed(2))} ${lengthUnit[units].name}`;
 
 export type Scale = { fromDocument: (value: number) => number; toDocument: (shown: number) => number };
 
