@@ -19,7 +19,10 @@ public class HostingTests
         await using var server = await RunningServer.EmptyAsync();
         var paths = (await server.GetAsync("/openapi/v1.json")).GetProperty("paths").EnumerateObject().Select(path => path.Name);
         Assert.Equal(
-            ["/api/assess", "/api/jobs", "/api/jobs/{id}", "/api/jobs/{id}/redo", "/api/jobs/{id}/rig", "/api/jobs/{id}/undo", "/api/quick-size", "/health"],
+            [
+                "/api/assess", "/api/job-files", "/api/jobs", "/api/jobs/{id}", "/api/jobs/{id}/file", "/api/jobs/{id}/redo", "/api/jobs/{id}/revisions",
+                "/api/jobs/{id}/revisions/{number}", "/api/jobs/{id}/rig", "/api/jobs/{id}/undo", "/api/netlist", "/api/quick-size", "/health", "/schemas/job-file.json",
+            ],
             paths.Order(StringComparer.Ordinal));
     }
 

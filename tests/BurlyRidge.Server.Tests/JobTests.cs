@@ -8,8 +8,8 @@ public class JobTests
     private const string NewJob = """{"name":"Quarry loader","systemVolts":24,"units":"metric","note":"Night shift"}""";
 
     private const string Line = """
-        {"id":"a","name":"Roof bar","lamps":[{"kind":"regulatedLed","count":1,"watts":120}],"oneWayMetres":4,"return":"wire",
-         "zones":["exterior"],"insulationCelsius":105,"trigger":"switchAlone"}
+        {"id":"a","name":"Roof bar","plan":{"lamps":[{"kind":"regulatedLed","count":1,"watts":120}],"oneWayMetres":4,"return":"wire",
+         "zones":["exterior"],"insulationCelsius":105,"trigger":"switchAlone"}}
         """;
 
     [Fact]
@@ -95,7 +95,7 @@ public class JobTests
         var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
         var (status, problem) = await SaveAsync(server, job, 1, "one", metres: -4);
         Assert.Equal(400, status);
-        Assert.Equal("rig.lines[0].oneWayMetres", problem.GetProperty("errors").EnumerateObject().Single().Name);
+        Assert.Equal("rig.lines[0].plan.oneWayMetres", problem.GetProperty("errors").EnumerateObject().Single().Name);
         Assert.Equal(1, Revision(await server.GetAsync($"/api/jobs/{Id(job)}")));
     }
 
@@ -141,7 +141,7 @@ public class JobTests
 
     [Theory]
     [InlineData("GET", "/api/jobs/nobody", "")]
-    [InlineData("PUT", "/api/jobs/nobody/rig", """{"onRevision":1,"idempotencyKey":"k","rig":{"schemaVersion":1,"vehicle":{"systemVolts":12},"houseRules":{},"lines":[]}}""")]
+    [InlineData("PUT", "/api/jobs/nobody/rig", """{"onRevision":1,"idempotencyKey":"k","rig":{"schemaVersion":2,"vehicle":{"systemVolts":12,"batteries":[{"id":"b"}]},"houseRules":{},"lines":[]}}""")]
     [InlineData("PATCH", "/api/jobs/nobody", """{"onVersion":1,"name":"x"}""")]
     [InlineData("POST", "/api/jobs/nobody/undo", """{"onRevision":1,"idempotencyKey":"k"}""")]
     [InlineData("GET", "/api/nothing", "")]
@@ -158,7 +158,7 @@ public class JobTests
     {
         await using var server = await RunningServer.EmptyAsync();
         var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
-        var preview = await server.PostAsync("/api/assess", RigOf(job, 4).ToJsonString());
+        var preview = await server.PostAsync("/api/assess", new JsonObject { ["rig"] = RigOf(job, 4) }.ToJsonString());
         Assert.Equal(1, Revision(await server.GetAsync($"/api/jobs/{Id(job)}")));
         var saved = await SaveAsync(server, job, 1, "one", 4);
         Assert.Equal(preview.Body.GetRawText(), saved.Body.GetProperty("assessment").GetRawText());
@@ -183,13 +183,13 @@ public class JobTests
     private static int Revision(JsonElement job) => job.GetProperty("revision").GetInt32();
 
     private static double Metres(JsonElement job) =>
-        job.GetProperty("rig").GetProperty("lines")[0].GetProperty("oneWayMetres").GetDouble();
+        job.GetProperty("rig").GetProperty("lines")[0].GetProperty("plan").GetProperty("oneWayMetres").GetDouble();
 
     private static JsonNode RigOf(JsonElement job, double metres)
     {
         var rig = JsonNode.Parse(job.GetProperty("rig").GetRawText())!;
         var line = JsonNode.Parse(Line)!;
-        line["oneWayMetres"] = metres;
+        line["plan"]!["oneWayMetres"] = metres;
         rig["lines"] = new JsonArray(line);
         return rig;
     }

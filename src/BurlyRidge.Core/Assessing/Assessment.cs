@@ -5,10 +5,12 @@ namespace BurlyRidge.Core.Assessing;
 /// <summary>What follows from a rig.</summary>
 /// <param name="Lines">One entry a line, in the rig's order.</param>
 /// <param name="Tally">How many checks come out how.</param>
-public sealed record Assessment(IReadOnlyList<AssessedLine> Lines, Tally Tally);
+/// <param name="States">The states asked for, in the order asked, each from the contacts that the one before left.</param>
+public sealed record Assessment(IReadOnlyList<AssessedLine> Lines, Tally Tally, IReadOnlyList<StateAnswer> States);
 
 /// <summary>One line's assessment under its id.</summary>
-public sealed record AssessedLine(string Id, LineAssessment Assessment);
+/// <param name="Assessment">Sizes and checks of a line planned in short; null for one that is wired part by part.</param>
+public sealed record AssessedLine(string Id, LineAssessment? Assessment);
 
 /// <summary>How many checks come out how.</summary>
 public sealed record Tally(int Stop, int Watch, int Holds)

@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Checks;
 using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 
@@ -8,21 +9,21 @@ namespace BurlyRidge.Core.Assessing;
 /// <summary>The one function at the centre: from a rig to what follows from it.</summary>
 public static class Assessor
 {
-    /// <summary>Assesses a rig that <see cref="RigValidation.Validate"/> finds nothing wrong with; pure and total.</summary>
-    public static Assessment Assess(Rig rig)
+    /// <summary>Assesses a rig that <see cref="RigValidation.Validate"/> finds nothing wrong with, in the states asked for; pure and total.</summary>
+    public static Assessment Assess(Rig rig, params IReadOnlyList<RigState> states)
     {
         var lines = rig.Lines
-            .Select(line => new AssessedLine(line.Id, Assess(rig.Vehicle, rig.HouseRules, line)))
+            .Select(line => new AssessedLine(line.Id, line.Plan is null ? null : Assess(rig.Vehicle, rig.HouseRules, line.Plan)))
             .ToList();
-        return new Assessment(lines, Tally.Of(lines.SelectMany(line => line.Assessment.Checks)));
+        return new Assessment(lines, Tally.Of(lines.SelectMany(line => line.Assessment?.Checks ?? [])), Solve(rig, states));
     }
 
-    /// <summary>Assesses one line by itself.</summary>
-    public static LineAssessment Assess(Vehicle vehicle, HouseRules rules, Line line)
+    /// <summary>Assesses one line that is planned in short, by itself.</summary>
+    public static LineAssessment Assess(Vehicle vehicle, HouseRules rules, LinePlan plan)
     {
-        var chosen = line.ChosenWire is null ? null : WireTable.Find(line.ChosenWire);
-        var sizing = LineSizer.Size(Demand.Of(vehicle, rules, line), chosen);
-        var checks = LineChecks.Judge(new LineSubject(sizing, line.Lamps.Sum(lamp => lamp.Count)));
+        var chosen = plan.ChosenWire is null ? null : WireTable.Find(plan.ChosenWire);
+        var sizing = LineSizer.Size(Demand.Of(vehicle, rules, plan), chosen);
+        var checks = LineChecks.Judge(new LineSubject(sizing, plan.Lamps.Sum(lamp => lamp.Count)));
         return new LineAssessment(
             sizing.Demand.LoadAmps,
             sizing.Demand.DesignAmps,
@@ -35,6 +36,14 @@ public static class Assessor
             FuseWindows.Of(sizing),
             checks,
             checks.Max(check => check.Verdict));
+    }
+
+    /// <summary>Solves one state after another, lines planned in short wired as they would usually be built.</summary>
+    private static List<StateAnswer> Solve(Rig rig, IReadOnlyList<RigState> states)
+    {
+        if (states.Count == 0) return [];
+        var wired = PlanWiring.WireAll(rig);
+        return [.. HarnessCompiler.Sequence(wired, states).Zip(states, (solved, state) => StateAnswer.Of(wired, state, solved))];
     }
 
     private static LadderEntry Entry(LineSizing sizing, WireRung rung) => new(

@@ -19,7 +19,7 @@ internal static class ChoiceWords
             rung.Wire.CopperSquareMillimetres,
             rung.AmpacityAmps,
             rung.Point?.WireOhms
-                ?? rung.Wire.Ohms(demand.OneWayMetres * Line.OwnConductors(demand.Return), demand.AmbientCelsius),
+                ?? rung.Wire.Ohms(demand.OneWayMetres * LinePlan.OwnConductors(demand.Return), demand.AmbientCelsius),
             drop * demand.SystemVolts,
             drop,
             rung.Point?.ConductorCelsius ?? demand.AmbientCelsius,

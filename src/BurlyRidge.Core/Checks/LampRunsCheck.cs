@@ -1,4 +1,4 @@
-using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Checks;
 
@@ -8,7 +8,7 @@ internal static class LampRunsCheck
     public static Check? Judge(LineSubject subject)
     {
         if (subject.Sizing.Wire is not { } rung || subject.Sizing.Fuse is null || subject.Demand.Watts.RegulatedLed <= 0) return null;
-        var dropOut = LampVoltage.DropOutFraction * subject.Demand.SystemVolts;
+        var dropOut = LampFunction.UsualDropOut * subject.Demand.SystemVolts;
         var volts = rung.Point?.LampVolts ?? 0;
         return new Check("lamp-runs", rung.Point is null ? Verdict.Stop : Verdict.Holds, "Lamps stay lit", volts, dropOut, "V",
             rung.Point is null

@@ -41,6 +41,10 @@ public static class FuseTable
         return LogLog.Between(low.Amps, low.Milliohms, high.Amps, high.Milliohms, fuse.RatingAmps) / 1000;
     }
 
+    /// <summary>Resistance of a blade fuse of that rating, or of the next larger fuse that there is, as it carries its load, Ω.</summary>
+    public static double WarmOhms(double ratingAmps) =>
+        WarmOhms(All.FirstOrDefault(fuse => fuse.RatingAmps >= ratingAmps) ?? All[^1]);
+
     /// <summary>Resistance of the fuse as it carries its load, Ω.</summary>
     public static double WarmOhms(Fuse fuse) => WarmFactor * ColdOhms(fuse);
 }

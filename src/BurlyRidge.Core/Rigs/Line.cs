@@ -1,71 +1,14 @@
-using BurlyRidge.Core.Protection;
-
 namespace BurlyRidge.Core.Rigs;
 
-/// <summary>A part of the vehicle with its own surroundings.</summary>
-public enum Zone
-{
-    /// <summary>Under the bonnet.</summary>
-    EngineBay,
-
-    /// <summary>Inside the cabin.</summary>
-    Cabin,
-
-    /// <summary>Outside the body.</summary>
-    Exterior,
-
-    /// <summary>Along the chassis.</summary>
-    Underbody,
-}
-
-/// <summary>How the current comes back.</summary>
-public enum ReturnPath
-{
-    /// <summary>A second wire to the battery.</summary>
-    Wire,
-
-    /// <summary>A stud near the lamp and the vehicle's body.</summary>
-    Body,
-}
-
-/// <summary>What turns the line on.</summary>
-public enum Trigger
-{
-    /// <summary>Its own switch and nothing else.</summary>
-    SwitchAlone,
-
-    /// <summary>The high beam, armed by a switch.</summary>
-    HighBeam,
-
-    /// <summary>The reversing lamp.</summary>
-    Reverse,
-}
-
-/// <summary>One switched lighting circuit, from source to earth.</summary>
+/// <summary>
+/// One switched lighting circuit, from source to earth, with what controls it. It is either planned in short, or wired part
+/// by part and then names the lamps that it lights.
+/// </summary>
 /// <param name="Id">Stable name within the rig.</param>
 /// <param name="Name">What the fitter calls it.</param>
-/// <param name="Lamps">The lamps at its end.</param>
-/// <param name="OneWayMetres">Length from the source to the lamps, m.</param>
-/// <param name="Return">How the current comes back.</param>
-/// <param name="Zones">The zones that it runs through; the hottest governs.</param>
-/// <param name="InsulationCelsius">Temperature class of the insulation, 75 or 105 °C.</param>
-/// <param name="Trigger">What turns it on.</param>
-/// <param name="Bundled">All loaded conductors in the loom, its own among them; null: only its own.</param>
-/// <param name="ChosenWire">The size taken by hand instead of the proposal, by name; null: the proposal.</param>
-/// <param name="ChosenFuse">The fuse taken by hand instead of the proposal; null: the proposal.</param>
-public sealed record Line(
-    string Id,
-    string Name,
-    IReadOnlyList<LampSet> Lamps,
-    double OneWayMetres,
-    ReturnPath Return,
-    IReadOnlyList<Zone> Zones,
-    int InsulationCelsius,
-    Trigger Trigger,
-    int? Bundled = null,
-    string? ChosenWire = null,
-    Fuse? ChosenFuse = null)
+/// <param name="Plan">The line in short; null where it is wired part by part.</param>
+public sealed record Line(string Id, string Name, LinePlan? Plan = null)
 {
-    /// <summary>Loaded conductors that the line itself brings: out and back, or out alone.</summary>
-    public static int OwnConductors(ReturnPath path) => path == ReturnPath.Wire ? 2 : 1;
+    /// <summary>The lamps that it lights, as "fixture.function"; empty where it is planned in short.</summary>
+    public IReadOnlyList<string> Lights { get; init; } = [];
 }

@@ -1,3 +1,6 @@
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Protection;
+
 namespace BurlyRidge.Core.Rigs;
 
 /// <summary>One thing in a document that cannot be taken.</summary>
@@ -21,6 +24,12 @@ internal sealed class Problems
     /// <summary>From <paramref name="from"/> to <paramref name="to"/>, both allowed; NaN is neither.</summary>
     public void Within(string path, double value, double from, double to, string unit = "") =>
         Require(path, value >= from && value <= to, $"Give a number from {from} to {to}{Spaced(unit)}.");
+
+    public void Wire(string path, string name) =>
+        Require(path, WireTable.Find(name) is not null, $"There is no wire called {name}.");
+
+    public void StandardFuse(string path, Fuse fuse) =>
+        Require(path, FuseTable.All.Contains(fuse), $"There is no standard {fuse} fuse.");
 
     public void OneOf(string path, int value, IReadOnlyList<int> allowed, string unit) =>
         Require(path, allowed.Contains(value), $"Give {string.Join(" or ", allowed)}{Spaced(unit)}.");

@@ -1,17 +1,49 @@
 namespace BurlyRidge.Core.Rigs;
 
-/// <summary>Everything that is planned for one vehicle: one immutable value, saved as one document.</summary>
+/// <summary>
+/// Everything that is planned for one vehicle: one immutable value, saved as one document. Parts have terminals, named
+/// "part.pin"; runs of wire join terminals; any shape of wiring is parts and runs.
+/// </summary>
 /// <param name="SchemaVersion">Version of the document's shape; <see cref="CurrentSchema"/> when it is written.</param>
 public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRules, IReadOnlyList<Line> Lines)
 {
     /// <summary>The shape that this build writes.</summary>
-    public const int CurrentSchema = 1;
+    public const int CurrentSchema = 2;
 
-    /// <summary>A vehicle with nothing on it yet.</summary>
+    /// <summary>Lamps as bought.</summary>
+    public IReadOnlyList<Fixture> Fixtures { get; init; } = [];
+
+    /// <summary>Fuses and breakers in holders of their own.</summary>
+    public IReadOnlyList<ProtectiveDevice> Protection { get; init; } = [];
+
+    /// <summary>Loose relays.</summary>
+    public IReadOnlyList<Relay> Relays { get; init; } = [];
+
+    /// <summary>Switches.</summary>
+    public IReadOnlyList<Switch> Switches { get; init; } = [];
+
+    /// <summary>Relays and fuses in one enclosure.</summary>
+    public IReadOnlyList<PowerBox> PowerBoxes { get; init; } = [];
+
+    /// <summary>Crimps, solder joints, plugs, taps and splices where runs meet.</summary>
+    public IReadOnlyList<Joint> Joints { get; init; } = [];
+
+    /// <summary>Where currents return.</summary>
+    public IReadOnlyList<Earth> Earths { get; init; } = [];
+
+    /// <summary>Other loads: sockets, compressor, locker.</summary>
+    public IReadOnlyList<Load> Loads { get; init; } = [];
+
+    /// <summary>Chargers and converters.</summary>
+    public IReadOnlyList<Converter> Converters { get; init; } = [];
+
+    /// <summary>Solar panels behind their regulators.</summary>
+    public IReadOnlyList<SolarPanel> SolarPanels { get; init; } = [];
+
+    /// <summary>Lengths of one conductor.</summary>
+    public IReadOnlyList<Run> Runs { get; init; } = [];
+
+    /// <summary>A usual vehicle with nothing on it yet.</summary>
     public static Rig Empty(int systemVolts, UnitSystem units) =>
-        new(CurrentSchema, new Vehicle(systemVolts), new HouseRules { Units = units }, []);
+        new(CurrentSchema, Vehicle.Usual(systemVolts), new HouseRules { Units = units }, []);
 }
-
-/// <summary>The vehicle's electrical side.</summary>
-/// <param name="SystemVolts">12 or 24.</param>
-public sealed record Vehicle(int SystemVolts);

@@ -26,25 +26,25 @@ public sealed record Demand(
     Limits Limits,
     Fuse? ChosenFuse)
 {
-    /// <summary>What <paramref name="line"/> asks for on that vehicle under those house rules.</summary>
-    public static Demand Of(Vehicle vehicle, HouseRules rules, Line line)
+    /// <summary>What <paramref name="plan"/> asks for on that vehicle under those house rules.</summary>
+    public static Demand Of(Vehicle vehicle, HouseRules rules, LinePlan plan)
     {
-        var watts = LampWatts.Of(line.Lamps, vehicle.SystemVolts);
-        var hottest = line.Zones.MaxBy(rules.ZoneCelsius.Of);
+        var watts = LampWatts.Of(plan.Lamps, vehicle.SystemVolts);
+        var hottest = plan.Zones.MaxBy(rules.ZoneCelsius.Of);
         return new Demand(
             vehicle.SystemVolts,
             watts,
-            line.OneWayMetres,
-            line.Return,
+            plan.OneWayMetres,
+            plan.Return,
             hottest,
             rules.ZoneCelsius.Of(hottest),
-            line.Bundled ?? Line.OwnConductors(line.Return),
-            line.InsulationCelsius,
-            line.Trigger,
+            plan.Bundled ?? LinePlan.OwnConductors(plan.Return),
+            plan.InsulationCelsius,
+            plan.Trigger,
             rules.Gauges,
             rules.Units,
             Limits.Of(rules, watts),
-            line.ChosenFuse);
+            plan.ChosenFuse);
     }
 
     /// <summary>Watts over system volts, A.</summary>

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Network;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 
@@ -11,41 +12,49 @@ namespace BurlyRidge.Core.Sizing;
 /// <param name="Parts">Every resistance on the way, the wire at its own temperature.</param>
 public sealed record OperatingPoint(double Amps, double LampVolts, double ConductorCelsius, IReadOnlyList<Part> Parts)
 {
-    private const int MostRounds = 200;
-
     /// <summary>Resistance of the wire alone, out and, where it comes back by wire, back, Ω.</summary>
     public double WireOhms => Parts.Where(part => part.Kind == PartKind.Wire).Sum(part => part.Ohms);
 
-    /// <summary>
-    /// Solves the line on <paramref name="wire"/> with <paramref name="fuse"/>; null where the lamps could not run.
-    /// The wire's temperature follows from the current and the current from the wire's resistance, so both are iterated
-    /// from the cold side until they agree.
-    /// </summary>
+    /// <summary>Solves the line on <paramref name="wire"/> with <paramref name="fuse"/>; null where the lamps could not run.</summary>
     public static OperatingPoint? Solve(Demand demand, WireSize wire, Fuse fuse)
     {
-        var ampacity = demand.AmpacityOf(wire);
+        var circuit = new Circuit();
         var others = SeriesParts.Of(demand, fuse);
-        var othersOhms = others.Sum(part => part.Ohms);
-        var metres = demand.OneWayMetres * Line.OwnConductors(demand.Return);
+        double Ohms(Direction direction) => others.Where(part => part.Direction == direction).Sum(part => part.Ohms);
+        WireElement Wire(string id, int from, int to) => circuit.Add(new WireElement(
+            id, from, to, wire, demand.OneWayMetres, 0, demand.AmpacityOf(wire), demand.InsulationCelsius, demand.AmbientCelsius));
 
-        var celsius = demand.AmbientCelsius;
-        for (var round = 0; ; round++)
-        {
-            var volts = LampVoltage.Solve(demand.SystemVolts, demand.Watts, othersOhms + wire.Ohms(metres, celsius));
-            if (volts is null) return null;
-            var amps = LampVoltage.Amps(demand.SystemVolts, demand.Watts, volts.Value);
-            var next = Ampacity.ConductorCelsius(amps, ampacity, demand.InsulationCelsius, demand.AmbientCelsius);
-            var settled = Math.Abs(next - celsius) < 1e-9 || round == MostRounds;
-            if (settled) return new OperatingPoint(amps, volts.Value, celsius, WithWire(demand, wire, celsius, others));
-            celsius = next;
-        }
+        var source = circuit.AddNode();
+        circuit.Fix(source, demand.SystemVolts);
+        var start = circuit.AddNode();
+        var plus = circuit.AddNode();
+        var minus = circuit.AddNode();
+        var end = demand.Return == ReturnPath.Wire ? circuit.AddNode() : minus;
+        var outwards = circuit.Add(new Resistor("out", source, start, Ohms(Direction.Out)));
+        var wires = new List<WireElement> { Wire($"{wire.Name} out", start, plus) };
+        if (end != minus) wires.Add(Wire($"{wire.Name} back", minus, end));
+        circuit.Add(new Resistor("back", end, Circuit.Reference, Ohms(Direction.Back)));
+        Lamps(circuit, demand, plus, minus);
+
+        if (CircuitSolver.Solve(circuit) is not Solution.Converged solved) return null;
+        var amps = outwards.Amps(solved.State.Across(outwards), out _);
+        return new OperatingPoint(
+            amps,
+            solved.State.Volts[plus] - solved.State.Volts[minus],
+            wires[0].ConductorCelsius(amps),
+            [.. others, .. wires.Select((run, i) => new Part(run.Id, i == 0 ? Direction.Out : Direction.Back, PartKind.Wire, run.OhmsAt(amps)))]);
     }
 
-    private static List<Part> WithWire(Demand demand, WireSize wire, double celsius, IReadOnlyList<Part> others)
+    private static void Lamps(Circuit circuit, Demand demand, int plus, int minus)
     {
-        var ohms = wire.Ohms(demand.OneWayMetres, celsius);
-        var parts = new List<Part>(others) { new($"{wire.Name} out", Direction.Out, PartKind.Wire, ohms) };
-        if (demand.Return == ReturnPath.Wire) parts.Add(new($"{wire.Name} back", Direction.Back, PartKind.Wire, ohms));
-        return parts;
+        double volts = demand.SystemVolts;
+        var watts = demand.Watts;
+        if (watts.RegulatedLed > 0)
+        {
+            circuit.Add(new RegulatedLamp("regulated", plus, minus, watts.RegulatedLed,
+                LampFunction.UsualTurnOn * volts, LampFunction.UsualDropOut * volts));
+        }
+        if (watts.ResistorLed > 0) circuit.Add(new Resistor("resistor", plus, minus, volts * volts / watts.ResistorLed));
+        if (watts.Filament > 0) circuit.Add(new FilamentLamp("filament", plus, minus, watts.Filament, volts));
     }
 }

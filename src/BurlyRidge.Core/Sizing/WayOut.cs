@@ -29,7 +29,7 @@ public static class WayOut
     private static Demand WithWireReturn(Demand demand) => demand with
     {
         Return = ReturnPath.Wire,
-        Bundled = demand.Bundled + Line.OwnConductors(ReturnPath.Wire) - Line.OwnConductors(ReturnPath.Body),
+        Bundled = demand.Bundled + LinePlan.OwnConductors(ReturnPath.Wire) - LinePlan.OwnConductors(ReturnPath.Body),
     };
 
     /// <summary>The greatest length in m, to the decimetre below, that a wire in the table holds at.</summary>

@@ -1,20 +1,80 @@
 using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Exchange;
+using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace BurlyRidge.Server.Assess;
 
+/// <summary>A rig to be assessed.</summary>
+/// <param name="States">The states to solve it in, one after another, each from the contacts that the one before left.</param>
+/// <param name="EverythingOn">Whether to solve it with everything on as well, after those states.</param>
+public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = null, bool EverythingOn = false)
+{
+    private const int MostStates = 64;
+
+    /// <summary>Every state asked for.</summary>
+    public IReadOnlyList<RigState> AllStates() => [.. States ?? [], .. EverythingOn ? [RigStates.EverythingOn(Rig)] : Array.Empty<RigState>()];
+
+    /// <summary>All that is wrong with it.</summary>
+    public IEnumerable<Problem> Problems()
+    {
+        var problems = BadInput.Under("rig", RigValidation.Validate(Rig)).ToList();
+        if (States?.Count > MostStates) problems.Add(new Problem("states", $"Ask for up to {MostStates} states."));
+        for (var i = 0; i < States?.Count; i++)
+            problems.AddRange(StateProblems.Of($"states[{i}]", States[i], Rig));
+        return problems;
+    }
+}
+
+/// <summary>A rig in one state as a netlist.</summary>
+public sealed record NetlistRequest(Rig Rig, RigState State);
+
 internal static class AssessEndpoint
 {
-    public static void MapAssess(this IEndpointRouteBuilder routes) =>
-        routes.MapPost("/api/assess", Answer)
+    public static void MapAssess(this IEndpointRouteBuilder routes)
+    {
+        routes.MapPost("/api/assess", Assess)
             .WithTags("Assess")
             .WithSummary("Assesses a rig as it would be if saved; nothing is stored.");
+        routes.MapPost("/api/netlist", Netlist)
+            .WithTags("Assess")
+            .WithSummary("A rig in one state as a SPICE netlist.")
+            .Produces<string>(StatusCodes.Status200OK, "text/plain")
+            .ProducesValidationProblem();
+    }
 
-    private static Results<Ok<Assessment>, ValidationProblem> Answer(Rig rig)
+    private static Results<Ok<Assessment>, ValidationProblem> Assess(AssessRequest request)
     {
-        var problems = RigValidation.Validate(rig);
-        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(Assessor.Assess(rig));
+        var problems = request.Problems().ToList();
+        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(Assessor.Assess(request.Rig, request.AllStates()));
+    }
+
+    private static IResult Netlist(NetlistRequest request)
+    {
+        var problems = new AssessRequest(request.Rig).Problems().Concat(StateProblems.Of("state", request.State, request.Rig)).ToList();
+        if (problems.Count > 0) return BadInput.Of(problems);
+        var solved = HarnessCompiler.Solve(PlanWiring.WireAll(request.Rig), request.State);
+        return TypedResults.Text(SpiceNetlist.Write("Burly Ridge rig", solved), "text/plain");
+    }
+}
+
+/// <summary>Refuses a state that names what the rig does not have.</summary>
+internal static class StateProblems
+{
+    public static IEnumerable<Problem> Of(string path, RigState? state, Rig rig)
+    {
+        if (state is null) return [new Problem(path, "Must not be empty.")];
+        var slots = rig.Vehicle.AuxOutputs.Select(output => output?.Id)
+            .Concat(rig.PowerBoxes.SelectMany(box => box?.Outputs.Select(output => $"{box.Id}.{output?.Id}") ?? []))
+            .ToHashSet();
+        var switches = rig.Switches.Where(part => part is not null).ToDictionary(part => part.Id, part => part.Positions.Select(position => position?.Name).ToHashSet());
+        foreach (var line in rig.Lines.Where(line => line?.Plan is not null)) switches[$"{line.Id}-switch"] = ["off", "on"];
+        return state.Pressed.Select((slot, i) => (slot, i)).Where(pair => !slots.Contains(pair.slot))
+            .Select(pair => new Problem($"{path}.pressed[{pair.i}]", $"There is no output called {pair.slot}."))
+            .Concat(state.Switches.Where(pair => !switches.TryGetValue(pair.Key, out var positions) || !positions.Contains(pair.Value))
+                .Select(pair => new Problem($"{path}.switches.{pair.Key}", $"There is no switch {pair.Key} with a position {pair.Value}.")));
     }
 }

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -15,6 +16,10 @@ internal static class BadInput
         problems.GroupBy(problem => problem.Path)
             .ToDictionary(group => group.Key, group => group.Select(problem => problem.Message).Distinct().ToArray()),
         title: Title);
+
+    /// <summary>Problems of a part of a document, under where it stands in the whole.</summary>
+    public static IEnumerable<Problem> Under(string path, IEnumerable<Problem> problems) =>
+        problems.Select(problem => problem with { Path = $"{path}.{problem.Path}" });
 
     public static ValidationProblem Of(params Problem[] problems) => Of(problems.AsEnumerable());
 }

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Exchange;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Demo;
 using BurlyRidge.Server.Jobs;
@@ -53,6 +54,7 @@ public static class ServerApp
         app.MapQuickSize();
         app.MapAssess();
         app.MapJobs();
+        app.MapJobFiles();
         app.MapWebClient();
         return app;
     }

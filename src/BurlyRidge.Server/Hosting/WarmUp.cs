@@ -1,3 +1,5 @@
+using BurlyRidge.Core.Exchange;
+using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Demo;
 
 namespace BurlyRidge.Server.Hosting;
@@ -10,7 +12,7 @@ internal static class WarmUp
         using var http = new HttpClient { BaseAddress = new Uri(address) };
         foreach (var job in DemoJobs.All)
         {
-            using var answer = await http.PostAsJsonAsync("/api/assess", job.Rig, JsonRules.Stored);
+            using var answer = await http.PostAsJsonAsync("/api/assess", new AssessRequest(job.Rig, [new()]), JsonRules.Stored);
             answer.EnsureSuccessStatusCode();
         }
     }

@@ -16,6 +16,8 @@ internal static class JobEndpoints
         jobs.MapGet("/{id}", OpenAsync).WithSummary("A job with its newest rig and what follows from it.");
         jobs.MapPatch("/{id}", ChangeAsync).WithSummary("Renames, notes or archives a job.").Stale();
         jobs.MapPut("/{id}/rig", SaveAsync).WithSummary("Saves the rig as the next revision.").Stale();
+        jobs.MapGet("/{id}/revisions", HistoryAsync).WithSummary("The revisions of the rig, newest first.");
+        jobs.MapGet("/{id}/revisions/{number:int}", RevisionAsync).WithSummary("The rig as it was.");
         jobs.MapPost("/{id}/undo", UndoAsync).WithSummary("Takes the newest edit back, as a new revision.").Stale();
         jobs.MapPost("/{id}/redo", RedoAsync).WithSummary("Puts back what was undone, as a new revision.").Stale();
     }
@@ -51,11 +53,19 @@ internal static class JobEndpoints
     private static async Task<IResult> SaveAsync(string id, RigSave save, JobStore store)
     {
         var problems = JobValidation.Key(save.IdempotencyKey).ToList();
-        problems.AddRange(RigValidation.Validate(save.Rig).Select(problem => problem with { Path = $"rig.{problem.Path}" }));
+        problems.AddRange(BadInput.Under("rig", RigValidation.Validate(save.Rig)));
         return problems.Count > 0
             ? BadInput.Of(problems)
             : Answer(await store.SaveRigAsync(id, save.OnRevision, save.IdempotencyKey, save.Rig));
     }
+
+    private static async Task<Results<Ok<List<Revision>>, ProblemHttpResult>> HistoryAsync(string id, JobStore store) =>
+        await store.HistoryAsync(id) is { } rows
+            ? TypedResults.Ok(rows.Select(row => new Revision(row.Number, row.SavedAt)).ToList())
+            : Missing();
+
+    private static async Task<Results<Ok<Rig>, ProblemHttpResult>> RevisionAsync(string id, int number, JobStore store) =>
+        await store.RevisionRigAsync(id, number) is { } rig ? TypedResults.Ok(rig) : Missing();
 
     private static Task<IResult> UndoAsync(string id, RigStep step, JobStore store) => StepAsync(store.UndoAsync, id, step);
 
@@ -91,7 +101,7 @@ internal static class JobEndpoints
         .ProducesProblem(StatusCodes.Status404NotFound)
         .Produces<StaleProblem>(StatusCodes.Status409Conflict, "application/problem+json");
 
-    private static ProblemHttpResult Missing() => TypedResults.Problem(
+    internal static ProblemHttpResult Missing() => TypedResults.Problem(
         statusCode: StatusCodes.Status404NotFound, title: "There is no such job.");
 
     private static JobSummary Summary(StoredJob job) => new(

@@ -35,6 +35,9 @@ public sealed record OpenJob(
         Assessor.Assess(job.Rig));
 }
 
+/// <summary>One save of a rig.</summary>
+public sealed record Revision(int Number, DateTime SavedAt);
+
 /// <summary>A new job.</summary>
 public sealed record NewJob(string Name, int SystemVolts, UnitSystem Units, string Note = "");
 

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
 using Microsoft.EntityFrameworkCore;
 
@@ -55,6 +56,20 @@ public sealed class JobStore(JobDatabase database, TimeProvider clock)
         var row = await database.Jobs.AsNoTracking().SingleOrDefaultAsync(job => job.Id == id);
         if (row is null) return null;
         return new StoredJob(row, await RevisionAsync(id, row.HeadRevision));
+    }
+
+    /// <summary>The revisions of a job, newest first; null where there is no such job.</summary>
+    public async Task<IReadOnlyList<RevisionRow>?> HistoryAsync(string id)
+    {
+        if (!await database.Jobs.AnyAsync(job => job.Id == id)) return null;
+        return await database.Revisions.AsNoTracking().Where(row => row.JobId == id).OrderByDescending(row => row.Number).ToListAsync();
+    }
+
+    /// <summary>One revision of a job, or null.</summary>
+    public async Task<Rig?> RevisionRigAsync(string id, int number)
+    {
+        var row = await database.Revisions.AsNoTracking().SingleOrDefaultAsync(revision => revision.JobId == id && revision.Number == number);
+        return row is null ? null : RigDocument.Read(row.Document);
     }
 
     /// <summary>Stores a new job with its first revision.</summary>

@@ -29,7 +29,7 @@ public sealed record QuickSizeRequest(
     UnitSystem Units = UnitSystem.Metric)
 {
     private const int UsualInsulationCelsius = 105;
-    private const string LinePath = "lines[0].";
+    private const string PlanPath = "lines[0].plan.";
 
     private static readonly Dictionary<string, string> OwnNames = new()
     {
@@ -51,16 +51,16 @@ public sealed record QuickSizeRequest(
             DropLimitRegulatedLed = DropLimit ?? usual.DropLimitRegulatedLed,
             DropLimitOther = DropLimit ?? usual.DropLimitOther,
         };
-        var line = new Line("quick", "Quick size", Lamps, OneWayMetres, Return, [Zone],
+        var plan = new LinePlan(Lamps, OneWayMetres, Return, [Zone],
             InsulationCelsius ?? UsualInsulationCelsius, Trigger.SwitchAlone, Bundled);
-        return new Rig(Rig.CurrentSchema, new Vehicle(SystemVolts), rules, [line]);
+        return Rig.Empty(SystemVolts, Units) with { HouseRules = rules, Lines = [new Line("quick", "Quick size", plan)] };
     }
 
     /// <summary>A problem of that rig under the path of this request's field.</summary>
     public Problem InOwnWords(Problem problem) => problem with
     {
         Path = OwnNames.TryGetValue(problem.Path, out var own) ? own
-            : problem.Path.StartsWith(LinePath, StringComparison.Ordinal) ? problem.Path[LinePath.Length..]
+            : problem.Path.StartsWith(PlanPath, StringComparison.Ordinal) ? problem.Path[PlanPath.Length..]
             : problem.Path,
     };
 }

@@ -45,11 +45,15 @@ public class LineAssessmentTests
     {
         var rig = Rig.Empty(12, UnitSystem.Metric) with
         {
-            Lines = [Make.Line(60, 3), Make.Line(60, 3) with { Id = "b", ChosenFuse = new Fuse(40, FuseFamily.Blade), ChosenWire = "20 AWG" }],
+            Lines =
+            [
+                new Line("a", "Good", Make.Line(60, 3)),
+                new Line("b", "Bad", Make.Line(60, 3) with { ChosenFuse = new Fuse(40, FuseFamily.Blade), ChosenWire = "20 AWG" }),
+            ],
         };
         var assessment = Assessor.Assess(rig);
         Assert.Equal(["a", "b"], assessment.Lines.Select(line => line.Id));
-        Assert.Equal(assessment.Lines.Sum(line => line.Assessment.Checks.Count), assessment.Tally.Stop + assessment.Tally.Watch + assessment.Tally.Holds);
+        Assert.Equal(assessment.Lines.Sum(line => line.Assessment!.Checks.Count), assessment.Tally.Stop + assessment.Tally.Watch + assessment.Tally.Holds);
         Assert.True(assessment.Tally.Stop >= 1);
     }
 }

@@ -9,10 +9,10 @@ namespace BurlyRidge.Core.Tests.Checks;
 /// <summary>Each check on a line that holds and on one that does not, differing in that thing alone.</summary>
 public class LineChecksTests
 {
-    private static readonly Line Good = Make.Line(60, 3);
+    private static readonly LinePlan Good = Make.Line(60, 3);
     private static readonly Fuse TenAmps = new(10, FuseFamily.Blade);
 
-    private static Core.Checks.Check Of(string id, Line line, int volts = 12, HouseRules? rules = null) =>
+    private static Core.Checks.Check Of(string id, LinePlan line, int volts = 12, HouseRules? rules = null) =>
         Make.Assess(line, volts, rules).Checks.Single(check => check.Id == id);
 
     [Fact]

@@ -51,7 +51,7 @@ public class LineAgainstSpiceTests
             N($"vs{index} bat{index} s{index} dc 0"),
             N($"ro{index} s{index} w{index} {others:r}"),
             N($"bw{index} w{index} lamp{index} v={current}*{cold:r}*(1+0.00393*({demand.AmbientCelsius:r}+{rise:r}*min(1,({current}/{rung.AmpacityAmps:r})^2)-20))"),
-            N($"bl{index} lamp{index} 0 i={demand.Watts.RegulatedLed:r}/max({volts},{lowest:r})+{demand.Watts.ResistorLed:r}*{volts}/{source * source}+{demand.Watts.Filament / source:r}*pow(abs({volts})/{source},0.55)"),
+            N($"bl{index} lamp{index} 0 i={demand.Watts.RegulatedLed:r}/max({volts},{lowest:r})+{demand.Watts.ResistorLed:r}*{volts}/{source * source}+{demand.Watts.Filament / source / source:r}*{volts}*exp(-0.225*ln(({volts}/{source})^2+9e-6))"),
             N($".nodeset v(lamp{index})={rung.Point.LampVolts:r} v(w{index})={rung.Point.LampVolts:r} v(s{index})={source}"));
     }
 }

@@ -12,7 +12,7 @@ public class SizingProperties
     private static int Rung(LineSizing sizing) =>
         sizing.ProposedWire is { } rung ? sizing.Ladder.ToList().IndexOf(rung) : sizing.Ladder.Count;
 
-    private static LineSizing Size(Line line, HouseRules rules, int volts) => LineSizer.Size(Make.Demand(line, volts, rules));
+    private static LineSizing Size(LinePlan line, HouseRules rules, int volts) => LineSizer.Size(Make.Demand(line, volts, rules));
 
     [Fact]
     public void Design_current_is_below_the_fuse_and_the_fuse_within_the_wire() => AnyLine.OnVehicle.Sample(any =>

@@ -13,10 +13,10 @@ internal static class AnyLine
 
     private static readonly Gen<Zone[]> Zones = Gen.Enum<Zone>().Array[1, 3];
 
-    public static readonly Gen<Line> Line = Gen.Select(
+    public static readonly Gen<LinePlan> Line = Gen.Select(
         Lamps.Array[1, 3], Gen.Double[0.1, 20], Gen.Enum<ReturnPath>(), Zones, Gen.OneOf(75, 105), Gen.Enum<Trigger>(), Gen.Int[1, 30],
         (lamps, metres, path, zones, insulation, trigger, bundled) =>
-            new Line("a", "A line", lamps, metres, path, zones, insulation, trigger, bundled));
+            new LinePlan(lamps, metres, path, zones, insulation, trigger, bundled));
 
     public static readonly Gen<HouseRules> Rules = Gen.Select(
         Gen.Enum<GaugeSystem>(), Gen.Double[0, 1], Gen.Double[0.6, 1], Gen.Double[0.02, 0.2],
@@ -29,6 +29,6 @@ internal static class AnyLine
             DropLimitOther = drop,
         });
 
-    public static readonly Gen<(Line Line, HouseRules Rules, int Volts)> OnVehicle =
+    public static readonly Gen<(LinePlan Line, HouseRules Rules, int Volts)> OnVehicle =
         Gen.Select(Line, Rules, Gen.OneOf(12, 24));
 }

@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Tests.Support;
 /// <summary>Small rigs for tests.</summary>
 internal static class Make
 {
-    public static Line Line(
+    public static LinePlan Line(
         double watts,
         double metres,
         LampKind kind = LampKind.RegulatedLed,
@@ -15,11 +15,11 @@ internal static class Make
         ReturnPath path = ReturnPath.Wire,
         Zone zone = Zone.Exterior,
         Trigger trigger = Trigger.SwitchAlone) =>
-        new("a", "A line", [new LampSet(kind, count, watts)], metres, path, [zone], 105, trigger);
+        new([new LampSet(kind, count, watts)], metres, path, [zone], 105, trigger);
 
-    public static LineAssessment Assess(Line line, int volts = 12, HouseRules? rules = null) =>
+    public static LineAssessment Assess(LinePlan line, int volts = 12, HouseRules? rules = null) =>
         Assessor.Assess(new Vehicle(volts), rules ?? new HouseRules(), line);
 
-    public static Demand Demand(Line line, int volts = 12, HouseRules? rules = null) =>
+    public static Demand Demand(LinePlan line, int volts = 12, HouseRules? rules = null) =>
         Core.Sizing.Demand.Of(new Vehicle(volts), rules ?? new HouseRules(), line);
 }

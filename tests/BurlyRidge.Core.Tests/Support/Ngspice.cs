@@ -6,6 +6,8 @@ namespace BurlyRidge.Core.Tests.Support;
 /// <summary>Runs the circuit simulator on a netlist and reads its operating point.</summary>
 internal static class Ngspice
 {
+    private const int PatienceMilliseconds = 20_000;
+
     public static IReadOnlyList<(double LampVolts, double Amps)> OperatingPoint(IEnumerable<string> decks, int count)
     {
         var prints = Enumerable.Range(0, count).Select(i => $"print v(lamp{i}) i(vs{i})");
@@ -22,6 +24,27 @@ internal static class Ngspice
         return [.. Enumerable.Range(0, count).Select(i => (values[2 * i], values[2 * i + 1]))];
     }
 
+    /// <summary>Voltages of every node of a netlist's operating point, and currents of its voltage sources as "name#branch".</summary>
+    public static IReadOnlyDictionary<string, double> NodeVoltages(string elements)
+    {
+        var deck = elements + """
+            .options reltol=1e-7 abstol=1e-11 vntol=1e-9
+            .control
+            set numdgt=15
+            set width=200
+            op
+            print all
+            quit
+            .endc
+            .end
+
+            """;
+        return Run(deck)
+            .Select(line => line.Split('=', 2, StringSplitOptions.TrimEntries))
+            .Where(parts => parts.Length == 2 && (parts[0].StartsWith('n') || parts[0].EndsWith("#branch", StringComparison.Ordinal)) && double.TryParse(parts[1], CultureInfo.InvariantCulture, out _))
+            .ToDictionary(parts => parts[0], parts => double.Parse(parts[1], CultureInfo.InvariantCulture), StringComparer.Ordinal);
+    }
+
     private static List<string> Run(string deck)
     {
         var file = Path.Combine(Path.GetTempPath(), $"line-{Guid.NewGuid():n}.cir");
@@ -34,8 +57,13 @@ internal static class Ngspice
                 RedirectStandardError = true,
             })!;
             var said = process.StandardError.ReadToEndAsync();
-            var lines = process.StandardOutput.ReadToEnd().Split('\n').Select(line => line.Trim()).ToList();
-            process.WaitForExit();
+            var printed = process.StandardOutput.ReadToEndAsync();
+            if (!process.WaitForExit(PatienceMilliseconds))
+            {
+                process.Kill();
+                Assert.Fail($"The simulator did not settle; its netlist begins: {deck[..Math.Min(200, deck.Length)]}");
+            }
+            var lines = printed.Result.Split('\n').Select(line => line.Trim()).ToList();
             Assert.False(lines.Any(line => line.Contains("Error", StringComparison.Ordinal)), said.Result);
             return lines;
         }

@@ -31,6 +31,9 @@ export function LineList({
                 <span className="font-semibold">{line.name}</span>
                 {assessment && <VerdictMark verdict={assessment.verdict} word={false} />}
               </span>
+              {!line.plan && (
+                <span className="block text-sm text-dust">wired, {line.lights?.length} lamps</span>
+              )}
               {assessment && (
                 <span className="block text-sm text-dust">
                   <span className="font-figure">{amps(assessment.designAmps)}</span>

@@ -1,11 +1,12 @@
-import { Redo2, Undo2 } from "lucide-react";
+import { Redo2, Trash2, Undo2 } from "lucide-react";
 import { useCallback, useEffect, useMemo, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
-import type { Fuse, Line } from "../api/client";
+import type { Fuse, LinePlan } from "../api/client";
 import { under } from "../api/problems";
 import { Frame } from "../frame/Frame";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
+import { TextField } from "../ui/TextField";
 import { TallyLine } from "../ui/VerdictMark";
 import { Answer } from "./Answer";
 import { assessedLines } from "./assessedLines";
@@ -13,10 +14,11 @@ import { HouseRulesPanel } from "./HouseRulesPanel";
 import { LineForm } from "./LineForm";
 import { LineList } from "./LineList";
 import type { RigEditor } from "./rigEditor";
-import { newLine, rulesOf, withLine, withNewLine, withoutLine, withRules } from "./rigEdits";
+import { newLine, rulesOf, withLine, withNewLine, withoutLine, withPlan, withRules } from "./rigEdits";
 import { SaveMark } from "./SaveMark";
 import { StaleDialog } from "./StaleDialog";
 import { fuseStep, gaugeStep } from "./steps";
+import { WiredLine } from "./WiredLine";
 
 /** The Lines stage: the list, the chosen line, and what follows from it. */
 export function LinesBench({ editor }: { editor: RigEditor }) {
@@ -30,6 +32,7 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
   );
   const chosen = lines[at];
   const rules = rulesOf(rig);
+  const said = under(errors, `lines[${at}]`);
 
   useEffect(() => {
     const flush = () => editor.flush();
@@ -44,8 +47,8 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
 
   const shortcuts = useMemo(() => {
     const answer = chosen?.assessment;
-    const change = (edit: Partial<Line>) =>
-      chosen && editor.edit((current) => withLine(current, chosen.line.id, edit));
+    const change = (edit: Partial<LinePlan>) =>
+      chosen && editor.edit((current) => withPlan(current, chosen.line.id, edit));
     const wire = (by: 1 | -1) => {
       const name = answer && gaugeStep(answer.ladder, by);
       if (name) change({ chosenWire: name });
@@ -71,7 +74,7 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
   }, [editor, lines, at, chosen, choose]);
 
   const add = () => {
-    const line = newLine(rig.lines.length);
+    const line = newLine(`Line ${rig.lines.length + 1}`);
     editor.edit((current) => withNewLine(current, line));
     choose(line.id);
   };
@@ -113,24 +116,40 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
         </div>
         {chosen ? (
           <>
-            <LineForm
-              key={chosen.line.id}
-              line={chosen.line}
-              systemVolts={rig.vehicle.systemVolts}
-              units={rules.units}
-              errors={under(errors, `lines[${at}]`)}
-              onChange={(change) => editor.edit((current) => withLine(current, chosen.line.id, change))}
-              onRemove={() => editor.edit((current) => withoutLine(current, chosen.line.id))}
-            />
+            <section aria-label="The line" key={chosen.line.id} className="grid content-start gap-4">
+              <TextField
+                label="Name"
+                value={chosen.line.name}
+                messages={said.name}
+                onChange={(name) => editor.edit((current) => withLine(current, chosen.line.id, { name }))}
+              />
+              {chosen.line.plan && (
+                <LineForm
+                  plan={chosen.line.plan}
+                  systemVolts={rig.vehicle.systemVolts}
+                  units={rules.units}
+                  errors={under(said, "plan")}
+                  onChange={(change) => editor.edit((current) => withPlan(current, chosen.line.id, change))}
+                />
+              )}
+              <Button
+                look="quiet"
+                className="justify-self-start"
+                onClick={() => editor.edit((current) => withoutLine(current, chosen.line.id))}
+              >
+                <Trash2 size={16} aria-hidden /> Remove this line
+              </Button>
+            </section>
+            {!chosen.line.plan && <WiredLine rig={job.rig} line={chosen.line} />}
             {chosen.assessment && (
               <Answer
                 answer={chosen.assessment}
                 outdated={save.kind === "refused"}
                 takes={{
                   wire: (name: string | null) =>
-                    editor.edit((current) => withLine(current, chosen.line.id, { chosenWire: name })),
+                    editor.edit((current) => withPlan(current, chosen.line.id, { chosenWire: name })),
                   fuse: (fuse: Fuse | null) =>
-                    editor.edit((current) => withLine(current, chosen.line.id, { chosenFuse: fuse })),
+                    editor.edit((current) => withPlan(current, chosen.line.id, { chosenFuse: fuse })),
                 }}
               />
             )}

@@ -41,7 +41,9 @@ function Version({ title, rig }: { title: string; rig: Rig }) {
         {rig.lines.map((line) => (
           <li key={line.id} className="flex justify-between gap-2">
             <span>{line.name}</span>
-            <span className="font-figure">{length(line.oneWayMetres, rulesOf(rig).units)}</span>
+            <span className="font-figure">
+              {line.plan ? length(line.plan.oneWayMetres, rulesOf(rig).units) : "wired"}
+            </span>
           </li>
         ))}
       </ul>

@@ -1,4 +1,4 @@
-import type { Line, UnitSystem } from "../api/client";
+import type { LinePlan, UnitSystem } from "../api/client";
 import type { FieldErrors } from "../api/problems";
 import { ChoiceField } from "../ui/ChoiceField";
 import { asLength, lengthUnit } from "../ui/figures";
@@ -12,10 +12,10 @@ export function WayFields({
   errors,
   onChange,
 }: {
-  line: Pick<Line, "oneWayMetres" | "return" | "bundled" | "insulationCelsius">;
+  line: Pick<LinePlan, "oneWayMetres" | "return" | "bundled" | "insulationCelsius">;
   units: UnitSystem;
   errors: FieldErrors;
-  onChange: (change: Partial<Line>) => void;
+  onChange: (change: Partial<LinePlan>) => void;
 }) {
   return (
     <div className="grid grid-cols-2 gap-3">

@@ -5,5 +5,5 @@ export type AssessedLines = readonly { line: Line; assessment: LineAssessment | 
 
 export function assessedLines(rig: Rig, assessment: Assessment): AssessedLines {
   const byId = new Map(assessment.lines.map((entry) => [entry.id, entry.assessment]));
-  return rig.lines.map((line) => ({ line, assessment: byId.get(line.id) }));
+  return rig.lines.map((line) => ({ line, assessment: byId.get(line.id) ?? undefined }));
 }

@@ -85,10 +85,10 @@ export class RigEditor {
     this.previewing = previewing;
     const rig = this.state.rig;
     try {
-      const { data, error } = await api.POST("/api/assess", { body: rig, signal: previewing.signal });
+      const { data, error } = await api.POST("/api/assess", { body: { rig }, signal: previewing.signal });
       if (this.state.rig !== rig) return;
       if (data) this.set({ assessment: data, errors: noErrors });
-      else this.refuse(refusal(error));
+      else this.refuse(withoutRig(refusal(error)));
     } catch {
       // Taken over by a newer edit, or unreachable; the save that follows says which.
     }
@@ -188,7 +188,7 @@ function isStale(error: unknown): error is { newest: OpenJob } {
   return typeof error === "object" && error !== null && "newest" in error;
 }
 
-/** A save names its fields from the save's own root; the form names them from the rig. */
+/** A request names its fields from its own root; the form names them from the rig. */
 function withoutRig(said: Refusal): Refusal {
   if (said.kind !== "fields") return said;
   const errors = Object.fromEntries(

@@ -1,4 +1,4 @@
-import type { HouseRules, Line, Rig } from "../api/client";
+import type { HouseRules, Line, LinePlan, Rig } from "../api/client";
 
 /* Edits of a rig: each gives a new one and leaves the old as it was. */
 
@@ -12,6 +12,15 @@ export function withLine(rig: Rig, id: string, change: Partial<Line>): Rig {
   return { ...rig, lines: rig.lines.map((line) => (line.id === id ? { ...line, ...change } : line)) };
 }
 
+export function withPlan(rig: Rig, id: string, change: Partial<LinePlan>): Rig {
+  return {
+    ...rig,
+    lines: rig.lines.map((line) =>
+      line.id === id && line.plan ? { ...line, plan: { ...line.plan, ...change } } : line,
+    ),
+  };
+}
+
 export function withoutLine(rig: Rig, id: string): Rig {
   return { ...rig, lines: rig.lines.filter((line) => line.id !== id) };
 }
@@ -20,16 +29,16 @@ export function withNewLine(rig: Rig, line: Line): Rig {
   return { ...rig, lines: [...rig.lines, line] };
 }
 
-/** A line to start from; every figure in it is there to be changed. */
-export function newLine(count: number): Line {
-  return {
-    id: crypto.randomUUID(),
-    name: `Line ${count + 1}`,
-    lamps: [{ kind: "regulatedLed", count: 1, watts: 40 }],
-    oneWayMetres: 3,
-    return: "wire",
-    zones: ["engineBay"],
-    insulationCelsius: 105,
-    trigger: "switchAlone",
-  };
+/** A plan to start from; every figure in it is there to be changed. */
+const startingPlan: LinePlan = {
+  lamps: [{ kind: "regulatedLed", count: 1, watts: 40 }],
+  oneWayMetres: 3,
+  return: "wire",
+  zones: ["engineBay"],
+  insulationCelsius: 105,
+  trigger: "switchAlone",
+};
+
+export function newLine(name: string, plan: Partial<LinePlan> = {}): Line {
+  return { id: crypto.randomUUID(), name, plan: { ...startingPlan, ...plan } };
 }

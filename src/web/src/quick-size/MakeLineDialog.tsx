@@ -29,7 +29,7 @@ export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest
             body: {
               onRevision: opened.data.revision,
               idempotencyKey: crypto.randomUUID(),
-              rig: withNewLine(opened.data.rig, lineOf(request, name, opened.data.rig.lines.length)),
+              rig: withNewLine(opened.data.rig, lineOf(request, name)),
             },
           }),
         )
@@ -65,15 +65,13 @@ export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest
   );
 }
 
-function lineOf(request: QuickSizeRequest, name: string, count: number) {
-  return {
-    ...newLine(count),
-    name,
+function lineOf(request: QuickSizeRequest, name: string) {
+  return newLine(name, {
     lamps: request.lamps,
     oneWayMetres: request.oneWayMetres,
     return: request.return,
     zones: [request.zone],
     bundled: request.bundled,
     insulationCelsius: request.insulationCelsius ?? 105,
-  };
+  });
 }

@@ -1,5 +1,12 @@
 import { useEffect, useState } from "react";
-import type { GaugeSystem, Line, LineAssessment, QuickSizeRequest, UnitSystem, Zone } from "../api/client";
+import type {
+  GaugeSystem,
+  LineAssessment,
+  LinePlan,
+  QuickSizeRequest,
+  UnitSystem,
+  Zone,
+} from "../api/client";
 import { api } from "../api/client";
 import { type FieldErrors, noErrors, refusal } from "../api/problems";
 import { Frame } from "../frame/Frame";
@@ -62,7 +69,7 @@ export function QuickSizePage() {
   }, [request]);
 
   const refused = Object.keys(errors).length > 0;
-  const wayChange = ({ insulationCelsius, ...rest }: Partial<Line>) =>
+  const wayChange = ({ insulationCelsius, ...rest }: Partial<LinePlan>) =>
     change({ ...rest, ...(insulationCelsius ? { insulationCelsius } : {}) } as Partial<Asked>);
 
   return (

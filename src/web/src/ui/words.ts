@@ -1,4 +1,4 @@
-import type { Fuse, GaugeSystem, LampSet, Line, Verdict, Zone } from "../api/client";
+import type { Fuse, GaugeSystem, LampSet, LinePlan, Verdict, Zone } from "../api/client";
 
 /** What the choices of a document are called on screen. */
 export const kindWords: Record<LampSet["kind"], string> = {
@@ -7,7 +7,7 @@ export const kindWords: Record<LampSet["kind"], string> = {
   filament: "Filament",
 };
 
-export const returnWords: Record<Line["return"], string> = {
+export const returnWords: Record<LinePlan["return"], string> = {
   wire: "By wire",
   body: "By the body",
 };
@@ -19,7 +19,7 @@ export const zoneWords: Record<Zone, string> = {
   underbody: "Underbody",
 };
 
-export const triggerWords: Record<Line["trigger"], string> = {
+export const triggerWords: Record<LinePlan["trigger"], string> = {
   switchAlone: "Switch alone",
   highBeam: "Linked to high beam",
   reverse: "Linked to reverse",

@@ -3,10 +3,10 @@ using System.Text.Json;
 using System.Text.RegularExpressions;
 using BurlyRidge.Core.Rigs;
 
-namespace BurlyRidge.Server.Hosting;
+namespace BurlyRidge.Core.Exchange;
 
 /// <summary>Says in a fitter's words what the JSON reader could not take, under the field's path.</summary>
-internal static partial class JsonProblem
+public static partial class JsonProblem
 {
     /// <summary>The problems of a document that should have been a <paramref name="document"/>.</summary>
     public static IReadOnlyList<Problem> Of(JsonException error, Type? document)

@@ -1,12 +1,14 @@
+using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 
-namespace BurlyRidge.Server.Hosting;
+namespace BurlyRidge.Core.Exchange;
 
 /// <summary>How documents are read and written: strictly, so that a slip of the pen is refused and not guessed at.</summary>
 public static class JsonRules
 {
-    private const int DeepestNesting = 32;
+    /// <summary>How deep a document may be nested.</summary>
+    public const int DeepestNesting = 32;
 
     /// <summary>Options for documents that are stored; the same rules as over HTTP.</summary>
     public static JsonSerializerOptions Stored { get; } = Apply(new JsonSerializerOptions(JsonSerializerDefaults.Web));
@@ -21,6 +23,7 @@ public static class JsonRules
         options.AllowDuplicateProperties = false;
         options.PropertyNameCaseInsensitive = false;
         options.MaxDepth = DeepestNesting;
+        options.Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping; // "mm²" stays readable; nothing is put into HTML
         options.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
         return options;
     }

@@ -1,0 +1,42 @@
+using System.Text.Json;
+using System.Text.Json.Nodes;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Exchange;
+
+/// <summary>Reads rigs of older shapes; each step takes a document one version up.</summary>
+internal static class Upcasters
+{
+    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst };
+
+    /// <summary>The oldest shape that is read.</summary>
+    public static int Oldest => From.Keys.Min();
+
+    /// <summary>Brings <paramref name="rig"/> to today's shape where its version is a known one.</summary>
+    public static void Raise(JsonObject rig)
+    {
+        while (rig["schemaVersion"] is JsonValue value && value.TryGetValue<int>(out var version) && From.TryGetValue(version, out var step))
+        {
+            step(rig);
+            rig["schemaVersion"] = version + 1;
+        }
+    }
+
+    /// <summary>Version 1 knew lines planned in short alone, with their figures beside the name, and no vehicle but its volts.</summary>
+    private static void FromFirst(JsonObject rig)
+    {
+        if (rig["vehicle"] is JsonObject vehicle && vehicle["systemVolts"] is JsonValue volts && volts.TryGetValue<int>(out var system))
+            rig["vehicle"] = JsonSerializer.SerializeToNode(Vehicle.Usual(system), JsonRules.Stored);
+        if (rig["lines"] is not JsonArray lines) return;
+        foreach (var line in lines.OfType<JsonObject>())
+        {
+            var plan = new JsonObject();
+            foreach (var (name, value) in line.Where(field => field.Key is not ("id" or "name")).ToList())
+            {
+                line.Remove(name);
+                plan[name] = value;
+            }
+            line["plan"] = plan;
+        }
+    }
+}

@@ -1,0 +1,135 @@
+using BurlyRidge.Core.Network;
+
+namespace BurlyRidge.Core.Harness;
+
+/// <summary>Which way a point of a profile lies.</summary>
+public enum Way
+{
+    /// <summary>From a source to the lamps.</summary>
+    Out,
+
+    /// <summary>From the lamps back.</summary>
+    Back,
+}
+
+/// <summary>One point along a line.</summary>
+/// <param name="Terminal">Where it is.</param>
+/// <param name="Part">The element that the current came through from the point before; empty at a source.</param>
+/// <param name="From">Index of the point before; −1 at a source.</param>
+/// <param name="Metres">Length of wire from the source.</param>
+/// <param name="Volts">Against the body.</param>
+/// <param name="Amps">Current through the part, A.</param>
+public sealed record ProfilePoint(string Terminal, string Part, int From, Way Way, double Metres, double Volts, double Amps);
+
+/// <summary>Voltage against distance along a line, out and back, with its branches.</summary>
+public static class Profile
+{
+    /// <summary>Less than this is no way that the current takes, A.</summary>
+    private const double LeastAmps = 1e-5;
+
+    /// <summary>
+    /// Follows the largest current from each of <paramref name="lamps"/> (element ids) up to a source and on to where it
+    /// returns. Ways that meet are joined; a lamp that carries nothing has none.
+    /// </summary>
+    public static IReadOnlyList<ProfilePoint> Of(SolvedHarness solved, IEnumerable<string> lamps)
+    {
+        var tracer = new Tracer(solved);
+        foreach (var lamp in lamps) tracer.Add(lamp);
+        return tracer.Points;
+    }
+
+    private sealed class Tracer
+    {
+        private readonly SolvedHarness solved;
+        private readonly ILookup<int, (Element Element, double Amps)> into;
+        private readonly ILookup<int, (Element Element, double Amps)> outOf;
+        private readonly Dictionary<(Way, int), int> known = [];
+        private readonly List<ProfilePoint> points = [];
+
+        public Tracer(SolvedHarness solved)
+        {
+            this.solved = solved;
+            var carrying = solved.Harness.Circuit.Elements
+                .Select(element => (Element: element, Amps: solved.Solution.State.Amps[IndexOf(element)]))
+                .Where(pair => Math.Abs(pair.Amps) > LeastAmps)
+                .ToList();
+            into = carrying.ToLookup(pair => pair.Amps > 0 ? pair.Element.To : pair.Element.From, pair => (pair.Element, Math.Abs(pair.Amps)));
+            outOf = carrying.ToLookup(pair => pair.Amps > 0 ? pair.Element.From : pair.Element.To, pair => (pair.Element, Math.Abs(pair.Amps)));
+        }
+
+        public IReadOnlyList<ProfilePoint> Points => points;
+
+        private readonly Dictionary<Element, int> indexes = [];
+
+        public void Add(string lampId)
+        {
+            var lamp = solved.Harness.Elements[lampId];
+            var amps = solved.Amps(lampId);
+            if (amps <= LeastAmps) return;
+            var at = Upstream(lamp.From);
+            at = Append(lamp, lamp.To, at, Way.Back, amps);
+            Downstream(lamp.To, at);
+        }
+
+        private int IndexOf(Element element)
+        {
+            if (indexes.Count == 0)
+            {
+                var elements = solved.Harness.Circuit.Elements;
+                for (var i = 0; i < elements.Count; i++) indexes[elements[i]] = i;
+            }
+            return indexes[element];
+        }
+
+        /// <summary>The point of a node on the way out, all before it added first.</summary>
+        private int Upstream(int node)
+        {
+            var way = new Stack<(Element Element, double Amps, int Node)>();
+            var met = new HashSet<int>();
+            var at = node;
+            while (!known.ContainsKey((Way.Out, at)) && met.Add(at))
+            {
+                var (element, amps) = into[at].Where(pair => pair.Element is not RegulatedLamp).MaxBy(pair => pair.Amps);
+                if (element is null || IsSource(element)) break;
+                way.Push((element, amps, at));
+                at = element.From == at ? element.To : element.From;
+            }
+            if (!known.TryGetValue((Way.Out, at), out var point))
+            {
+                point = points.Count;
+                known[(Way.Out, at)] = point;
+                points.Add(new ProfilePoint(Name(at), "", -1, Way.Out, 0, Volts(at), 0));
+            }
+            foreach (var (element, amps, next) in way) point = Append(element, next, point, Way.Out, amps);
+            return point;
+        }
+
+        private void Downstream(int node, int point)
+        {
+            var met = new HashSet<int>();
+            while (met.Add(node))
+            {
+                var (element, amps) = outOf[node].Where(pair => pair.Element is not RegulatedLamp).MaxBy(pair => pair.Amps);
+                if (element is null || IsSource(element)) return;
+                node = element.From == node ? element.To : element.From;
+                var joined = known.ContainsKey((Way.Back, node));
+                point = Append(element, node, point, Way.Back, amps);
+                if (joined) return;
+            }
+        }
+
+        private int Append(Element element, int node, int from, Way way, double amps)
+        {
+            if (known.TryGetValue((way, node), out var there)) return there;
+            var metres = points[from].Metres + ((element as WireElement)?.Metres ?? 0);
+            points.Add(new ProfilePoint(Name(node), element.Id, from, way, metres, Volts(node), amps));
+            return known[(way, node)] = points.Count - 1;
+        }
+
+        private static bool IsSource(Element element) => element is BatteryElement or RegulatedSource;
+
+        private string Name(int node) => solved.Harness.NodeNames[node] ?? $"node {node}";
+
+        private double Volts(int node) => solved.Solution.State.Volts[node];
+    }
+}

@@ -1,0 +1,25 @@
+using BurlyRidge.Core.Network;
+
+namespace BurlyRidge.Core.Harness;
+
+/// <summary>A harness with what came of solving it.</summary>
+public sealed record SolvedHarness(CompiledHarness Harness, Solution Solution)
+{
+    /// <summary>Contacts by controller id, as the next state finds them.</summary>
+    public IReadOnlyDictionary<string, bool> Contacts { get; } = Harness.Circuit.Controllers
+        .Zip(Solution.State.Over)
+        .ToDictionary(pair => pair.First.Id, pair => pair.Second, StringComparer.Ordinal);
+
+    /// <summary>Voltage of a terminal against the body, V.</summary>
+    public double Volts(string terminal) => Solution.State.Volts[Harness.Nodes[terminal]];
+
+    /// <summary>Voltage from end to end of an element, V.</summary>
+    public double Across(string element) => Solution.State.Across(Harness.Elements[element]);
+
+    /// <summary>Current through an element from its first end to its second, A.</summary>
+    public double Amps(string element)
+    {
+        var found = Harness.Elements[element];
+        return found.Amps(Solution.State.Across(found), out _);
+    }
+}

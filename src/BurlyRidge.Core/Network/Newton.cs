@@ -1,0 +1,161 @@
+namespace BurlyRidge.Core.Network;
+
+/// <summary>
+/// Finds node voltages at which the currents into every node add up to nothing, by Newton's method with the step shortened,
+/// or turned towards the steepest descent, where it does not bring the sums down.
+/// </summary>
+/// <remarks>Damping by Levenberg, Quarterly of Applied Mathematics 2 (1944) (from memory).</remarks>
+internal sealed class Newton
+{
+    private const int MostRounds = 200;
+    private const int MostHalvings = 48;
+
+    /// <summary>Every node leaks so much to the reference, S; far below anything that is asked for.</summary>
+    private const double NodeLeakSiemens = 1e-12;
+
+    private readonly Circuit circuit;
+    private readonly int[] unknown;
+    private readonly int[] slots;
+    private readonly int unknowns;
+    private readonly SparseLdl matrix;
+    private readonly double[] residual;
+    private readonly double[] step;
+    private readonly double[] trial;
+    private readonly List<(ConverterInput Input, Element Output)> converters;
+
+    public Newton(Circuit circuit)
+    {
+        this.circuit = circuit;
+        Volts = new double[circuit.NodeCount];
+        trial = new double[circuit.NodeCount];
+        unknown = new int[circuit.NodeCount];
+        for (var node = 0; node < circuit.NodeCount; node++)
+        {
+            if (circuit.FixedVolts.TryGetValue(node, out var volts))
+            {
+                Volts[node] = volts;
+                unknown[node] = -1;
+            }
+            else
+            {
+                unknown[node] = unknowns++;
+            }
+        }
+        residual = new double[unknowns];
+        step = new double[unknowns];
+        matrix = new SparseLdl(unknowns, circuit.Elements
+            .Select(element => (unknown[element.From], unknown[element.To]))
+            .Where(pair => pair.Item1 >= 0 && pair.Item2 >= 0 && pair.Item1 != pair.Item2));
+        slots = [.. circuit.Elements.Select(element =>
+        {
+            var (from, to) = (unknown[element.From], unknown[element.To]);
+            return from >= 0 && to >= 0 && from != to ? matrix.SlotOf(from, to) : -1;
+        })];
+        converters = [.. circuit.Elements.OfType<ConverterInput>().Select(input => (input, (Element)input.Output))];
+    }
+
+    /// <summary>Node voltages, where the search stands.</summary>
+    public double[] Volts { get; }
+
+    /// <summary>Searches on from <see cref="Volts"/>; false where it does not settle.</summary>
+    public bool Settle()
+    {
+        var settled = Search();
+        Balance(Volts, withMatrix: false);
+        return settled;
+    }
+
+    private bool Search()
+    {
+        var damping = 0.0;
+        var (norm, largest) = Balance(Volts, withMatrix: true);
+        for (var round = 0; round < MostRounds; round++)
+        {
+            if (Settled(largest)) return true;
+            for (var i = 0; i < unknowns; i++)
+            {
+                if (damping > 0) matrix.AddDiagonal(i, damping);
+                step[i] = -residual[i];
+            }
+            matrix.Factor();
+            matrix.Solve(step);
+            if (TakeStep(norm) is { } taken)
+            {
+                damping = damping < 1e-6 ? 0 : damping / 10;
+                if (taken >= norm && norm < 1e-6) return Balanced(largest);
+            }
+            else
+            {
+                if (norm < 1e-6) return Balanced(largest);
+                damping = Math.Max(1e-3, damping * 10);
+                if (damping > 1e9) return false;
+            }
+            (norm, largest) = Balance(Volts, withMatrix: true);
+        }
+        return Balanced(largest);
+    }
+
+    /// <summary>Largest sum at a node, A, when the search last looked.</summary>
+    private double worst;
+
+    private bool Settled(double largest) => worst <= 1e-11 + 1e-11 * largest;
+
+    /// <summary>What is asked of an answer: 1e-9 of the largest current and 1e-9 A.</summary>
+    private bool Balanced(double largest) => worst <= 0.5e-9 + 0.5e-9 * largest;
+
+    /// <summary>Goes along <see cref="step"/> as far as it brings the sums down; null where it does not at all.</summary>
+    private double? TakeStep(double norm)
+    {
+        var share = 1.0;
+        for (var halving = 0; halving <= MostHalvings; halving++, share /= 2)
+        {
+            for (var node = 0; node < trial.Length; node++)
+                trial[node] = unknown[node] < 0 ? Volts[node] : Volts[node] + share * step[unknown[node]];
+            var (next, _) = Balance(trial, withMatrix: false);
+            if (double.IsNaN(next) || next >= norm) continue;
+            trial.CopyTo(Volts, 0);
+            return next;
+        }
+        return null;
+    }
+
+    /// <summary>Sums up the currents at every node, and their slopes; gives the norm of the sums and the largest current.</summary>
+    private (double Norm, double LargestAmps) Balance(double[] volts, bool withMatrix)
+    {
+        if (withMatrix) matrix.Clear();
+        foreach (var (input, output) in converters)
+        {
+            var across = volts[output.From] - volts[output.To];
+            input.OutputWatts = Math.Max(0, -across * output.Amps(across, out _));
+        }
+        for (var node = 0; node < volts.Length; node++)
+        {
+            if (unknown[node] is not (>= 0 and var row)) continue;
+            residual[row] = NodeLeakSiemens * volts[node];
+            if (withMatrix) matrix.AddDiagonal(row, NodeLeakSiemens);
+        }
+        var largest = 0.0;
+        var elements = circuit.Elements;
+        for (var i = 0; i < slots.Length; i++)
+        {
+            var element = elements[i];
+            var amps = element.Amps(volts[element.From] - volts[element.To], out var slope);
+            largest = Math.Max(largest, Math.Abs(amps));
+            var (from, to) = (unknown[element.From], unknown[element.To]);
+            if (from >= 0) residual[from] += amps;
+            if (to >= 0) residual[to] -= amps;
+            if (!withMatrix || from == to) continue;
+            if (from >= 0) matrix.AddDiagonal(from, slope);
+            if (to >= 0) matrix.AddDiagonal(to, slope);
+            if (slots[i] >= 0) matrix.AddBeside(slots[i], -slope);
+        }
+        var norm = 0.0;
+        worst = 0;
+        foreach (var sum in residual)
+        {
+            norm += sum * sum;
+            worst = Math.Max(worst, Math.Abs(sum));
+        }
+        return (Math.Sqrt(norm), largest);
+    }
+}

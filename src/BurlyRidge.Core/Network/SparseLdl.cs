@@ -1,0 +1,177 @@
+namespace BurlyRidge.Core.Network;
+
+/// <summary>
+/// LDLᵀ factors of a symmetric matrix, without pivoting, the order chosen by least degree once for all values. A harness is
+/// nearly a tree, so that its factors are about as large as the matrix itself.
+/// </summary>
+/// <remarks>Least-degree ordering: Tinney and Walker, Proc. IEEE 55 (1967) (from memory).</remarks>
+internal sealed class SparseLdl
+{
+    /// <summary>A pivot nearer to zero than this is moved away from it.</summary>
+    private const double LeastPivot = 1e-13;
+
+    private readonly int size;
+    private readonly int[] order;
+    private readonly int[] place;
+
+    // Pivot k has its later neighbours at start[k]..start[k + 1]: neighbour[] and value[].
+    private readonly int[] start;
+    private readonly int[] neighbour;
+    private readonly double[] value;
+    private readonly double[] diagonal;
+
+    // For pivot k and each pair of its neighbours, where the product goes: target[] from targetStart[k] on.
+    private readonly int[] targetStart;
+    private readonly int[] target;
+
+    private readonly double[] work;
+
+    /// <summary>Orders and lays out the factors of a matrix with those off-diagonal pairs.</summary>
+    public SparseLdl(int size, IEnumerable<(int Row, int Column)> pairs)
+    {
+        this.size = size;
+        order = new int[size];
+        place = new int[size];
+        var later = Eliminate(pairs);
+
+        start = new int[size + 1];
+        for (var k = 0; k < size; k++) start[k + 1] = start[k] + later[k].Length;
+        neighbour = new int[start[size]];
+        for (var k = 0; k < size; k++)
+        {
+            var row = later[k];
+            for (var n = 0; n < row.Length; n++) row[n] = place[row[n]];
+            Array.Sort(row);
+            row.CopyTo(neighbour, start[k]);
+        }
+        value = new double[neighbour.Length];
+        diagonal = new double[size];
+        work = new double[size];
+
+        targetStart = new int[size + 1];
+        for (var k = 0; k < size; k++)
+        {
+            var degree = start[k + 1] - start[k];
+            targetStart[k + 1] = targetStart[k] + degree * (degree - 1) / 2;
+        }
+        target = new int[targetStart[size]];
+        for (var k = 0; k < size; k++)
+        {
+            var next = targetStart[k];
+            for (var i = start[k]; i < start[k + 1]; i++)
+                for (var j = i + 1; j < start[k + 1]; j++)
+                    target[next++] = Slot(neighbour[i], neighbour[j]);
+        }
+    }
+
+    /// <summary>Sets every value to zero.</summary>
+    public void Clear()
+    {
+        Array.Clear(diagonal);
+        Array.Clear(value);
+    }
+
+    /// <summary>Where the value at (row, column) is kept; to be asked once for each element.</summary>
+    public int SlotOf(int row, int column)
+    {
+        var (a, b) = (place[row], place[column]);
+        return a < b ? Slot(a, b) : Slot(b, a);
+    }
+
+    /// <summary>Adds to the diagonal of <paramref name="row"/>.</summary>
+    public void AddDiagonal(int row, double amount) => diagonal[place[row]] += amount;
+
+    /// <summary>Adds beside the diagonal, at a <see cref="SlotOf"/>.</summary>
+    public void AddBeside(int slot, double amount) => value[slot] += amount;
+
+    /// <summary>Factors the values in place.</summary>
+    public void Factor()
+    {
+        for (var k = 0; k < size; k++)
+        {
+            var pivot = diagonal[k];
+            if (Math.Abs(pivot) < LeastPivot) diagonal[k] = pivot = pivot < 0 ? -LeastPivot : LeastPivot;
+            var next = targetStart[k];
+            var end = start[k + 1];
+            for (var i = start[k]; i < end; i++)
+            {
+                var factor = value[i] / pivot;
+                diagonal[neighbour[i]] -= factor * value[i];
+                for (var j = i + 1; j < end; j++) value[target[next++]] -= factor * value[j];
+                value[i] = factor;
+            }
+        }
+    }
+
+    /// <summary>Solves for <paramref name="right"/>, which is replaced by the solution.</summary>
+    public void Solve(double[] right)
+    {
+        for (var k = 0; k < size; k++) work[k] = right[order[k]];
+        for (var k = 0; k < size; k++)
+        {
+            var known = work[k];
+            if (known == 0) continue;
+            for (var i = start[k]; i < start[k + 1]; i++) work[neighbour[i]] -= value[i] * known;
+        }
+        for (var k = size - 1; k >= 0; k--)
+        {
+            var sum = work[k] / diagonal[k];
+            for (var i = start[k]; i < start[k + 1]; i++) sum -= value[i] * work[neighbour[i]];
+            work[k] = sum;
+        }
+        for (var k = 0; k < size; k++) right[order[k]] = work[k];
+    }
+
+    private int Slot(int row, int column) => Array.BinarySearch(neighbour, start[row], start[row + 1] - start[row], column);
+
+    /// <summary>Takes out the row of least degree again and again; gives each pivot's neighbours that are still there.</summary>
+    private int[][] Eliminate(IEnumerable<(int Row, int Column)> pairs)
+    {
+        var around = new List<int>[size];
+        for (var i = 0; i < size; i++) around[i] = new List<int>(4);
+        foreach (var (row, column) in pairs.Select(pair => pair.Row < pair.Column ? pair : (pair.Column, pair.Row)).Distinct())
+        {
+            if (row == column) continue;
+            around[row].Add(column);
+            around[column].Add(row);
+        }
+
+        var degree = new int[size];
+        var queue = new PriorityQueue<int, int>(size);
+        for (var i = 0; i < size; i++) queue.Enqueue(i, degree[i] = around[i].Count);
+
+        var gone = new bool[size];
+        var later = new int[size][];
+        for (var k = 0; k < size;)
+        {
+            queue.TryDequeue(out var pivot, out var queued);
+            if (gone[pivot]) continue;
+            if (queued != degree[pivot])
+            {
+                queue.Enqueue(pivot, degree[pivot]);
+                continue;
+            }
+            gone[pivot] = true;
+            order[k] = pivot;
+            place[pivot] = k;
+            var left = around[pivot].Where(other => !gone[other]).ToArray();
+            later[k++] = left;
+            around[pivot] = null!;
+            foreach (var other in left) degree[other]--;
+            for (var i = 0; i < left.Length; i++)
+            {
+                for (var j = i + 1; j < left.Length; j++)
+                {
+                    var (a, b) = around[left[i]].Count <= around[left[j]].Count ? (left[i], left[j]) : (left[j], left[i]);
+                    if (around[a].Contains(b)) continue;
+                    around[a].Add(b);
+                    around[b].Add(a);
+                    degree[a]++;
+                    degree[b]++;
+                }
+            }
+            foreach (var other in left) queue.Enqueue(other, degree[other]);
+        }
+        return later;
+    }
+}

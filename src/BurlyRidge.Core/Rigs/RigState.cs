@@ -1,0 +1,47 @@
+namespace BurlyRidge.Core.Rigs;
+
+/// <summary>How vehicle and switches stand.</summary>
+public sealed record RigState
+{
+    /// <summary>Key on.</summary>
+    public bool Key { get; init; }
+
+    /// <summary>What the engine does.</summary>
+    public Engine Engine { get; init; }
+
+    /// <summary>High beam on.</summary>
+    public bool HighBeam { get; init; }
+
+    /// <summary>Reverse gear.</summary>
+    public bool Reverse { get; init; }
+
+    /// <summary>Side lights on.</summary>
+    public bool SideLight { get; init; }
+
+    /// <summary>Slots pressed: factory outputs by id, outputs of a box as "box.output".</summary>
+    public IReadOnlyList<string> Pressed { get; init; } = [];
+
+    /// <summary>Positions of switches by id; a switch left out is in its first. A line planned in short has the switch "line-switch" with off and on.</summary>
+    public IReadOnlyDictionary<string, string> Switches { get; init; } = new Dictionary<string, string>();
+
+    /// <summary>Whether a signal is on.</summary>
+    public bool Has(Signal signal) => signal switch
+    {
+        Signal.HighBeam => HighBeam,
+        Signal.Reverse => Reverse,
+        _ => SideLight,
+    };
+}
+
+/// <summary>What the engine does.</summary>
+public enum Engine
+{
+    /// <summary>Off.</summary>
+    Off,
+
+    /// <summary>Idling.</summary>
+    Idle,
+
+    /// <summary>At cruise.</summary>
+    Cruise,
+}

@@ -1,0 +1,26 @@
+namespace BurlyRidge.Core.Rigs;
+
+/// <summary>States that follow from a rig.</summary>
+public static class RigStates
+{
+    /// <summary>At cruise with every signal on, every slot pressed and every switch in its last position but "auto".</summary>
+    public static RigState EverythingOn(Rig rig)
+    {
+        var switches = rig.Switches.ToDictionary(part => part.Id, part => (part.Positions.LastOrDefault(position => position.Name != "auto") ?? part.Positions[0]).Name);
+        foreach (var line in rig.Lines.Where(line => line.Plan is not null)) switches[$"{line.Id}-switch"] = "on";
+        return new RigState
+        {
+            Key = true,
+            Engine = Engine.Cruise,
+            HighBeam = true,
+            Reverse = true,
+            SideLight = true,
+            Pressed =
+            [
+                .. rig.Vehicle.AuxOutputs.Select(output => output.Id),
+                .. rig.PowerBoxes.SelectMany(box => box.Outputs.Select(output => $"{box.Id}.{output.Id}")),
+            ],
+            Switches = switches,
+        };
+    }
+}

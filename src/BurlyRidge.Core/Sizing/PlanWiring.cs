@@ -1,0 +1,119 @@
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Sizing;
+
+/// <summary>Wires a line planned in short part by part, as it would usually be built, so that it is solved like any other.</summary>
+public static class PlanWiring
+{
+    private const double BesideBatteryMetres = 0.15;
+    private const double TailMetres = 0.1;
+    private const double ControlMetres = 2;
+    private const string ControlWire = "18 AWG";
+
+    /// <summary>The same rig with every line wired; a line that no wire will do for is left dead.</summary>
+    public static Rig WireAll(Rig rig)
+    {
+        foreach (var line in rig.Lines.Where(line => line.Plan is not null)) rig = Wire(rig, line, line.Plan!);
+        return rig;
+    }
+
+    private static Rig Wire(Rig rig, Line line, LinePlan plan)
+    {
+        var chosen = plan.ChosenWire is null ? null : WireTable.Find(plan.ChosenWire);
+        var sizing = LineSizer.Size(Demand.Of(rig.Vehicle, rig.HouseRules, plan), chosen);
+        if (sizing is not { Wire: { } rung, Fuse: { } fuse }) return rig with { Lines = Replace(rig, line, []) };
+
+        var part = new Namer(line.Id);
+        var runs = new List<Run>();
+        var beside = Math.Min(BesideBatteryMetres, plan.OneWayMetres / 8);
+        var tail = Math.Min(TailMetres, plan.OneWayMetres / 8);
+        Run Power(string id, string from, string to, double metres) => new(part.Of(id), from, to, rung.Wire.Name, metres, plan.Zones)
+        {
+            Bundled = sizing.Demand.Bundled,
+            InsulationCelsius = plan.InsulationCelsius,
+        };
+        var plus = HarnessCompiler.SystemPlus(rig.Vehicle);
+        runs.Add(Power("feed", plus, part.Pin("fuse", "in"), beside));
+
+        var relays = new List<Relay>();
+        var earths = new List<Earth>();
+        var power = rig.Vehicle.SystemVolts == 24 ? 24 : 12;
+        string load;
+        if (sizing.Demand.NeedsRelay)
+        {
+            relays.Add(new Relay(part.Of("relay"), sizing.RelayAmps ?? RelayTable.ContactAmps[^1]) { CoilVolts = power });
+            runs.Add(Power("to-relay", part.Pin("fuse", "out"), part.Pin("relay", "30"), beside));
+            load = part.Pin("relay", "87");
+            Control(rig, plan, part, runs, earths);
+        }
+        else
+        {
+            runs.Add(Power("to-switch", part.Pin("fuse", "out"), part.Pin("switch", "in"), beside));
+            load = part.Pin("switch", "out");
+        }
+
+        runs.Add(Power("out", load, part.Pin("plug-out", "a"), plan.OneWayMetres - 2 * beside - tail));
+        runs.Add(Power("back", part.Pin("plug-back", "a"), part.Of("earth"), plan.Return == ReturnPath.Wire ? plan.OneWayMetres - tail : tail));
+        earths.Add(plan.Return == ReturnPath.Wire
+            ? new Earth(part.Of("earth"), EarthKind.Post)
+            : new Earth(part.Of("earth"), EarthKind.Stud, BodyMilliohms: SeriesParts.BodyOhms(plan.OneWayMetres) * 1000));
+
+        var fixtures = plan.Lamps.Select((lamp, i) => new Fixture(part.Of($"lamps-{i + 1}"), line.Name,
+            [new LampFunction("main", lamp.Kind, lamp.Count * lamp.WattsAt(rig.Vehicle.SystemVolts), rig.Vehicle.SystemVolts)])).ToList();
+        foreach (var fixture in fixtures)
+        {
+            runs.Add(Power($"{fixture.Id[(line.Id.Length + 1)..]}-plus", part.Pin("plug-out", "b"), $"{fixture.Id}.plus", tail));
+            runs.Add(Power($"{fixture.Id[(line.Id.Length + 1)..]}-minus", $"{fixture.Id}.minus", part.Pin("plug-back", "b"), tail));
+        }
+        return rig with
+        {
+            Fixtures = [.. rig.Fixtures, .. fixtures],
+            Protection = [.. rig.Protection, new ProtectiveDevice(part.Of("fuse"), fuse)],
+            Relays = [.. rig.Relays, .. relays],
+            Switches = [.. rig.Switches, Switch(plan, part)],
+            Joints = [.. rig.Joints, new Joint(part.Of("plug-out"), JointKind.Plug), new Joint(part.Of("plug-back"), JointKind.Plug)],
+            Earths = [.. rig.Earths, .. earths],
+            Runs = [.. rig.Runs, .. runs],
+            Lines = Replace(rig, line, [.. fixtures.Select(fixture => $"{fixture.Id}.main")]),
+        };
+    }
+
+    /// <summary>The coil: from the fuse or the signal through the switch, and back; the other way round on a lamp switched in its minus.</summary>
+    private static void Control(Rig rig, LinePlan plan, Namer part, List<Run> runs, List<Earth> earths)
+    {
+        Run Thin(string id, string from, string to) => new(part.Of(id), from, to, ControlWire, ControlMetres, [Zone.Cabin]);
+        var (signal, lamp) = plan.Trigger == Trigger.HighBeam ? ("highBeam", rig.Vehicle.HighBeam) : ("reverse", rig.Vehicle.Reverse);
+        var fromFuse = plan.Trigger == Trigger.SwitchAlone || lamp.Switched == SwitchedSide.Minus;
+        runs.Add(Thin("control", fromFuse ? part.Pin("fuse", "out") : $"{signal}.plus", part.Pin("switch", "in")));
+        runs.Add(Thin("coil", part.Pin("switch", "out"), part.Pin("relay", "86")));
+        if (plan.Trigger != Trigger.SwitchAlone && fromFuse)
+        {
+            runs.Add(Thin("coil-back", part.Pin("relay", "85"), $"{signal}.minus"));
+            return;
+        }
+        runs.Add(Thin("coil-back", part.Pin("relay", "85"), part.Of("coil-earth")));
+        earths.Add(new Earth(part.Of("coil-earth"), EarthKind.Stud));
+    }
+
+    /// <summary>A switch alone is found off; one that arms a signal is found on.</summary>
+    private static Switch Switch(LinePlan plan, Namer part)
+    {
+        SwitchPosition off = new("off", []);
+        SwitchPosition on = new("on", [new PinPair("in", "out")]);
+        return new Switch(part.Of("switch"), Limits.SwitchAmps, plan.Trigger == Trigger.SwitchAlone ? [off, on] : [on, off]);
+    }
+
+    private static List<Line> Replace(Rig rig, Line line, IReadOnlyList<string> lights) =>
+        [.. rig.Lines.Select(other => other == line ? new Line(line.Id, line.Name) { Lights = lights } : other)];
+
+    /// <summary>Names of the parts of one line.</summary>
+    private sealed record Namer(string LineId)
+    {
+        public string Of(string part) => $"{LineId}-{part}";
+
+        public string Pin(string part, string pin) => $"{LineId}-{part}.{pin}";
+    }
+}

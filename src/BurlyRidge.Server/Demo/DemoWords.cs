@@ -1,0 +1,27 @@
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Server.Demo;
+
+/// <summary>Short words for the demo rigs.</summary>
+internal static class DemoWords
+{
+    public static Line Planned(
+        string id, string name, LampKind kind, int count, double watts, double metres, ReturnPath path, Trigger trigger, params Zone[] zones) =>
+        new(id, name, new LinePlan([new LampSet(kind, count, watts)], metres, path, zones, 105, trigger));
+
+    public static Line Wired(string id, string name, params string[] fixtures) =>
+        new(id, name) { Lights = [.. fixtures.Select(fixture => $"{fixture}.main")] };
+
+    public static Run Run(string from, string to, double metres, string wire, params Zone[] zones) =>
+        new($"{from}-to-{to}", from, to, wire, metres, zones.Length == 0 ? [Zone.EngineBay] : zones);
+
+    public static Fixture Lamp(string id, string name, double watts, double volts = 12, LampKind kind = LampKind.RegulatedLed) =>
+        new(id, name, [new LampFunction("main", kind, watts, volts)]);
+
+    public static ProtectiveDevice Blade(string id, double amps) => new(id, new Fuse(amps, FuseFamily.Blade));
+
+    public static ProtectiveDevice BoltDown(string id, double amps) => new(id, new Fuse(amps, FuseFamily.BoltDown));
+
+    public static Switch OnOff(string id) => new(id, 5, [new("off", []), new("on", [new("in", "out")])]);
+}

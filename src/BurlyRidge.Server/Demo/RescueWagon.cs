@@ -1,0 +1,75 @@
+using BurlyRidge.Core.Rigs;
+using static BurlyRidge.Server.Demo.DemoWords;
+
+namespace BurlyRidge.Server.Demo;
+
+/// <summary>A 12 V wagon with a power box: five lines planned in short, seven wired to the box.</summary>
+internal static class RescueWagon
+{
+    public static DemoJob Job() => new(
+        "Snow-road rescue wagon",
+        "Mountain hut run. Far light ahead, ditch light for drifts, light for backing up to a stretcher.",
+        Rig.Empty(12, UnitSystem.Metric) with
+        {
+            Vehicle = Vehicle.Usual(12) with
+            {
+                Batteries = [new Battery("battery", 95, 0.9, 5)],
+                FuseSlots = [new FuseSlot("slot-wipers", 10, Feed.Ignition, 4, "rear wiper")],
+                KeyOffDrainAmps = 0.03,
+            },
+            Lines =
+            [
+                Planned("bar", "Roof bar", LampKind.RegulatedLed, 1, 180, 4.6, ReturnPath.Wire, Trigger.HighBeam, Zone.EngineBay, Zone.Exterior),
+                Planned("ditch", "Ditch pods", LampKind.RegulatedLed, 2, 27, 3.1, ReturnPath.Wire, Trigger.SwitchAlone, Zone.EngineBay),
+                Planned("grille", "Grille driving lamps", LampKind.Filament, 2, 55, 1.8, ReturnPath.Body, Trigger.HighBeam, Zone.EngineBay),
+                Planned("back-up", "Back-up pods", LampKind.RegulatedLed, 2, 22, 5.4, ReturnPath.Body, Trigger.Reverse, Zone.EngineBay, Zone.Underbody),
+                Planned("stretcher", "Stretcher bay strip", LampKind.ResistorLed, 3, 6, 4.2, ReturnPath.Wire, Trigger.SwitchAlone, Zone.Cabin),
+                Wired("scene-left", "Scene light, left", "scene-l"),
+                Wired("scene-right", "Scene light, right", "scene-r"),
+                Wired("rear-work", "Rear work lamps", "work-l", "work-r"),
+                Wired("beacons", "Beacons", "beacon-f", "beacon-r"),
+                Wired("sled", "Sled loading lamp", "sled-lamp"),
+                Wired("plough", "Plough lamps", "plough-l", "plough-r"),
+                Wired("winch", "Winch lamp", "winch-lamp"),
+            ],
+            Fixtures =
+            [
+                Lamp("scene-l", "Scene lamp", 36), Lamp("scene-r", "Scene lamp", 36), Lamp("work-l", "Work lamp", 28), Lamp("work-r", "Work lamp", 28),
+                Lamp("beacon-f", "Beacon", 18), Lamp("beacon-r", "Beacon", 18), Lamp("sled-lamp", "Tray strip", 12, kind: LampKind.ResistorLed),
+                Lamp("plough-l", "Plough lamp", 55, kind: LampKind.Filament), Lamp("plough-r", "Plough lamp", 55, kind: LampKind.Filament),
+                Lamp("winch-lamp", "Pod", 18),
+            ],
+            Protection = [BoltDown("main-fuse", 60), Blade("sense-fuse", 2)],
+            PowerBoxes =
+            [
+                new PowerBox("box", 60,
+                [
+                    new BoxOutput("o1", 10, Slot: 1, Legend: "Scene L"), new BoxOutput("o2", 10, Slot: 2, Legend: "Scene R"),
+                    new BoxOutput("o3", 15, Feed.Ignition, Slot: 3, Legend: "Rear work"), new BoxOutput("o4", 10, Slot: 4, Legend: "Beacons", Mode: OutputMode.FlashSlow),
+                    new BoxOutput("o5", 5, Slot: 5, Legend: "Sled"), new BoxOutput("o6", 20, Feed.Ignition, Slot: 6, Legend: "Plough"),
+                    new BoxOutput("o7", 5, Slot: 7, Legend: "Winch"), new BoxOutput("o8", 10, Slot: 8, Legend: "Later"),
+                ]) { MinusOnPost = true },
+            ],
+            Earths =
+            [
+                new Earth("minus-post", EarthKind.Post), new Earth("stud-front", EarthKind.Stud), new Earth("stud-roof", EarthKind.Stud, BodyMilliohms: 9),
+                new Earth("stud-rear", EarthKind.Stud, BodyMilliohms: 12),
+            ],
+            Joints = [new Joint("plug-work", JointKind.Plug, Zone.Exterior)],
+            Runs =
+            [
+                Run("battery.plus", "main-fuse.in", 0.15, "6 AWG"), Run("main-fuse.out", "box.plus", 0.6, "6 AWG"), Run("box.minus", "minus-post", 0.5, "8 AWG"),
+                Run("slot-wipers.tap", "sense-fuse.in", 0.1, "20 AWG", Zone.Cabin), Run("sense-fuse.out", "box.sense", 1.8, "20 AWG", Zone.Cabin, Zone.EngineBay),
+                Run("box.o1", "scene-l.plus", 3.2, "14 AWG", Zone.EngineBay, Zone.Exterior), Run("scene-l.minus", "stud-roof", 0.6, "14 AWG", Zone.Exterior),
+                Run("box.o2", "scene-r.plus", 4.1, "14 AWG", Zone.EngineBay, Zone.Exterior), Run("scene-r.minus", "stud-roof", 0.8, "14 AWG", Zone.Exterior),
+                Run("box.o3", "plug-work.a", 5.2, "12 AWG", Zone.EngineBay, Zone.Underbody), Run("plug-work.b", "work-l.plus", 0.4, "14 AWG", Zone.Exterior),
+                Run("plug-work.b", "work-r.plus", 1.3, "14 AWG", Zone.Exterior), Run("work-l.minus", "stud-rear", 0.4, "14 AWG", Zone.Exterior),
+                Run("work-r.minus", "stud-rear", 1.1, "14 AWG", Zone.Exterior), Run("box.o4", "beacon-f.plus", 3.4, "16 AWG", Zone.EngineBay, Zone.Exterior),
+                Run("beacon-f.plus", "beacon-r.plus", 2.1, "16 AWG", Zone.Exterior), Run("beacon-f.minus", "stud-roof", 0.4, "16 AWG", Zone.Exterior),
+                Run("beacon-r.minus", "stud-roof", 1.9, "16 AWG", Zone.Exterior), Run("box.o5", "sled-lamp.plus", 5.5, "16 AWG", Zone.EngineBay, Zone.Underbody),
+                Run("sled-lamp.minus", "stud-rear", 0.8, "16 AWG", Zone.Underbody), Run("box.o6", "plough-l.plus", 2.2, "10 AWG"),
+                Run("plough-l.plus", "plough-r.plus", 1.2, "12 AWG", Zone.Exterior), Run("plough-l.minus", "stud-front", 0.5, "12 AWG", Zone.Exterior),
+                Run("plough-r.minus", "stud-front", 0.9, "12 AWG", Zone.Exterior), Run("box.o7", "winch-lamp.plus", 2.4, "16 AWG"), Run("winch-lamp.minus", "stud-front", 0.7, "16 AWG"),
+            ],
+        });
+}

@@ -1,0 +1,52 @@
+using System.Text;
+using BurlyRidge.Core.Exchange;
+using BurlyRidge.Server.Hosting;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace BurlyRidge.Server.Jobs;
+
+/// <summary>Jobs as files of their own.</summary>
+internal static class JobFileEndpoints
+{
+    private static readonly string Schema = JobFile.Schema();
+
+    public static void MapJobFiles(this IEndpointRouteBuilder routes)
+    {
+        routes.MapGet("/api/jobs/{id}/file", ExportAsync)
+            .WithTags("Job files")
+            .WithSummary("The job as a file of its own.")
+            .Produces<JobFile>()
+            .ProducesProblem(StatusCodes.Status404NotFound);
+        routes.MapPost("/api/job-files", ImportAsync)
+            .WithTags("Job files")
+            .WithSummary("Opens a new job from a file.")
+            .Accepts<JobFile>("application/json");
+        routes.MapGet("/schemas/job-file.json", () => TypedResults.Text(Schema, "application/schema+json"))
+            .WithTags("Job files")
+            .WithSummary("The JSON Schema of a job file.");
+    }
+
+    private static async Task<IResult> ExportAsync(string id, JobStore store)
+    {
+        if (await store.FindAsync(id) is not { } job) return JobEndpoints.Missing();
+        var text = JobFile.Write(job.Row.Name, job.Row.Note, job.Rig);
+        return TypedResults.File(Encoding.UTF8.GetBytes(text), "application/json", $"{FileName(job.Row.Name)}.job.json");
+    }
+
+    private static async Task<Results<Created<OpenJob>, ValidationProblem>> ImportAsync(HttpRequest request, JobStore store)
+    {
+        using var reader = new StreamReader(request.Body, Encoding.UTF8);
+        var (file, problems) = JobFile.Read(await reader.ReadToEndAsync());
+        if (file is null) return BadInput.Of(problems);
+        var details = JobValidation.Details(file.Name, file.Note).ToList();
+        if (details.Count > 0) return BadInput.Of(details);
+        var stored = await store.CreateAsync(file.Name, file.Note, file.Rig);
+        return TypedResults.Created($"/api/jobs/{stored.Row.Id}", OpenJob.Of(stored));
+    }
+
+    private static string FileName(string name)
+    {
+        var plain = string.Concat(name.Select(letter => char.IsAsciiLetterOrDigit(letter) ? char.ToLowerInvariant(letter) : '-'));
+        return plain.Trim('-') is { Length: > 0 } kept ? kept : "job";
+    }
+}

@@ -1,0 +1,92 @@
+import { useQuery } from "@tanstack/react-query";
+import { api, type Line, type Rig } from "../api/client";
+import { amps, length, volts } from "../ui/figures";
+import { Notice } from "../ui/Notice";
+import { Ridge } from "./Ridge";
+import { rulesOf } from "./rigEdits";
+
+const outcomes = {
+  converged: "Every lamp and contact is sure of itself.",
+  brownOut: "Brown-out: not every lamp can be held at its drop-out voltage.",
+  chatter: "Chatter: contacts go to and fro.",
+  ambiguous: "Not certain: a coil is left between its limits.",
+} as const;
+
+/** A line wired part by part, with everything on at cruise: what its lamps get, and its voltage along the way. */
+export function WiredLine({ rig, line }: { rig: Rig; line: Line }) {
+  const solved = useQuery({
+    queryKey: ["everything-on", rig],
+    queryFn: async ({ signal }) => {
+      const { data } = await api.POST("/api/assess", { body: { rig, everythingOn: true }, signal });
+      const state = data?.states.at(-1);
+      if (!state) throw new Error("The rig could not be solved.");
+      return state;
+    },
+  });
+  if (solved.isPending) return <Notice title="Solving the rig…" />;
+  if (!solved.data) return <Notice alert title="The rig could not be solved: the server does not answer." />;
+
+  const state = solved.data;
+  const { units } = rulesOf(rig);
+  const points = state.profiles.find((profile) => profile.lineId === line.id)?.points ?? [];
+  const lamps = state.lamps.filter((lamp) => line.lights?.includes(lamp.id));
+  return (
+    <section aria-label="What follows" className="grid content-start gap-5">
+      <p className={state.outcome === "converged" ? "text-dust" : "font-semibold text-oxide"}>
+        With everything on at cruise. {outcomes[state.outcome]} {state.concerns.join(", ")}
+      </p>
+      <table className="w-full border-collapse text-left">
+        <thead className="text-sm text-dust">
+          <tr className="border-b border-edge">
+            <th className="py-1 pl-2 font-normal">Lamp</th>
+            <th className="px-2 text-right font-normal">At the lamp</th>
+            <th className="px-2 text-right font-normal">Draws</th>
+            <th className="px-2 font-normal">Shows</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lamps.map((lamp) => (
+            <tr key={lamp.id} data-lamp={lamp.id} className="border-b border-seam">
+              <th scope="row" className="py-2 pl-2 font-semibold">
+                {lamp.id}
+              </th>
+              <td className="px-2 text-right font-figure">{volts(lamp.volts)}</td>
+              <td className="px-2 text-right font-figure">{amps(lamp.amps)}</td>
+              <td className="px-2">{lamp.light}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {points.length > 0 && (
+        <div>
+          <h3 className="mb-1.5 font-semibold">Volts along the way</h3>
+          <Ridge points={points} />
+          <table className="mt-2 w-full border-collapse text-left text-sm">
+            <thead className="text-dust">
+              <tr className="border-b border-edge">
+                <th className="py-1 pl-2 font-normal">Place</th>
+                <th className="px-2 font-normal">Through</th>
+                <th className="px-2 text-right font-normal">Wire so far</th>
+                <th className="px-2 text-right font-normal">Volts</th>
+                <th className="px-2 text-right font-normal">Amps</th>
+              </tr>
+            </thead>
+            <tbody>
+              {points.map((point) => (
+                <tr key={`${point.way} ${point.terminal}`} className="border-b border-seam">
+                  <th scope="row" className="py-1 pl-2 font-normal">
+                    {point.terminal}
+                  </th>
+                  <td className="px-2 text-dust">{point.part}</td>
+                  <td className="px-2 text-right font-figure">{length(point.metres, units)}</td>
+                  <td className="px-2 text-right font-figure">{volts(point.volts)}</td>
+                  <td className="px-2 text-right font-figure">{point.from < 0 ? "" : amps(point.amps)}</td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+        </div>
+      )}
+    </section>
+  );
+}

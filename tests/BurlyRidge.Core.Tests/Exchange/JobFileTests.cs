@@ -1,0 +1,130 @@
+using System.Text.Json.Nodes;
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Exchange;
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Tests.Support;
+using BurlyRidge.Core.Tests.Support.Shapes;
+
+namespace BurlyRidge.Core.Tests.Exchange;
+
+public class JobFileTests
+{
+    public static TheoryData<string> Shapes => [.. AllShapes.All.Select(shape => shape.Name)];
+
+    [Theory]
+    [MemberData(nameof(Shapes))]
+    public void Every_shape_goes_out_and_comes_back_the_same(string name)
+    {
+        var rig = AllShapes.All.Single(shape => shape.Name == name).Rig;
+        var text = JobFile.Write("Wagon", "A note", rig);
+        var (file, problems) = JobFile.Read(text);
+        Assert.Empty(problems);
+        Assert.Equal(text, JobFile.Write(file!.Name, file.Note, file.Rig));
+    }
+
+    /// <summary>A rig as the first version stored it, kept as it was.</summary>
+    [Fact]
+    public void Version_1_is_read_as_it_was_meant()
+    {
+        var text = File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v1.json"));
+        var rig = RigDocument.Read(text);
+        Assert.Empty(RigValidation.Validate(rig));
+        Assert.Equal(Rig.CurrentSchema, rig.SchemaVersion);
+        Assert.Single(rig.Vehicle.Batteries);
+        Assert.Equal(["rows", "tank"], rig.Lines.Select(line => line.Id));
+        var tank = rig.Lines[1].Plan!;
+        Assert.Equal((5.2, ReturnPath.Body, Trigger.Reverse, 6), (tank.OneWayMetres, tank.Return, tank.Trigger, tank.Bundled));
+        Assert.Equal(("0.5 mm²", new Fuse(10, FuseFamily.Blade)), (tank.ChosenWire, tank.ChosenFuse));
+        Assert.Equal(144, rig.Lines[0].Plan!.Lamps.Sum(lamp => lamp.Count * lamp.WattsAt(12)));
+    }
+
+    public static TheoryData<string, Action<JsonObject>> Bad => new()
+    {
+        { "format", file => file["format"] = "other" },
+        { "version", file => file["version"] = 99 },
+        { "version", file => file["version"] = "two" },
+        { "rig.schemaVersion", file => file["rig"]!["schemaVersion"] = 1 },
+        { "rig", file => file.Remove("rig") },
+        { "name", file => file["name"] = 5 },
+        { "surprise", file => file["surprise"] = 1 },
+        { "rig.runs[0].lengthMetres", file => file["rig"]!["runs"]![0]!["lengthMetres"] = "long" },
+        { "rig.runs[0].lengthMetres", file => file["rig"]!["runs"]![0]!["lengthMetres"] = -1 },
+        { "rig.runs[0].to", file => file["rig"]!["runs"]![0]!["to"] = "nowhere.plus" },
+        { "rig.runs[0].from", file => file["rig"]!["runs"]![0]!["from"] = "bar.seventh" },
+        { "rig.runs[0].wire", file => file["rig"]!["runs"]![0]!["wire"] = "13 AWG" },
+        { "rig.runs[1]", file => file["rig"]!["runs"]![1] = null },
+        { "rig.protection[0].id", file => file["rig"]!["fixtures"]![0]!["id"] = "f" },
+        { "rig.fixtures[0].functions", file => file["rig"]!["fixtures"]![0]!["functions"] = new JsonArray() },
+        { "rig.relays[0].pinout", file => file["rig"]!["relays"]![0]!["pinout"]!["open"] = "30" },
+        { "rig.vehicle.batteries", file => file["rig"]!["vehicle"]!["batteries"] = new JsonArray() },
+        { "rig.vehicle.batteryLink", file => file["rig"]!["vehicle"]!["batteryLink"] = "series" },
+        { "rig.lines[0].lights[0]", file => file["rig"]!["lines"] = JsonNode.Parse("""[{"id":"l","name":"Line","lights":["bar.third"]}]""") },
+    };
+
+    [Theory]
+    [MemberData(nameof(Bad))]
+    public void What_does_not_hang_together_is_refused_by_its_path(string path, Action<JsonObject> spoil)
+    {
+        var rig = AllShapes.All[0].Rig with { Vehicle = Vehicle.Usual(12) with { Batteries = [new Battery("battery"), new Battery("second")] } };
+        var file = JsonNode.Parse(JobFile.Write("Wagon", "", rig))!.AsObject();
+        Assert.Empty(JobFile.Read(file.ToJsonString()).Problems);
+        spoil(file);
+        var (read, problems) = JobFile.Read(file.ToJsonString());
+        Assert.Null(read);
+        Assert.Contains(path, problems.Select(problem => problem.Path));
+    }
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("nothing")]
+    [InlineData("[]")]
+    [InlineData("null")]
+    public void What_is_no_file_is_refused(string text) => Assert.NotEmpty(JobFile.Read(text).Problems);
+
+    [Fact]
+    public void Deep_nesting_and_great_size_are_refused()
+    {
+        Assert.NotEmpty(JobFile.Read($"{{\"rig\":{new string('[', 500)}{new string(']', 500)}}}").Problems);
+        Assert.Contains("MiB", JobFile.Read(new string(' ', JobFile.LargestBytes + 1)).Problems[0].Message, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void The_published_schema_and_example_are_those_of_this_build()
+    {
+        var docs = Path.Combine(Repository.Root, "docs");
+        Assert.Equal(JobFile.Schema(), File.ReadAllText(Path.Combine(docs, "job-file.schema.json")));
+        var page = File.ReadAllText(Path.Combine(docs, "job-file.md"));
+        var example = page.Split("```json")[1].Split("```")[0];
+        Assert.Empty(JobFile.Read(example).Problems);
+    }
+
+    [Fact]
+    public void A_line_planned_in_short_is_solved_with_the_rest()
+    {
+        var rig = Rig.Empty(12, UnitSystem.Metric) with { Lines = [new Line("bar", "Bar", Make.Line(120, 3))] };
+        var states = new[] { new RigState(), new RigState { Switches = new Dictionary<string, string> { ["bar-switch"] = "on" } } };
+        var assessment = Assessor.Assess(rig, states);
+        Assert.Equal([Light.Dark, Light.Lit], assessment.States.Select(state => state.Lamps.Single().Light));
+        var lost = assessment.States[1].Terminals["battery.plus"] - assessment.States[1].Lamps[0].Volts;
+        Assert.Equal(assessment.Lines[0].Assessment!.Wire!.DropVolts, lost, 0.06);
+    }
+
+    [Fact]
+    public void A_profile_runs_from_the_source_to_the_lamp_and_back()
+    {
+        var shape = AllShapes.All.Single(shape => shape.Name == "fifteen pods fed at both ends by a relay box without a panel");
+        var rig = shape.Rig with { Lines = [new Line("row", "Row") { Lights = [.. shape.Rig.Fixtures.Select(pod => $"{pod.Id}.main")] }] };
+        var points = Assessor.Assess(rig, shape.States[1]).States[0].Profiles.Single().Points;
+        Assert.Equal("battery.plus", points[0].Terminal);
+        Assert.Equal(-1, points[0].From);
+        foreach (var point in points.Where(point => point.From >= 0))
+        {
+            var before = points[point.From];
+            Assert.True(point.Volts <= before.Volts + 1e-9, $"{before.Terminal} to {point.Terminal} goes up");
+            Assert.True(point.Metres >= before.Metres);
+        }
+        Assert.Equal(15, points.Count(point => point.Terminal.StartsWith("pod", StringComparison.Ordinal) && point.Terminal.EndsWith(".plus", StringComparison.Ordinal)));
+        Assert.Contains(points, point => point.Part == "box.o2-contact");
+    }
+}
