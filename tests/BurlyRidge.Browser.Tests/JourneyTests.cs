@@ -176,6 +176,35 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
     }
 
     [Fact]
+    public void A_wired_line_shows_what_its_lamps_get_and_where_the_volts_go()
+    {
+        page.Open("/");
+        page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+        page.Find(By.XPath("//nav//button[contains(., 'Plough lamps')]")).Click();
+        page.Find(By.CssSelector("[data-lamp='plough-l.main']"));
+        page.Until(() => page.Find(By.CssSelector("[data-lamp='plough-r.main']")).Text.Contains("lit", StringComparison.Ordinal), "the far lamp is lit");
+        Assert.True(page.Has(By.XPath("//th[. = 'battery.plus']")), "the way begins at the battery");
+        Assert.True(page.Has(By.XPath("//td[. = 'box.o6-contact']")), "and goes through the box");
+    }
+
+    [Fact]
+    public void A_job_file_is_opened_and_a_bad_one_refused_with_its_path()
+    {
+        var folder = Directory.CreateTempSubdirectory("burly-ridge-").FullName;
+        var good = Path.Combine(folder, "good.json");
+        var bad = Path.Combine(folder, "bad.json");
+        var example = File.ReadAllText(Path.Combine(Workshop.Root(), "docs", "job-file.md")).Split("```json")[1].Split("```")[0];
+        File.WriteAllText(good, example);
+        File.WriteAllText(bad, example.Replace("\"battery.plus\"", "\"nowhere.plus\"", StringComparison.Ordinal));
+        page.Open("/");
+        page.Driver.FindElement(By.CssSelector("input[type='file']")).SendKeys(bad);
+        page.Until(() => page.Has(By.XPath("//*[@role='alert'][contains(., 'rig.runs[0].from') and contains(., 'nowhere.plus')]")), "the path is named");
+        page.Driver.FindElement(By.CssSelector("input[type='file']")).SendKeys(good);
+        page.Until(() => page.Has(By.XPath("//h1[. = 'Example wagon']")), "the job opens");
+        Directory.Delete(folder, recursive: true);
+    }
+
+    [Fact]
     public void Two_windows_on_one_job_lose_nothing()
     {
         NewJobWithLine("Two windows");

@@ -29,7 +29,8 @@ public static class Profile
 
     /// <summary>
     /// Follows the largest current from each of <paramref name="lamps"/> (element ids) up to a source and on to where it
-    /// returns. Ways that meet are joined; a lamp that carries nothing has none.
+    /// returns. Ways that meet are joined, the terminal where a way back meets an earlier one standing once for each; a lamp
+    /// that carries nothing has none.
     /// </summary>
     public static IReadOnlyList<ProfilePoint> Of(SolvedHarness solved, IEnumerable<string> lamps)
     {
@@ -112,19 +113,24 @@ public static class Profile
                 var (element, amps) = outOf[node].Where(pair => pair.Element is not RegulatedLamp).MaxBy(pair => pair.Amps);
                 if (element is null || IsSource(element)) return;
                 node = element.From == node ? element.To : element.From;
-                var joined = known.ContainsKey((Way.Back, node));
+                if (known.ContainsKey((Way.Back, node)))
+                {
+                    points.Add(Point(element, node, point, Way.Back, amps));
+                    return;
+                }
                 point = Append(element, node, point, Way.Back, amps);
-                if (joined) return;
             }
         }
 
         private int Append(Element element, int node, int from, Way way, double amps)
         {
             if (known.TryGetValue((way, node), out var there)) return there;
-            var metres = points[from].Metres + ((element as WireElement)?.Metres ?? 0);
-            points.Add(new ProfilePoint(Name(node), element.Id, from, way, metres, Volts(node), amps));
+            points.Add(Point(element, node, from, way, amps));
             return known[(way, node)] = points.Count - 1;
         }
+
+        private ProfilePoint Point(Element element, int node, int from, Way way, double amps) =>
+            new(Name(node), element.Id, from, way, points[from].Metres + ((element as WireElement)?.Metres ?? 0), Volts(node), amps);
 
         private static bool IsSource(Element element) => element is BatteryElement or RegulatedSource;
 

@@ -69,9 +69,12 @@ internal sealed class Newton
     {
         var damping = 0.0;
         var (norm, largest) = Balance(Volts, withMatrix: true);
+        var before = double.PositiveInfinity;
         for (var round = 0; round < MostRounds; round++)
         {
-            if (Settled(largest)) return true;
+            // Once what is asked for is reached, a round that no longer gains tenfold is at the last digits.
+            if (Settled(largest) || (Balanced(largest) && worst > before / 10)) return true;
+            before = worst;
             for (var i = 0; i < unknowns; i++)
             {
                 if (damping > 0) matrix.AddDiagonal(i, damping);

@@ -31,6 +31,14 @@ export function sentenceOf(said: Refusal): string {
   }
 }
 
+/** The same with the path of every field, for documents that have no form on screen. */
+export function withPaths(said: Refusal): string {
+  if (said.kind !== "fields") return sentenceOf(said);
+  return Object.entries(said.errors)
+    .map(([path, messages]) => `${path}: ${messages.join(" ")}`)
+    .join(" ");
+}
+
 /** The errors of the part of a document that stands under a path. */
 export function under(errors: FieldErrors, path: string): FieldErrors {
   const found: Record<string, readonly string[]> = {};

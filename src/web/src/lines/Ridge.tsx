@@ -51,7 +51,7 @@ export function Ridge({ points }: { points: readonly ProfilePoint[] }) {
         return (
           before && (
             <line
-              key={`${point.way} ${point.terminal}`}
+              key={`${point.part} ${point.terminal} ${point.way}`}
               x1={x(before.metres)}
               y1={y(before.volts)}
               x2={x(point.metres)}

@@ -73,7 +73,7 @@ export function WiredLine({ rig, line }: { rig: Rig; line: Line }) {
             </thead>
             <tbody>
               {points.map((point) => (
-                <tr key={`${point.way} ${point.terminal}`} className="border-b border-seam">
+                <tr key={`${point.part} ${point.terminal} ${point.way}`} className="border-b border-seam">
                   <th scope="row" className="py-1 pl-2 font-normal">
                     {point.terminal}
                   </th>

@@ -1,4 +1,4 @@
-import { Archive, ArchiveRestore, Pencil } from "lucide-react";
+import { Archive, ArchiveRestore, FileDown, Pencil } from "lucide-react";
 import { Link } from "react-router";
 import type { JobSummary } from "../api/client";
 import { Button } from "../ui/Button";
@@ -32,6 +32,13 @@ export function JobCard({
         </div>
       </Link>
       <div className="flex justify-end border-t border-seam px-2">
+        <a
+          href={`/api/jobs/${job.id}/file`}
+          download
+          className="inline-flex min-h-11 items-center gap-2 rounded-sm px-3 font-medium underline decoration-edge underline-offset-4 hover:bg-lichen-shade"
+        >
+          <FileDown size={16} aria-hidden /> File
+        </a>
         <Button look="quiet" onClick={onRename}>
           <Pencil size={16} aria-hidden /> Rename
         </Button>

@@ -1,8 +1,8 @@
-import { Plus, Ruler } from "lucide-react";
-import { useState } from "react";
-import { Link } from "react-router";
+import { FileUp, Plus, Ruler } from "lucide-react";
+import { useRef, useState } from "react";
+import { Link, useNavigate } from "react-router";
 import type { JobSummary } from "../api/client";
-import { sentenceOf } from "../api/problems";
+import { sentenceOf, withPaths } from "../api/problems";
 import { Frame } from "../frame/Frame";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
@@ -10,7 +10,7 @@ import { Refused } from "../ui/Refused";
 import { DetailsDialog } from "./DetailsDialog";
 import { JobCard } from "./JobCard";
 import { NewJobDialog } from "./NewJobDialog";
-import { useDetailsChange, useJobs } from "./useJobs";
+import { useDetailsChange, useJobFile, useJobs } from "./useJobs";
 
 export function YardPage() {
   const [archived, setArchived] = useState(false);
@@ -19,6 +19,16 @@ export function YardPage() {
   const [said, setSaid] = useState<string>();
   const jobs = useJobs(archived);
   const change = useDetailsChange();
+
+  const jobFile = useJobFile();
+  const picker = useRef<HTMLInputElement>(null);
+  const navigate = useNavigate();
+
+  const open = async (picked: File) => {
+    const answer = await jobFile.mutateAsync(await picked.text());
+    if (answer.ok) navigate(`/jobs/${answer.data.id}/lines`);
+    else setSaid(`${picked.name} was not opened. ${withPaths(answer.refusal)}`);
+  };
 
   const archive = async (job: JobSummary) => {
     const answer = await change.mutateAsync({ job, change: { archived: !job.archived } });
@@ -39,6 +49,22 @@ export function YardPage() {
           >
             <Ruler size={18} aria-hidden /> Quick size
           </Link>
+          <input
+            ref={picker}
+            type="file"
+            accept=".json,application/json"
+            className="sr-only"
+            tabIndex={-1}
+            aria-label="Job file"
+            onChange={async (event) => {
+              const picked = event.target.files?.[0];
+              event.target.value = "";
+              if (picked) await open(picked);
+            }}
+          />
+          <Button onClick={() => picker.current?.click()}>
+            <FileUp size={18} aria-hidden /> Open a job file
+          </Button>
           <Button look="main" onClick={() => setCreating(true)}>
             <Plus size={18} aria-hidden /> New job
           </Button>

@@ -58,3 +58,18 @@ export function useDetailsChange() {
     onSettled: () => queries.invalidateQueries({ queryKey: ["jobs"] }),
   });
 }
+
+/** Opens a new job from the text of a job file; the server reads it and says what it cannot take. */
+export function useJobFile() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (text: string) =>
+      answered(
+        api.POST("/api/job-files", {
+          body: text as never,
+          bodySerializer: (body) => body as unknown as string,
+        }),
+      ),
+    onSettled: () => queries.invalidateQueries({ queryKey: ["jobs"] }),
+  });
+}

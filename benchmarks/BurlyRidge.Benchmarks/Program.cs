@@ -1,0 +1,67 @@
+using System.Diagnostics;
+using System.Globalization;
+using BurlyRidge.Benchmarks;
+using BurlyRidge.Core.Exchange;
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Network;
+
+CultureInfo.CurrentCulture = CultureInfo.InvariantCulture;
+Console.WriteLine("Operating point of a rig with every line on; medians. Compiling is from the rig to the circuit.");
+Console.WriteLine($"{Environment.ProcessorCount} processors, .NET {Environment.Version}");
+Console.WriteLine();
+Console.WriteLine("| lines | nodes | compile ms | solve ms | peak MB of the process | ngspice analysis ms | ratio |");
+Console.WriteLine("|---|---|---|---|---|---|---|");
+
+var patience = TimeSpan.FromSeconds(60);
+var outrun = false;
+var solveSeconds = new Dictionary<int, double>();
+int[] sizes = [12, 100, 1_000, 10_000];
+foreach (var lines in sizes)
+{
+    var rig = ManyLines.Of(lines);
+    var state = ManyLines.AllOn(rig);
+    var runs = lines switch { <= 100 => 41, <= 1_000 => 11, _ => 5 };
+    HarnessCompiler.Solve(rig, state);
+
+    var compile = Median(runs, () => HarnessCompiler.Compile(rig, state));
+    var harness = HarnessCompiler.Compile(rig, state);
+    Solution? solution = null;
+    var solve = Median(runs, () => solution = CircuitSolver.Solve(harness.Circuit));
+    var peak = Process.GetCurrentProcess().PeakWorkingSet64 / 1e6;
+    if (solution is not Solution.Converged) throw new InvalidOperationException($"{lines} lines: {solution?.GetType().Name}");
+    solveSeconds[lines] = solve;
+
+    Console.WriteLine($"| {lines} | {harness.Circuit.NodeCount} | {compile * 1000:0.00} | {solve * 1000:0.00} | {peak:0} | {Reference(lines, solve, harness, solution)} |");
+}
+
+Console.WriteLine();
+Console.WriteLine($"Growth of solving from 100 to 10,000 lines: exponent {Math.Log10(solveSeconds[10_000] / solveSeconds[100]) / 2:0.00}");
+
+string Reference(int lines, double solve, CompiledHarness harness, Solution solution)
+{
+    if (outrun) return "not tried after that | ";
+    var netlist = SpiceNetlist.Write($"{lines} lines", new SolvedHarness(harness, solution));
+    var analyses = new List<double>();
+    for (var i = 0; i < (lines <= 100 ? 5 : 1); i++)
+    {
+        if (Simulator.AnalysisSeconds(netlist, patience) is { } seconds) analyses.Add(seconds);
+        else outrun = true;
+        if (outrun) return $"not within {patience.TotalSeconds:0} s | above {patience.TotalSeconds / solve:0}";
+    }
+    analyses.Sort();
+    var median = analyses[analyses.Count / 2];
+    return $"{median * 1000:0} | {median / solve:0.0}";
+}
+
+static double Median(int runs, Action action)
+{
+    var seconds = new double[runs];
+    for (var i = 0; i < runs; i++)
+    {
+        var clock = Stopwatch.StartNew();
+        action();
+        seconds[i] = clock.Elapsed.TotalSeconds;
+    }
+    Array.Sort(seconds);
+    return seconds[runs / 2];
+}
