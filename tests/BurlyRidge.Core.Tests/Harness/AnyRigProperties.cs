@@ -29,6 +29,17 @@ public class AnyRigProperties
     });
 
     [Fact]
+    public void Wiring_from_anywhere_to_anywhere_always_gets_an_answer() => Gen.Int[1000, 1_000_000].Select(AnyRig.Miswired).Sample(shape =>
+    {
+        Assert.Empty(RigValidation.Validate(shape.Rig));
+        foreach (var solved in HarnessCompiler.Sequence(shape.Rig, shape.States))
+        {
+            Assert.All(solved.Solution.State.Volts, volts => Assert.True(double.IsFinite(volts)));
+            if (solved.Solution is Solution.Converged or Solution.Ambiguous) Laws.Hold(solved);
+        }
+    });
+
+    [Fact]
     public void The_same_rig_is_solved_the_same_way_twice() => Rigs.Sample(shape =>
     {
         var once = HarnessCompiler.Sequence(shape.Rig, shape.States);

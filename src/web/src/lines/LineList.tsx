@@ -32,7 +32,9 @@ export function LineList({
                 {assessment && <VerdictMark verdict={assessment.verdict} word={false} />}
               </span>
               {!line.plan && (
-                <span className="block text-sm text-dust">wired, {line.lights?.length} {line.lights?.length === 1 ? "lamp" : "lamps"}</span>
+                <span className="block text-sm text-dust">
+                  wired, {line.lights?.length} {line.lights?.length === 1 ? "lamp" : "lamps"}
+                </span>
               )}
               {assessment && (
                 <span className="block text-sm text-dust">

@@ -21,6 +21,19 @@ internal static class AnyRig
         return new Shape($"random rig {seed}", rig, [.. Enumerable.Range(0, 3).Select(_ => State(random, rig))]);
     }
 
+    /// <summary>The same with a few runs from anywhere to anywhere: shorts, sneak paths, coils across lamps.</summary>
+    public static Shape Miswired(int seed)
+    {
+        var shape = Of(seed);
+        var random = new Random(seed);
+        var ends = shape.Rig.Runs.SelectMany(run => new[] { run.From, run.To }).Append("body").Append("ignition.out").Distinct().ToList();
+        var wild = Enumerable.Range(0, random.Next(1, 4))
+            .Select(i => (From: ends[random.Next(ends.Count)], To: ends[random.Next(ends.Count)], Id: $"wild{i}"))
+            .Where(run => run.From != run.To)
+            .Select(run => new Run(run.Id, run.From, run.To, "14 AWG", 0.2 + 3 * random.NextDouble(), [Zone.Cabin]));
+        return shape with { Rig = shape.Rig with { Runs = [.. shape.Rig.Runs, .. wild] } };
+    }
+
     private static Vehicle Vehicle(Random random, int volts)
     {
         var usual = Core.Rigs.Vehicle.Usual(volts);
