@@ -12,7 +12,8 @@ public sealed class CompiledHarness
     {
         Circuit = circuit;
         this.nodes = nodes;
-        elements = circuit.Elements.ToDictionary(element => element.Id, StringComparer.Ordinal);
+        elements = new Dictionary<string, Element>(circuit.Elements.Count, StringComparer.Ordinal);
+        foreach (var element in circuit.Elements) elements.TryAdd(element.Id, element);
         NodeNames = new string[circuit.NodeCount];
         foreach (var (name, node) in nodes) NodeNames[node] = name;
     }
@@ -26,6 +27,6 @@ public sealed class CompiledHarness
     /// <summary>Terminals, and what stands for them inside parts.</summary>
     public IReadOnlyDictionary<string, int> Nodes => nodes;
 
-    /// <summary>Elements by id: a run's own id, "part" or "part.something" for what is inside a part.</summary>
+    /// <summary>Elements by id: "part" or "part.something" for what is inside a part, a run's own id; the first of a name.</summary>
     public IReadOnlyDictionary<string, Element> Elements => elements;
 }

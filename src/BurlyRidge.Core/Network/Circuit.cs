@@ -20,8 +20,6 @@ public sealed class Circuit
     /// <summary>Every controller, in the order added.</summary>
     public IReadOnlyList<Controller> Controllers => controllers;
 
-    internal IReadOnlyList<Effect> Effects => effects;
-
     internal IReadOnlyDictionary<int, double> FixedVolts => fixedVolts;
 
     /// <summary>A new node.</summary>

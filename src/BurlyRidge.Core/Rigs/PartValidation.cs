@@ -62,7 +62,7 @@ internal static partial class PartValidation
             problems.Above($"{at}.amps", panel.Amps, 0, 100, "A");
         });
         problems.Each("runs", rig.Runs, (at, run) => Check(problems, at, run, parts));
-        Twice(problems, "runs", rig.Runs.Where(run => run is not null).Select(run => run.Id));
+        Twice(problems, "runs", rig.Runs.Where(run => run is not null).Select(run => run.Id).Concat(parts.Ids.Select(part => part.Id).Distinct()));
     }
 
     private static void Ids(Problems problems, Rig rig, PartBook parts)
@@ -72,7 +72,7 @@ internal static partial class PartValidation
         var seen = new HashSet<string>(PartBook.Reserved, StringComparer.Ordinal);
         foreach (var (path, id) in parts.Ids)
         {
-            if (id is null || !PartId().IsMatch(id)) problems.Add(path, "Give 1 to 64 letters, digits and hyphens.");
+            if (!IsName(id)) problems.Add(path, "Give 1 to 64 letters, digits and hyphens.");
             else if (!seen.Add(id)) problems.Add(path, $"The name {id} is taken by another part.");
         }
     }
@@ -126,6 +126,9 @@ internal static partial class PartValidation
         foreach (var name in names)
             if (!seen.Add(name)) problems.Add(path, $"The name {name} stands twice.");
     }
+
+    /// <summary>Whether a part or a line may be called that.</summary>
+    public static bool IsName(string? id) => id is not null && PartId().IsMatch(id);
 
     [GeneratedRegex("^[A-Za-z0-9-]{1,64}$")]
     private static partial Regex PartId();

@@ -3,11 +3,17 @@ namespace BurlyRidge.Core.Rigs;
 /// <summary>States that follow from a rig.</summary>
 public static class RigStates
 {
+    /// <summary>Between a planned line's id and the name of a part of it; no part of the rig's own has it in its name.</summary>
+    public const char OfPlan = '/';
+
+    /// <summary>The switch of a line planned in short.</summary>
+    public static string SwitchOf(Line line) => $"{line.Id}{OfPlan}switch";
+
     /// <summary>At cruise with every signal on, every slot pressed and every switch in its last position but "auto".</summary>
     public static RigState EverythingOn(Rig rig)
     {
         var switches = rig.Switches.ToDictionary(part => part.Id, part => (part.Positions.LastOrDefault(position => position.Name != "auto") ?? part.Positions[0]).Name);
-        foreach (var line in rig.Lines.Where(line => line.Plan is not null)) switches[$"{line.Id}-switch"] = "on";
+        foreach (var line in rig.Lines.Where(line => line.Plan is not null)) switches[SwitchOf(line)] = "on";
         return new RigState
         {
             Key = true,

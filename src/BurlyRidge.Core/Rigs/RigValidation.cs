@@ -28,7 +28,7 @@ public static class RigValidation
     private static void Check(Problems problems, string path, Line line, Rig rig, PartBook parts, HashSet<string> lines)
     {
         if (!lines.Add(line.Id)) problems.Add($"{path}.id", $"Another line has the id {line.Id} already.");
-        problems.Text($"{path}.id", line.Id, 64);
+        if (!PartValidation.IsName(line.Id)) problems.Add($"{path}.id", "Give 1 to 64 letters, digits and hyphens.");
         problems.Text($"{path}.name", line.Name, 80);
         if (line.Plan is { } plan) PlanValidation.Check(problems, $"{path}.plan", plan, rig.Vehicle.SystemVolts);
         else if (line.Lights.Count == 0) problems.Add($"{path}.lights", "Name the lamps that it lights, or plan it in short.");

@@ -112,8 +112,8 @@ public static class PlanWiring
     /// <summary>Names of the parts of one line.</summary>
     private sealed record Namer(string LineId)
     {
-        public string Of(string part) => $"{LineId}-{part}";
+        public string Of(string part) => $"{LineId}{RigStates.OfPlan}{part}";
 
-        public string Pin(string part, string pin) => $"{LineId}-{part}.{pin}";
+        public string Pin(string part, string pin) => $"{LineId}{RigStates.OfPlan}{part}.{pin}";
     }
 }

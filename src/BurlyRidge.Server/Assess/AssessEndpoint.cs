@@ -24,7 +24,7 @@ public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = nu
         var problems = BadInput.Under("rig", RigValidation.Validate(Rig)).ToList();
         if (States?.Count > MostStates) problems.Add(new Problem("states", $"Ask for up to {MostStates} states."));
         for (var i = 0; i < States?.Count; i++)
-            problems.AddRange(StateProblems.Of($"states[{i}]", States[i], Rig));
+            problems.AddRange(StateValidation.Validate($"states[{i}]", States[i], Rig));
         return problems;
     }
 }
@@ -54,27 +54,9 @@ internal static class AssessEndpoint
 
     private static IResult Netlist(NetlistRequest request)
     {
-        var problems = new AssessRequest(request.Rig).Problems().Concat(StateProblems.Of("state", request.State, request.Rig)).ToList();
+        var problems = new AssessRequest(request.Rig).Problems().Concat(StateValidation.Validate("state", request.State, request.Rig)).ToList();
         if (problems.Count > 0) return BadInput.Of(problems);
         var solved = HarnessCompiler.Solve(PlanWiring.WireAll(request.Rig), request.State);
         return TypedResults.Text(SpiceNetlist.Write("Burly Ridge rig", solved), "text/plain");
-    }
-}
-
-/// <summary>Refuses a state that names what the rig does not have.</summary>
-internal static class StateProblems
-{
-    public static IEnumerable<Problem> Of(string path, RigState? state, Rig rig)
-    {
-        if (state is null) return [new Problem(path, "Must not be empty.")];
-        var slots = rig.Vehicle.AuxOutputs.Select(output => output?.Id)
-            .Concat(rig.PowerBoxes.SelectMany(box => box?.Outputs.Select(output => $"{box.Id}.{output?.Id}") ?? []))
-            .ToHashSet();
-        var switches = rig.Switches.Where(part => part is not null).ToDictionary(part => part.Id, part => part.Positions.Select(position => position?.Name).ToHashSet());
-        foreach (var line in rig.Lines.Where(line => line?.Plan is not null)) switches[$"{line.Id}-switch"] = ["off", "on"];
-        return state.Pressed.Select((slot, i) => (slot, i)).Where(pair => !slots.Contains(pair.slot))
-            .Select(pair => new Problem($"{path}.pressed[{pair.i}]", $"There is no output called {pair.slot}."))
-            .Concat(state.Switches.Where(pair => !switches.TryGetValue(pair.Key, out var positions) || !positions.Contains(pair.Value))
-                .Select(pair => new Problem($"{path}.switches.{pair.Key}", $"There is no switch {pair.Key} with a position {pair.Value}.")));
     }
 }

@@ -100,10 +100,24 @@ public class JobFileTests
     }
 
     [Fact]
+    public void Names_that_look_like_the_inside_of_a_part_are_no_trouble()
+    {
+        var rig = AllShapes.All[0].Rig;
+        var odd = rig with
+        {
+            Runs = [.. rig.Runs.Select((run, i) => i == 0 ? run with { Id = "k.coil" } : run)],
+            Lines = [new Line("f", "Named as a fuse", Make.Line(60, 2)), new Line("bar", "Named as a lamp", Make.Line(60, 2))],
+        };
+        Assert.Empty(RigValidation.Validate(odd));
+        Assert.Equal(Outcome.Converged, Assessor.Assess(odd, RigStates.EverythingOn(odd)).States.Single().Outcome);
+        Assert.Contains("runs", RigValidation.Validate(rig with { Runs = [rig.Runs[0] with { Id = "bar" }] }).Select(problem => problem.Path));
+    }
+
+    [Fact]
     public void A_line_planned_in_short_is_solved_with_the_rest()
     {
         var rig = Rig.Empty(12, UnitSystem.Metric) with { Lines = [new Line("bar", "Bar", Make.Line(120, 3))] };
-        var states = new[] { new RigState(), new RigState { Switches = new Dictionary<string, string> { ["bar-switch"] = "on" } } };
+        var states = new[] { new RigState(), new RigState { Switches = new Dictionary<string, string> { ["bar/switch"] = "on" } } };
         var assessment = Assessor.Assess(rig, states);
         Assert.Equal([Light.Dark, Light.Lit], assessment.States.Select(state => state.Lamps.Single().Light));
         var lost = assessment.States[1].Terminals["battery.plus"] - assessment.States[1].Lamps[0].Volts;
