@@ -55,6 +55,8 @@ string Reference(int lines, double solve, CompiledHarness harness, Solution solu
 
 static double Median(int runs, Action action)
 {
+    // The runtime compiles hot code again in the background; what is measured is the settled state.
+    for (var warm = Stopwatch.StartNew(); warm.Elapsed < TimeSpan.FromSeconds(1);) action();
     var seconds = new double[runs];
     for (var i = 0; i < runs; i++)
     {

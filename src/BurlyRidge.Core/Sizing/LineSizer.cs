@@ -37,6 +37,20 @@ public static class LineSizer
         };
     }
 
+    /// <summary>The wire that <see cref="Size"/> would propose, found without judging the sizes above it; null where none will do.</summary>
+    public static WireSize? Propose(Demand demand)
+    {
+        var fuse = demand.ChosenFuse ?? SmallestFuse(demand);
+        return WireTable.Of(demand.Gauges).FirstOrDefault(wire => WireRung.Judge(demand, wire, fuse).Holds);
+    }
+
+    /// <summary>Whether any size will do; the thickest is asked first.</summary>
+    public static bool AnyHolds(Demand demand)
+    {
+        var fuse = demand.ChosenFuse ?? SmallestFuse(demand);
+        return WireTable.Of(demand.Gauges).Reverse().Any(wire => WireRung.Judge(demand, wire, fuse).Holds);
+    }
+
     private static Fuse? SmallestFuse(Demand demand)
     {
         var need = demand.Limits.FuseAmpsForLoad(demand.DesignAmps);

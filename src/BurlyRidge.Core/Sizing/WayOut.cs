@@ -24,7 +24,7 @@ public static class WayOut
         return ways;
     }
 
-    private static string? Wire(Demand demand) => LineSizer.Size(demand).ProposedWire?.Wire.ToString();
+    private static string? Wire(Demand demand) => LineSizer.Propose(demand)?.ToString();
 
     private static Demand WithWireReturn(Demand demand) => demand with
     {
@@ -35,7 +35,7 @@ public static class WayOut
     /// <summary>The greatest length in m, to the decimetre below, that a wire in the table holds at.</summary>
     private static double? Shorter(Demand demand)
     {
-        bool Holds(int decimetres) => Wire(demand with { OneWayMetres = decimetres / 10.0 }) is not null;
+        bool Holds(int decimetres) => LineSizer.AnyHolds(demand with { OneWayMetres = decimetres / 10.0 });
         var holds = 0;
         var fails = (int)Math.Ceiling(demand.OneWayMetres * 10);
         while (fails - holds > 1)
