@@ -23,8 +23,8 @@ foreach (var lines in sizes)
     var runs = lines switch { <= 100 => 41, <= 1_000 => 11, _ => 5 };
     HarnessCompiler.Solve(rig, state);
 
-    var compile = Median(runs, () => HarnessCompiler.Compile(rig, state));
-    var harness = HarnessCompiler.Compile(rig, state);
+    var compile = Median(runs, () => HarnessCompiler.Compile(rig));
+    var harness = HarnessCompiler.Compile(rig);
     Solution? solution = null;
     var solve = Median(runs, () => solution = CircuitSolver.Solve(harness.Circuit));
     var peak = Process.GetCurrentProcess().PeakWorkingSet64 / 1e6;

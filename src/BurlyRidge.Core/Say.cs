@@ -16,6 +16,11 @@ internal static class Say
     public static string Metres(double metres, UnitSystem units) =>
         units == UnitSystem.Metric ? $"{metres:0.0#} m" : $"{metres / MetresPerFoot:0.0} ft";
 
+    public static string Seconds(double seconds) =>
+        seconds < 0.1 ? $"{seconds * 1000:0.#} ms" : seconds < 90 ? $"{seconds:0.##} s" : seconds < 5400 ? $"{seconds / 60:0} min" : $"{seconds / 3600:0.#} h";
+
+    public static string Hours(double hours) => hours < 48 ? $"{hours:0.#} h" : $"{hours / 24:0} days";
+
     public static string Kind(Zone zone) => zone switch
     {
         Zone.EngineBay => "engine bay",

@@ -5,12 +5,26 @@ namespace BurlyRidge.Core.Assessing;
 /// <summary>What follows from a rig.</summary>
 /// <param name="Lines">One entry a line, in the rig's order.</param>
 /// <param name="Tally">How many checks come out how.</param>
+/// <param name="Checks">Checks of the whole rig, and of what several lines share.</param>
+/// <param name="Runs">Every run of the rig, lines planned in short wired as they would usually be built.</param>
+/// <param name="Devices">Every fuse and breaker in a holder of its own, every output.</param>
+/// <param name="Supply">What each state that is worth judging asks of batteries and alternator.</param>
 /// <param name="States">The states asked for, in the order asked, each from the contacts that the one before left.</param>
-public sealed record Assessment(IReadOnlyList<AssessedLine> Lines, Tally Tally, IReadOnlyList<StateAnswer> States);
+public sealed record Assessment(
+    IReadOnlyList<AssessedLine> Lines,
+    Tally Tally,
+    IReadOnlyList<Check> Checks,
+    IReadOnlyList<RunAnswer> Runs,
+    IReadOnlyList<DeviceAnswer> Devices,
+    IReadOnlyList<SupplyAnswer> Supply,
+    IReadOnlyList<StateAnswer> States);
 
 /// <summary>One line's assessment under its id.</summary>
-/// <param name="Assessment">Sizes and checks of a line planned in short; null for one that is wired part by part.</param>
-public sealed record AssessedLine(string Id, LineAssessment? Assessment);
+/// <param name="Assessment">Sizes of a line planned in short; null for one that is wired part by part.</param>
+/// <param name="Figures">The line by itself on the network.</param>
+/// <param name="Checks">Every judgement of it.</param>
+/// <param name="Verdict">The worst of them.</param>
+public sealed record AssessedLine(string Id, LineAssessment? Assessment, LineFigures? Figures, IReadOnlyList<Check> Checks, Verdict Verdict);
 
 /// <summary>How many checks come out how.</summary>
 public sealed record Tally(int Stop, int Watch, int Holds)

@@ -12,10 +12,27 @@ public static class Assessor
     /// <summary>Assesses a rig that <see cref="RigValidation.Validate"/> finds nothing wrong with, in the states asked for; pure and total.</summary>
     public static Assessment Assess(Rig rig, params IReadOnlyList<RigState> states)
     {
-        var lines = rig.Lines
-            .Select(line => new AssessedLine(line.Id, line.Plan is null ? null : Assess(rig.Vehicle, rig.HouseRules, line.Plan)))
-            .ToList();
-        return new Assessment(lines, Tally.Of(lines.SelectMany(line => line.Assessment?.Checks ?? [])), Solve(rig, states));
+        var subject = RigSubject.Of(rig);
+        var checks = RigChecks.Judge(subject).ToLookup(check => check.LineId);
+        var studies = subject.Study.Lines.ToDictionary(line => line.Line.Id, StringComparer.Ordinal);
+        var lines = rig.Lines.Select(line => Assess(rig, line, studies.GetValueOrDefault(line.Id), checks[line.Id])).ToList();
+        IReadOnlyList<Check> shared = [.. checks[null]];
+        return new Assessment(
+            lines,
+            Tally.Of(lines.SelectMany(line => line.Checks).Concat(shared)),
+            shared,
+            [.. subject.Study.Runs.Select(RunAnswer.Of)],
+            [.. DeviceAnswer.Of(subject.Study)],
+            [.. subject.Study.Whole.Select(whole => SupplyAnswer.Of(subject.Study, whole))],
+            Solve(subject.Rig, states));
+    }
+
+    private static AssessedLine Assess(Rig rig, Line line, LineStudy? study, IEnumerable<Check> checks)
+    {
+        var planned = line.Plan is null ? null : Assess(rig.Vehicle, rig.HouseRules, line.Plan);
+        IReadOnlyList<Check> all = [.. (planned?.Checks ?? []).Select(check => PlanRemedies.Add(check, line)), .. checks];
+        return new AssessedLine(
+            line.Id, planned, study is null ? null : LineFigures.Of(study), all, all.Select(check => check.Verdict).DefaultIfEmpty(Verdict.Holds).Max());
     }
 
     /// <summary>Assesses one line that is planned in short, by itself.</summary>
@@ -38,13 +55,9 @@ public static class Assessor
             checks.Max(check => check.Verdict));
     }
 
-    /// <summary>Solves one state after another, lines planned in short wired as they would usually be built.</summary>
-    private static List<StateAnswer> Solve(Rig rig, IReadOnlyList<RigState> states)
-    {
-        if (states.Count == 0) return [];
-        var wired = PlanWiring.WireAll(rig);
-        return [.. HarnessCompiler.Sequence(wired, states).Zip(states, (solved, state) => StateAnswer.Of(wired, state, solved))];
-    }
+    /// <summary>Solves one state after another.</summary>
+    private static List<StateAnswer> Solve(Rig wired, IReadOnlyList<RigState> states) =>
+        [.. HarnessCompiler.Sequence(wired, states).Zip(states, (solved, state) => StateAnswer.Of(wired, state, solved))];
 
     private static LadderEntry Entry(LineSizing sizing, WireRung rung) => new(
         rung.Wire.Name,

@@ -1,45 +1,50 @@
+using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Assessing;
 
-/// <summary>Builds the fuse window of a sized line.</summary>
-internal static class FuseWindows
+/// <summary>Builds the fuse window of a sized line or of a run.</summary>
+/// <param name="DesignAmps">The most that flows, A.</param>
+/// <param name="FromAmps">The smallest rating that the load allows, A.</param>
+/// <param name="Wire">The wire taken with its ampacity, A; null without one.</param>
+/// <param name="Taken">The fuse taken.</param>
+/// <param name="Ladder">Every size with its ampacity, thin to thick.</param>
+internal sealed record FuseWindows(
+    double DesignAmps, double FromAmps, (WireSize Size, double Amps)? Wire, Fuse? Taken, IReadOnlyList<(WireSize Size, double Amps)> Ladder)
 {
     private const double RoomAbove = 1.15;
 
-    public static FuseWindow Of(LineSizing sizing)
-    {
-        var limits = sizing.Demand.Limits;
-        var from = limits.FuseAmpsForLoad(sizing.Demand.DesignAmps);
-        var wireAmps = sizing.Wire?.AmpacityAmps;
-        bool Inside(Fuse fuse, double? ampacity) =>
-            Limits.AtLeast(fuse.RatingAmps, from)
-            && ampacity is { } amps && Limits.AtLeast(amps, Limits.WireAmpsForFuse(fuse));
+    public static FuseWindow Of(LineSizing sizing) => new FuseWindows(
+        sizing.Demand.DesignAmps,
+        sizing.Demand.Limits.FuseAmpsForLoad(sizing.Demand.DesignAmps),
+        sizing.Wire is { } rung ? (rung.Wire, rung.AmpacityAmps) : null,
+        sizing.Fuse,
+        [.. sizing.Ladder.Select(rung => (rung.Wire, rung.AmpacityAmps))]).Build();
 
-        var marks = FuseTable.All
-            .Select(fuse => new FuseMark(fuse.RatingAmps, fuse.Family, Inside(fuse, wireAmps), fuse == sizing.Fuse))
-            .ToList();
+    public FuseWindow Build()
+    {
+        var marks = FuseTable.All.Select(fuse => new FuseMark(fuse.RatingAmps, fuse.Family, Inside(fuse, Wire?.Amps), fuse == Taken)).ToList();
         var empty = !marks.Any(mark => mark.Inside);
-        var openedBy = empty
-            ? sizing.Ladder.FirstOrDefault(rung => FuseTable.All.Any(fuse => Inside(fuse, rung.AmpacityAmps)))?.Wire.ToString()
-            : null;
-        var top = RoomAbove * Math.Max(Math.Max(from, wireAmps ?? 0), sizing.Fuse?.RatingAmps ?? 0);
-        return new FuseWindow(
-            sizing.Demand.DesignAmps, from, wireAmps, top, marks, empty, openedBy, Sentence(sizing, marks, from, openedBy));
+        var openedBy = empty ? Ladder.Where(rung => FuseTable.All.Any(fuse => Inside(fuse, rung.Amps))).Select(rung => rung.Size.ToString()).FirstOrDefault() : null;
+        var top = RoomAbove * Math.Max(Math.Max(FromAmps, Wire?.Amps ?? 0), Taken?.RatingAmps ?? 0);
+        return new FuseWindow(DesignAmps, FromAmps, Wire?.Amps, top, marks, empty, openedBy, Sentence(marks, openedBy));
     }
 
-    private static string Sentence(LineSizing sizing, List<FuseMark> marks, double from, string? openedBy)
+    private bool Inside(Fuse fuse, double? ampacity) =>
+        Limits.AtLeast(fuse.RatingAmps, FromAmps) && ampacity is { } amps && Limits.AtLeast(amps, Limits.WireAmpsForFuse(fuse));
+
+    private string Sentence(List<FuseMark> marks, string? openedBy)
     {
         var inside = marks.Where(mark => mark.Inside).Select(mark => mark.RatingAmps).Distinct().Order().ToList();
-        if (inside.Count > 0 && sizing.Wire is { } wire)
+        if (inside.Count > 0 && Wire is { } wire)
         {
-            return $"From {Say.Amps(from)} to the {Say.Amps(wire.AmpacityAmps)} of {wire.Wire.Name}: "
+            return $"From {Say.Amps(FromAmps)} to the {Say.Amps(wire.Amps)} of {wire.Size.Name}: "
                 + (inside.Count == 1 ? $"{inside[0]} A fits." : $"{string.Join(", ", inside)} A fit.");
         }
-        if (openedBy is null) return $"Nothing between {Say.Amps(from)} and any wire in the table: split the line.";
-        return sizing.Wire is null
-            ? $"From {Say.Amps(from)} up; {openedBy} would carry such a fuse, but no wire will do as the line stands."
-            : $"Empty: no standard rating from {Say.Amps(from)} up is within the wire. {openedBy} opens it.";
+        if (openedBy is null) return $"Nothing between {Say.Amps(FromAmps)} and any wire in the table: split the line.";
+        return Wire is null
+            ? $"From {Say.Amps(FromAmps)} up; {openedBy} would carry such a fuse, but no wire will do as the line stands."
+            : $"Empty: no standard rating from {Say.Amps(FromAmps)} up is within the wire. {openedBy} opens it.";
     }
 }

@@ -42,17 +42,17 @@ public sealed record StateAnswer(
     /// <summary>Reads a solution.</summary>
     public static StateAnswer Of(Rig rig, RigState state, SolvedHarness solved)
     {
-        var (outcome, concerns) = solved.Solution switch
+        IReadOnlyList<string> concerns = solved.Solution switch
         {
-            Solution.BrownOut brownOut => (Outcome.BrownOut, brownOut.Lamps),
-            Solution.Chatter chatter => (Outcome.Chatter, chatter.Controllers),
-            Solution.Ambiguous ambiguous => (Outcome.Ambiguous, ambiguous.Controllers),
-            _ => (Outcome.Converged, (IReadOnlyList<string>)[]),
+            Solution.BrownOut brownOut => brownOut.Lamps,
+            Solution.Chatter chatter => chatter.Controllers,
+            Solution.Ambiguous ambiguous => ambiguous.Controllers,
+            _ => [],
         };
         var point = solved.Solution.State;
         return new StateAnswer(
             state,
-            outcome,
+            OutcomeOf(solved.Solution),
             concerns,
             solved.Contacts,
             [.. rig.Fixtures.SelectMany(fixture => fixture.Functions.Select(function => $"{fixture.Id}.{function.Id}")).Select(id => Lamp(solved, id))],
@@ -60,6 +60,15 @@ public sealed record StateAnswer(
             solved.Harness.Nodes.ToDictionary(pair => pair.Key, pair => point.Volts[pair.Value]),
             [.. rig.Lines.Select(line => new LineProfile(line.Id, Profile.Of(solved, line.Lights))).Where(profile => profile.Points.Count > 0)]);
     }
+
+    /// <summary>How a solution came out.</summary>
+    public static Outcome OutcomeOf(Solution solution) => solution switch
+    {
+        Solution.BrownOut => Outcome.BrownOut,
+        Solution.Chatter => Outcome.Chatter,
+        Solution.Ambiguous => Outcome.Ambiguous,
+        _ => Outcome.Converged,
+    };
 
     private static LampAnswer Lamp(SolvedHarness solved, string id)
     {

@@ -1,3 +1,6 @@
+using System.Text.Json.Serialization;
+using BurlyRidge.Core.Rigs;
+
 namespace BurlyRidge.Core.Checks;
 
 /// <summary>How a check comes out; worse is larger.</summary>
@@ -19,8 +22,30 @@ public enum Verdict
 /// <param name="Title">What is judged.</param>
 /// <param name="Figure">What is, in <paramref name="Unit"/>.</param>
 /// <param name="Limit">What it is held against, in <paramref name="Unit"/>.</param>
-/// <param name="Unit">"A", "V", "°C", "" for a fraction.</param>
+/// <param name="Unit">"A", "V", "°C", "s", a word for things counted, "" for a fraction, "-" for what is so or not so.</param>
 /// <param name="Reason">One or two sentences: why, and what to do.</param>
 /// <param name="Source">Where the limit comes from.</param>
 public sealed record Check(
-    string Id, Verdict Verdict, string Title, double Figure, double Limit, string Unit, string Reason, string Source);
+    string Id, Verdict Verdict, string Title, double Figure, double Limit, string Unit, string Reason, string Source)
+{
+    /// <summary>The part that it speaks of: a run, a fuse, a lamp; empty for the whole line or rig.</summary>
+    public string About { get; init; } = "";
+
+    /// <summary>The line that it belongs to; null for the rig.</summary>
+    public string? LineId { get; init; }
+
+    /// <summary>The house rule that it was judged by, with its reason; null where it follows none.</summary>
+    public string? Rule { get; init; }
+
+    /// <summary>What cures it; null where nothing that can be pressed does.</summary>
+    public Remedy? Remedy { get; init; }
+}
+
+/// <summary>An edit of the rig that cures a check.</summary>
+/// <param name="Label">What it does, as on a button.</param>
+public sealed record Remedy(string Label)
+{
+    /// <summary>The rig with the cure in it.</summary>
+    [JsonIgnore]
+    public Func<Rig, Rig> Apply { get; init; } = rig => rig;
+}

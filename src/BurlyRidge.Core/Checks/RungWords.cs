@@ -43,6 +43,7 @@ public static class RungWords
                 $"loses {Say.Percent(rung.DropFraction(demand.SystemVolts))}, {Say.Percent(limits.DropFraction)} allowed "
                 + $"({Say.Percent(NotWireFraction(demand, rung.Point!))} is in fuse and contacts)",
             RungFailure.BrownOut => "the lamps could not run on it",
+            RungFailure.FarShort => "a short at its far end hurts it before the fuse opens",
             _ => "no standard fuse carries the load",
         };
     }

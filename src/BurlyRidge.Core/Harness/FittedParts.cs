@@ -92,13 +92,17 @@ internal static class FittedParts
 
     private static void Switch(HarnessBuilder harness, Switch part)
     {
-        var name = harness.State.Switches.GetValueOrDefault(part.Id);
-        var now = part.Positions.FirstOrDefault(position => position.Name == name) ?? part.Positions[0];
         static (string, string) Ordered(PinPair pair) =>
             string.CompareOrdinal(pair.A, pair.B) <= 0 ? (pair.A, pair.B) : (pair.B, pair.A);
-        var joined = now.Joins.Select(Ordered).ToHashSet();
-        foreach (var (a, b) in part.Positions.SelectMany(position => position.Joins).Select(Ordered).Distinct())
-            harness.SwitchedBy(joined.Contains((a, b)), $"{part.Id}.{a}-{b}", $"{part.Id}.{a}", $"{part.Id}.{b}", TypicalOhms.SwitchContact);
+        var positions = part.Positions.Select(position => (position.Name, Joined: position.Joins.Select(Ordered).ToHashSet())).ToList();
+        bool Joins(RigState state, (string, string) pair)
+        {
+            var name = state.Switches.GetValueOrDefault(part.Id);
+            var now = positions.FindIndex(position => position.Name == name);
+            return positions[Math.Max(now, 0)].Joined.Contains(pair);
+        }
+        foreach (var (a, b) in positions.SelectMany(position => position.Joined).Distinct())
+            harness.SwitchedBy(state => Joins(state, (a, b)), $"{part.Id}.{a}-{b}", $"{part.Id}.{a}", $"{part.Id}.{b}", TypicalOhms.SwitchContact);
         foreach (var lamp in part.Lamps)
         {
             var id = $"{part.Id}.{lamp.Id}";
@@ -130,8 +134,8 @@ internal static class FittedParts
                 harness.Resistor(Pin($"coil-{output.Id}"), input, Pin("minus"), harness.Cells > 1 ? 340 : 88);
                 when.Add((harness.Circuit.Add(new Controller(input, harness.Node(input), minus, 8 * harness.Cells, harness.Cells > 1 ? 2.4 : 1, EitherWay: true)), true));
             }
-            var pressed = output.WorkedBy == WorkedBy.Input || harness.State.Pressed.Contains(Pin(output.Id));
-            harness.Circuit.Close(contact, pressed, [.. when]);
+            var slot = Pin(output.Id);
+            harness.AskedBy(state => output.WorkedBy == WorkedBy.Input || state.Pressed.Contains(slot), contact, [.. when]);
         }
     }
 

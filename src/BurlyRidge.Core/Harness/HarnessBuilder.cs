@@ -5,15 +5,15 @@ using BurlyRidge.Core.Rigs;
 namespace BurlyRidge.Core.Harness;
 
 /// <summary>Gathers nodes and elements under the names of the rig.</summary>
-internal sealed class HarnessBuilder(Rig rig, RigState state)
+internal sealed class HarnessBuilder(Rig rig)
 {
+    private readonly List<Action<RigState>> puts = [];
+    private readonly List<Action<bool>> supplies = [];
     private readonly Dictionary<string, int> nodes = new(StringComparer.Ordinal) { [PartBook.Body] = Circuit.Reference };
 
     public Circuit Circuit { get; } = new();
 
     public Rig Rig { get; } = rig;
-
-    public RigState State { get; } = state;
 
     public double SystemVolts => Rig.Vehicle.SystemVolts;
 
@@ -36,9 +36,22 @@ internal sealed class HarnessBuilder(Rig rig, RigState state)
     public Contact Contact(string id, string from, string to, double ohms) =>
         Circuit.Add(new Contact(id, Node(from), Node(to), ohms));
 
+    /// <summary>A contact that the state asks for and controllers allow.</summary>
+    public void AskedBy(Func<RigState, bool> asks, Contact contact, params (int Controller, bool Over)[] when)
+    {
+        Circuit.Close(contact, false, when);
+        Put(state => contact.Asked = asks(state));
+    }
+
     /// <summary>A contact that state alone closes.</summary>
-    public void SwitchedBy(bool closed, string id, string from, string to, double ohms) =>
-        Circuit.Close(Contact(id, from, to, ohms), closed);
+    public void SwitchedBy(Func<RigState, bool> closed, string id, string from, string to, double ohms) =>
+        AskedBy(closed, Contact(id, from, to, ohms));
+
+    /// <summary>Something to be done when a state is put.</summary>
+    public void Put(Action<RigState> put) => puts.Add(put);
+
+    /// <summary>Something to be done when the supply is held at the system's volts, or is itself again.</summary>
+    public void Supply(Action<bool> supply) => supplies.Add(supply);
 
     /// <summary>A length of wire with a crimp at each end.</summary>
     public void Wire(string id, string from, string to, WireSize wire, double metres, int insulation, double ambient, int bundled) =>
@@ -50,5 +63,5 @@ internal sealed class HarnessBuilder(Rig rig, RigState state)
     public void FactoryLead(string id, string from, string to, string wire, double metres) =>
         Wire(id, from, to, WireTable.Find(wire)!, metres, 105, Rig.HouseRules.ZoneCelsius.Cabin, 1);
 
-    public CompiledHarness Done() => new(Circuit, nodes);
+    public CompiledHarness Done() => new(Circuit, nodes, puts, supplies);
 }

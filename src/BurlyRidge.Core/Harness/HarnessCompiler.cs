@@ -1,20 +1,19 @@
 using BurlyRidge.Core.Conductors;
-using BurlyRidge.Core.Network;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Harness;
 
-/// <summary>From a rig and a state to a circuit.</summary>
+/// <summary>From a rig to a circuit that can be put into any state.</summary>
 public static class HarnessCompiler
 {
     /// <summary>
     /// Compiles a rig that <see cref="RigValidation.Validate"/> finds nothing wrong with; lines planned in short are no part
     /// of it. <paramref name="faults"/> are put in on the way.
     /// </summary>
-    public static CompiledHarness Compile(Rig rig, RigState state, IReadOnlyList<Fault>? faults = null)
+    public static CompiledHarness Compile(Rig rig, IReadOnlyList<Fault>? faults = null)
     {
         var faulty = Faults.Rewire(rig, faults ?? []);
-        var harness = new HarnessBuilder(faulty, state);
+        var harness = new HarnessBuilder(faulty);
         VehicleParts.Add(harness);
         FittedParts.Add(harness);
         foreach (var run in faulty.Runs) Add(harness, run);
@@ -29,11 +28,7 @@ public static class HarnessCompiler
     /// <summary>Compiles and solves, the contacts as they were before (by controller id; all back where left out).</summary>
     public static SolvedHarness Solve(
         Rig rig, RigState state, IReadOnlyDictionary<string, bool>? contactsBefore = null, IReadOnlyList<Fault>? faults = null)
-    {
-        var harness = Compile(rig, state, faults);
-        var before = harness.Circuit.Controllers.Select(controller => contactsBefore?.GetValueOrDefault(controller.Id) ?? false).ToList();
-        return new SolvedHarness(harness, CircuitSolver.Solve(harness.Circuit, before));
-    }
+        => Compile(rig, faults).Solve(state, contactsBefore);
 
     /// <summary>Solves one state after another, each from the contacts that the one before left.</summary>
     public static IReadOnlyList<SolvedHarness> Sequence(Rig rig, IEnumerable<RigState> states)

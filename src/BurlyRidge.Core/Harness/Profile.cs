@@ -50,36 +50,25 @@ public static class Profile
         public Tracer(SolvedHarness solved)
         {
             this.solved = solved;
-            var carrying = solved.Harness.Circuit.Elements
-                .Select(element => (Element: element, Amps: solved.Solution.State.Amps[IndexOf(element)]))
-                .Where(pair => Math.Abs(pair.Amps) > LeastAmps)
-                .ToList();
+            var amps = solved.Solution.State.Amps;
+            var elements = solved.Harness.Circuit.Elements;
+            var carrying = new List<(Element Element, double Amps)>();
+            for (var i = 0; i < elements.Count; i++)
+                if (Math.Abs(amps[i]) > LeastAmps) carrying.Add((elements[i], amps[i]));
             into = carrying.ToLookup(pair => pair.Amps > 0 ? pair.Element.To : pair.Element.From, pair => (pair.Element, Math.Abs(pair.Amps)));
             outOf = carrying.ToLookup(pair => pair.Amps > 0 ? pair.Element.From : pair.Element.To, pair => (pair.Element, Math.Abs(pair.Amps)));
         }
 
         public IReadOnlyList<ProfilePoint> Points => points;
 
-        private readonly Dictionary<Element, int> indexes = [];
-
         public void Add(string lampId)
         {
-            var lamp = solved.Harness.Elements[lampId];
+            var lamp = solved.Harness.Circuit.Elements[solved.Harness.PlaceOf(lampId)];
             var amps = solved.Amps(lampId);
             if (amps <= LeastAmps) return;
             var at = Upstream(lamp.From);
             at = Append(lamp, lamp.To, at, Way.Back, amps);
             Downstream(lamp.To, at);
-        }
-
-        private int IndexOf(Element element)
-        {
-            if (indexes.Count == 0)
-            {
-                var elements = solved.Harness.Circuit.Elements;
-                for (var i = 0; i < elements.Count; i++) indexes[elements[i]] = i;
-            }
-            return indexes[element];
         }
 
         /// <summary>The point of a node on the way out, all before it added first.</summary>

@@ -6,20 +6,18 @@ namespace BurlyRidge.Core.Harness;
 public sealed record SolvedHarness(CompiledHarness Harness, Solution Solution)
 {
     /// <summary>Contacts by controller id, as the next state finds them.</summary>
-    public IReadOnlyDictionary<string, bool> Contacts { get; } = Harness.Circuit.Controllers
+    public IReadOnlyDictionary<string, bool> Contacts => contacts ??= Harness.Circuit.Controllers
         .Zip(Solution.State.Over)
         .ToDictionary(pair => pair.First.Id, pair => pair.Second, StringComparer.Ordinal);
+
+    private Dictionary<string, bool>? contacts;
 
     /// <summary>Voltage of a terminal against the body, V.</summary>
     public double Volts(string terminal) => Solution.State.Volts[Harness.Nodes[terminal]];
 
     /// <summary>Voltage from end to end of an element, V.</summary>
-    public double Across(string element) => Solution.State.Across(Harness.Elements[element]);
+    public double Across(string element) => Solution.State.Across(Harness.Circuit.Elements[Harness.PlaceOf(element)]);
 
     /// <summary>Current through an element from its first end to its second, A.</summary>
-    public double Amps(string element)
-    {
-        var found = Harness.Elements[element];
-        return found.Amps(Solution.State.Across(found), out _);
-    }
+    public double Amps(string element) => Solution.State.Amps[Harness.PlaceOf(element)];
 }

@@ -36,6 +36,9 @@ public static class TypicalOhms
     /// <summary>Body from further off.</summary>
     public const double FarBody = 0.010;
 
+    /// <summary>What years of rust make of a body path, as a multiple (typical, no source).</summary>
+    public const double AgedBodyFactor = 3;
+
     /// <summary>Battery to body, and battery to battery.</summary>
     public const double BatteryCable = 0.0005;
 

@@ -8,26 +8,31 @@ namespace BurlyRidge.Core.Harness;
 internal static class VehicleParts
 {
     private const double AlternatorOhms = 0.005;
+    private const double NominalVolts = 12;
+    private const double StiffOhms = 1e-4;
 
     public static void Add(HarnessBuilder harness)
     {
         var vehicle = harness.Rig.Vehicle;
-        var state = harness.State;
         Batteries(harness, vehicle);
-        if (vehicle.Alternator is { } alternator && state.Engine != Engine.Off)
+        if (vehicle.Alternator is { } alternator)
         {
-            var limit = state.Engine == Engine.Idle ? alternator.IdleAmps : alternator.CruiseAmps;
-            harness.Circuit.Add(new RegulatedSource("alternator", harness.Node(harness.SystemPlus), Circuit.Reference,
-                alternator.RegulatedVolts, AlternatorOhms * harness.Cells, limit));
+            var source = harness.Circuit.Add(new RegulatedSource("alternator", harness.Node(harness.SystemPlus), Circuit.Reference,
+                alternator.RegulatedVolts, AlternatorOhms * harness.Cells, alternator.CruiseAmps));
+            harness.Put(state =>
+            {
+                source.Running = state.Engine != Engine.Off;
+                source.LimitAmps = state.Engine == Engine.Idle ? alternator.IdleAmps : alternator.CruiseAmps;
+            });
         }
-        harness.SwitchedBy(state.Key, "ignition", harness.SystemPlus, "ignition.out", TypicalOhms.SwitchContact);
+        harness.SwitchedBy(state => state.Key, "ignition", harness.SystemPlus, "ignition.out", TypicalOhms.SwitchContact);
         if (vehicle.HouseLoadAmps > 0)
             harness.Resistor("house", "ignition.out", PartBook.Body, harness.SystemVolts / vehicle.HouseLoadAmps);
         if (vehicle.KeyOffDrainAmps > 0)
             harness.Resistor("drain", harness.SystemPlus, PartBook.Body, harness.SystemVolts / vehicle.KeyOffDrainAmps);
-        Lamps(harness, "highBeam", vehicle.HighBeam, state.HighBeam);
-        Lamps(harness, "reverse", vehicle.Reverse, state.Reverse);
-        Lamps(harness, "sideLight", vehicle.SideLight, state.SideLight);
+        Lamps(harness, "highBeam", vehicle.HighBeam, Signal.HighBeam);
+        Lamps(harness, "reverse", vehicle.Reverse, Signal.Reverse);
+        Lamps(harness, "sideLight", vehicle.SideLight, Signal.SideLight);
         foreach (var output in vehicle.AuxOutputs) Output(harness, output);
         foreach (var lead in vehicle.PassThroughs)
             harness.FactoryLead(lead.Id, $"{lead.Id}.a", $"{lead.Id}.b", lead.Wire, lead.LengthMetres);
@@ -59,8 +64,10 @@ internal static class VehicleParts
             var open = OpenVolts(battery.StateOfCharge);
             var ohms = battery.InternalMilliohms / 1000;
             var accepting = (chargingVolts - open) / (battery.CapacityAmpHours / acceptedHours);
-            harness.Circuit.Add(new BatteryElement(
-                battery.Id, harness.Node(plus), harness.Node(minus), open, ohms, Math.Max(ohms, accepting)));
+            var charging = Math.Max(ohms, accepting);
+            var element = harness.Circuit.Add(new BatteryElement(battery.Id, harness.Node(plus), harness.Node(minus), open, ohms, charging));
+            harness.Supply(nominal => (element.OpenVolts, element.Ohms, element.ChargeOhms) =
+                nominal ? (NominalVolts, StiffOhms, StiffOhms) : (open, ohms, charging));
             var inSeries = vehicle.BatteryLink == BatteryLink.Series;
             harness.Resistor($"{battery.Id}.strap", minus,
                 inSeries && i > 0 ? $"{vehicle.Batteries[i - 1].Id}.plus" : PartBook.Body, TypicalOhms.BatteryCable);
@@ -77,19 +84,19 @@ internal static class VehicleParts
     };
 
     /// <summary>Lamps between their two wires, one of them switched: so either style behaves as it does on the vehicle.</summary>
-    private static void Lamps(HarnessBuilder harness, string name, SignalLamp lamp, bool on)
+    private static void Lamps(HarnessBuilder harness, string name, SignalLamp lamp, Signal signal)
     {
         var (plus, minus) = ($"{name}.plus", $"{name}.minus");
         harness.Circuit.Add(new FilamentLamp(name, harness.Node(plus), harness.Node(minus), lamp.Watts, harness.SystemVolts));
         if (lamp.Switched == SwitchedSide.Plus)
         {
-            harness.SwitchedBy(on, $"{name}.switch", harness.SystemPlus, plus, TypicalOhms.FactoryWiring);
+            harness.SwitchedBy(state => state.Has(signal), $"{name}.switch", harness.SystemPlus, plus, TypicalOhms.FactoryWiring);
             harness.Resistor($"{name}.return", minus, PartBook.Body, TypicalOhms.NearBody);
         }
         else
         {
             harness.Resistor($"{name}.feed", harness.SystemPlus, plus, TypicalOhms.FactoryWiring);
-            harness.SwitchedBy(on, $"{name}.switch", minus, PartBook.Body, TypicalOhms.NearBody);
+            harness.SwitchedBy(state => state.Has(signal), $"{name}.switch", minus, PartBook.Body, TypicalOhms.NearBody);
         }
     }
 
@@ -97,7 +104,7 @@ internal static class VehicleParts
     {
         var feed = output.Feed == Feed.Battery ? harness.SystemPlus : "ignition.out";
         harness.Resistor($"{output.Id}.fuse", feed, $"{output.Id}.fused", FuseTable.WarmOhms(output.RatingAmps) + TypicalOhms.Holder);
-        harness.SwitchedBy(harness.State.Pressed.Contains(output.Id),
+        harness.SwitchedBy(state => state.Pressed.Contains(output.Id),
             $"{output.Id}.switch", $"{output.Id}.fused", $"{output.Id}.switched", TypicalOhms.RelayContact);
         harness.FactoryLead(output.Id, $"{output.Id}.switched", $"{output.Id}.out", output.LeadWire, output.LeadMetres);
     }

@@ -7,6 +7,7 @@ public sealed class Circuit
     private readonly List<Controller> controllers = [];
     private readonly List<Effect> effects = [];
     private readonly Dictionary<int, double> fixedVolts = new() { [Reference] = 0 };
+    private Newton? search;
 
     /// <summary>The node that voltages are counted from.</summary>
     public const int Reference = 0;
@@ -52,14 +53,25 @@ public sealed class Circuit
     }
 
     /// <summary>Closes <paramref name="contact"/> when <paramref name="asked"/> and every controller is as given.</summary>
-    public void Close(Contact contact, bool asked, params (int Controller, bool Over)[] when) =>
-        effects.Add(new Effect.Closes(contact, asked, when));
+    public void Close(Contact contact, bool asked, params (int Controller, bool Over)[] when)
+    {
+        contact.Asked = asked;
+        effects.Add(new Effect.Closes(contact, when));
+    }
 
     /// <summary>Sets <paramref name="lamp"/> to a part of its power while <paramref name="controller"/> has not gone over.</summary>
     public void Dim(RegulatedLamp lamp, int controller, double setting) => effects.Add(new Effect.Dims(lamp, controller, setting));
 
     /// <summary>Lets <paramref name="source"/> give while <paramref name="controller"/> has gone over.</summary>
     public void Run(RegulatedSource source, int controller) => effects.Add(new Effect.Runs(source, controller));
+
+    /// <summary>A search from nothing; what follows from how the elements are joined is worked out once.</summary>
+    internal Newton Search()
+    {
+        if (search?.ElementCount != elements.Count) search = new Newton(this);
+        search.Begin();
+        return search;
+    }
 
     /// <summary>Puts contacts, lamps and sources as the controllers say.</summary>
     internal void Apply(IReadOnlyList<bool> over)
@@ -68,8 +80,8 @@ public sealed class Circuit
         {
             switch (effect)
             {
-                case Effect.Closes(var contact, var asked, var when):
-                    contact.Closed = asked && when.All(condition => over[condition.Controller] == condition.Over);
+                case Effect.Closes(var contact, var when):
+                    contact.Closed = contact.Asked && Array.TrueForAll(when, condition => over[condition.Controller] == condition.Over);
                     break;
                 case Effect.Dims(var lamp, var controller, var setting):
                     lamp.Setting = over[controller] ? 1 : setting;

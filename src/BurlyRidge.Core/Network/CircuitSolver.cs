@@ -15,7 +15,7 @@ public static class CircuitSolver
     /// </summary>
     public static Solution Solve(Circuit circuit, IReadOnlyList<bool>? before = null)
     {
-        var newton = new Newton(circuit);
+        var newton = circuit.Search();
         var lamps = circuit.Elements.OfType<RegulatedLamp>().ToList();
         var start = before?.ToArray() ?? new bool[circuit.Controllers.Count];
         var together = Follow(circuit, newton, lamps, start, oneByOne: false);

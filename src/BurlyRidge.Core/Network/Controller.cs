@@ -30,8 +30,8 @@ public sealed record Controller(string Id, int Plus, int Minus, double PullInVol
 /// <summary>What a controller works.</summary>
 internal abstract record Effect
 {
-    /// <summary>A contact is closed when it was asked for and every controller is as it says.</summary>
-    public sealed record Closes(Contact Contact, bool Asked, IReadOnlyList<(int Controller, bool Over)> When) : Effect;
+    /// <summary>A contact is closed when it is asked for and every controller is as it says.</summary>
+    public sealed record Closes(Contact Contact, (int Controller, bool Over)[] When) : Effect;
 
     /// <summary>A lamp is set to a part of its power while a controller has not gone over.</summary>
     public sealed record Dims(RegulatedLamp Lamp, int Controller, double Setting) : Effect;

@@ -48,6 +48,9 @@ public sealed class Contact(string id, int from, int to, double closedOhms) : El
     /// <summary>Resistance when closed, Ω.</summary>
     public double ClosedOhms { get; } = Math.Max(closedOhms, Resistor.LeastOhms);
 
+    /// <summary>Whether it is asked for: a slot pressed, a switch turned; a relay's always is.</summary>
+    public bool Asked { get; internal set; } = true;
+
     /// <summary>Whether it is closed now.</summary>
     public bool Closed { get; internal set; }
 

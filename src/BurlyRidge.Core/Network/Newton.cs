@@ -14,6 +14,7 @@ internal sealed class Newton
     private const double NodeLeakSiemens = 1e-12;
 
     private readonly Circuit circuit;
+    private readonly Element[] elements;
     private readonly int[] unknown;
     private readonly int[] slots;
     private readonly int unknowns;
@@ -26,49 +27,52 @@ internal sealed class Newton
     public Newton(Circuit circuit)
     {
         this.circuit = circuit;
+        elements = [.. circuit.Elements];
         Volts = new double[circuit.NodeCount];
         trial = new double[circuit.NodeCount];
         unknown = new int[circuit.NodeCount];
         for (var node = 0; node < circuit.NodeCount; node++)
         {
-            if (circuit.FixedVolts.TryGetValue(node, out var volts))
-            {
-                Volts[node] = volts;
-                unknown[node] = -1;
-            }
-            else
-            {
-                unknown[node] = unknowns++;
-            }
+            unknown[node] = circuit.FixedVolts.ContainsKey(node) ? -1 : unknowns++;
         }
         residual = new double[unknowns];
         step = new double[unknowns];
-        matrix = new SparseLdl(unknowns, circuit.Elements
+        matrix = new SparseLdl(unknowns, elements
             .Select(element => (unknown[element.From], unknown[element.To]))
             .Where(pair => pair.Item1 >= 0 && pair.Item2 >= 0 && pair.Item1 != pair.Item2));
-        slots = [.. circuit.Elements.Select(element =>
+        slots = [.. elements.Select(element =>
         {
             var (from, to) = (unknown[element.From], unknown[element.To]);
             return from >= 0 && to >= 0 && from != to ? matrix.SlotOf(from, to) : -1;
         })];
-        converters = [.. circuit.Elements.OfType<ConverterInput>().Select(input => (input, (Element)input.Output))];
+        converters = [.. elements.OfType<ConverterInput>().Select(input => (input, (Element)input.Output))];
     }
 
     /// <summary>Node voltages, where the search stands.</summary>
     public double[] Volts { get; }
 
+    /// <summary>How many elements it was made for.</summary>
+    public int ElementCount => elements.Length;
+
+    /// <summary>Goes back to nothing anywhere but at nodes that are held.</summary>
+    public void Begin()
+    {
+        Array.Clear(Volts);
+        foreach (var (node, volts) in circuit.FixedVolts) Volts[node] = volts;
+    }
+
     /// <summary>Searches on from <see cref="Volts"/>; false where it does not settle.</summary>
     public bool Settle()
     {
         var settled = Search();
-        Balance(Volts, withMatrix: false);
+        if (converters.Count > 0) Balance(Volts);
         return settled;
     }
 
     private bool Search()
     {
         var damping = 0.0;
-        var (norm, largest) = Balance(Volts, withMatrix: true);
+        var (norm, largest) = Balance(Volts);
         var before = double.PositiveInfinity;
         for (var round = 0; round < MostRounds; round++)
         {
@@ -85,15 +89,14 @@ internal sealed class Newton
             if (TakeStep(norm) is { } taken)
             {
                 damping = damping < 1e-6 ? 0 : damping / 10;
-                if (taken >= norm && norm < 1e-6) return Balanced(largest);
+                (norm, largest) = taken;
+                continue;
             }
-            else
-            {
-                if (norm < 1e-6) return Balanced(largest);
-                damping = Math.Max(1e-3, damping * 10);
-                if (damping > 1e9) return false;
-            }
-            (norm, largest) = Balance(Volts, withMatrix: true);
+            // Where no step gains, the last one tried has to be forgotten first.
+            (norm, largest) = Balance(Volts);
+            if (norm < 1e-6) return Balanced(largest);
+            damping = Math.Max(1e-3, damping * 10);
+            if (damping > 1e9) return false;
         }
         return Balanced(largest);
     }
@@ -106,16 +109,16 @@ internal sealed class Newton
     /// <summary>What is asked of an answer: 1e-9 of the largest current and 1e-9 A.</summary>
     private bool Balanced(double largest) => worst <= 0.5e-9 + 0.5e-9 * largest;
 
-    /// <summary>Goes along <see cref="step"/> as far as it brings the sums down; null where it does not at all.</summary>
-    private double? TakeStep(double norm)
+    /// <summary>Goes along <see cref="step"/> as far as it brings the sums down, and balances there; null where it does not at all.</summary>
+    private (double Norm, double LargestAmps)? TakeStep(double norm)
     {
         var share = 1.0;
         for (var halving = 0; halving <= MostHalvings; halving++, share /= 2)
         {
             for (var node = 0; node < trial.Length; node++)
                 trial[node] = unknown[node] < 0 ? Volts[node] : Volts[node] + share * step[unknown[node]];
-            var (next, _) = Balance(trial, withMatrix: false);
-            if (double.IsNaN(next) || next >= norm) continue;
+            var next = Balance(trial);
+            if (double.IsNaN(next.Norm) || next.Norm >= norm) continue;
             trial.CopyTo(Volts, 0);
             return next;
         }
@@ -123,9 +126,9 @@ internal sealed class Newton
     }
 
     /// <summary>Sums up the currents at every node, and their slopes; gives the norm of the sums and the largest current.</summary>
-    private (double Norm, double LargestAmps) Balance(double[] volts, bool withMatrix)
+    private (double Norm, double LargestAmps) Balance(double[] volts)
     {
-        if (withMatrix) matrix.Clear();
+        matrix.Clear();
         foreach (var (input, output) in converters)
         {
             var across = volts[output.From] - volts[output.To];
@@ -135,10 +138,9 @@ internal sealed class Newton
         {
             if (unknown[node] is not (>= 0 and var row)) continue;
             residual[row] = NodeLeakSiemens * volts[node];
-            if (withMatrix) matrix.AddDiagonal(row, NodeLeakSiemens);
+            matrix.AddDiagonal(row, NodeLeakSiemens);
         }
         var largest = 0.0;
-        var elements = circuit.Elements;
         for (var i = 0; i < slots.Length; i++)
         {
             var element = elements[i];
@@ -147,7 +149,7 @@ internal sealed class Newton
             var (from, to) = (unknown[element.From], unknown[element.To]);
             if (from >= 0) residual[from] += amps;
             if (to >= 0) residual[to] -= amps;
-            if (!withMatrix || from == to) continue;
+            if (from == to) continue;
             if (from >= 0) matrix.AddDiagonal(from, slope);
             if (to >= 0) matrix.AddDiagonal(to, slope);
             if (slots[i] >= 0) matrix.AddBeside(slots[i], -slope);

@@ -9,13 +9,13 @@ public sealed class BatteryElement(string id, int plus, int minus, double openVo
     : Element(id, plus, minus)
 {
     /// <summary>Open-circuit voltage, V.</summary>
-    public double OpenVolts { get; } = openVolts;
+    public double OpenVolts { get; internal set; } = openVolts;
 
     /// <summary>Resistance when it gives, Ω.</summary>
-    public double Ohms { get; } = ohms;
+    public double Ohms { get; internal set; } = ohms;
 
     /// <summary>Resistance when it is charged, Ω.</summary>
-    public double ChargeOhms { get; } = chargeOhms;
+    public double ChargeOhms { get; internal set; } = chargeOhms;
 
     /// <inheritdoc/>
     public override double Amps(double volts, out double slope)
@@ -39,7 +39,7 @@ public sealed class RegulatedSource(string id, int plus, int minus, double volts
     public double Ohms { get; } = ohms;
 
     /// <summary>The most that it gives, A.</summary>
-    public double LimitAmps { get; } = limitAmps;
+    public double LimitAmps { get; internal set; } = limitAmps;
 
     /// <summary>Whether it gives anything; a converter does while its input is fed.</summary>
     public bool Running { get; internal set; } = true;

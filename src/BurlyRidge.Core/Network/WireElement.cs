@@ -76,13 +76,16 @@ public sealed class WireElement : Element
         // V = a·I + b·I³ is convex above zero: Newton from the cold current comes down to the root.
         var cubic = risingOhms / (ampacityAmps * ampacityAmps);
         var amps = magnitude / coldOhms;
-        for (var round = 0; round < 40; round++)
+        var warm = cubic * amps * amps;
+        while (true)
         {
-            var step = (amps * (coldOhms + cubic * amps * amps) - magnitude) / (coldOhms + 3 * cubic * amps * amps);
-            amps -= step;
-            if (Math.Abs(step) <= 1e-15 * amps) break;
+            var next = amps - (amps * (coldOhms + warm) - magnitude) / (coldOhms + 3 * warm);
+            // Going down it comes to rest at the last digit.
+            if (!(next < amps * (1 - 1e-15))) break;
+            amps = next;
+            warm = cubic * amps * amps;
         }
-        slope = 1 / (coldOhms + 3 * cubic * amps * amps);
+        slope = 1 / (coldOhms + 3 * warm);
         return Math.CopySign(amps, volts);
     }
 

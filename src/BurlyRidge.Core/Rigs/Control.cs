@@ -3,7 +3,14 @@ using BurlyRidge.Core.Protection;
 namespace BurlyRidge.Core.Rigs;
 
 /// <summary>A fuse or breaker in its holder. Terminals: "id.in", "id.out".</summary>
-public sealed record ProtectiveDevice(string Id, Fuse Fuse, Zone Place = Zone.EngineBay, bool Breaker = false);
+public sealed record ProtectiveDevice(string Id, Fuse Fuse, Zone Place = Zone.EngineBay, bool Breaker = false)
+{
+    /// <summary>The voltage that it is made to break, V; common blades 32 (typical).</summary>
+    public double RatedVolts { get; init; } = 32;
+
+    /// <summary>Taken by hand: sizing leaves it as it is.</summary>
+    public bool Fixed { get; init; }
+}
 
 /// <summary>A loose relay. Terminals: "id.pin" for every pin of its pinout, as printed on it.</summary>
 /// <param name="ContactAmps">Contact rating at 12 V, A.</param>
@@ -23,6 +30,9 @@ public sealed record Relay(string Id, double ContactAmps)
 
     /// <summary>A diode across the coil, its cathode at the pin that is to be plus.</summary>
     public bool CoilDiode { get; init; }
+
+    /// <summary>Taken by hand: sizing leaves it as it is.</summary>
+    public bool Fixed { get; init; }
 }
 
 /// <summary>Pins as printed on a relay; DIN 72552 (from memory) unless the maker prints them otherwise.</summary>

@@ -36,6 +36,15 @@ public sealed record LampFunction(
     /// <summary>Drop-out voltage of a usual regulated LED lamp over its rated volts: 9 of 12 (typical).</summary>
     public const double UsualDropOut = 0.75;
 
+    /// <summary>The most that it may get for good, V; null: 1.3 times its rated volts, which is 15.6 of 12 (typical).</summary>
+    public double? MaxVolts { get; init; }
+
+    /// <summary>The most volts over the rated ones that a lamp without a wider range stands (typical, no source).</summary>
+    public const double UsualMax = 1.3;
+
+    /// <summary>The voltage that it may get for good, V.</summary>
+    public double StandsUpTo() => MaxVolts ?? UsualMax * RatedVolts;
+
     /// <summary>The turn-on voltage that holds, V.</summary>
     public double TurnsOnAt() => TurnOnVolts ?? UsualTurnOn * RatedVolts;
 

@@ -11,4 +11,35 @@ public sealed record Line(string Id, string Name, LinePlan? Plan = null)
 {
     /// <summary>The lamps that it lights, as "fixture.function"; empty where it is planned in short.</summary>
     public IReadOnlyList<string> Lights { get; init; } = [];
+
+    /// <summary>What its light is for; checks of the trigger go by it.</summary>
+    public LineUse Use { get; init; } = LineUse.Unsaid;
+
+    /// <summary>Where its lamps sit, m behind the front of the vehicle; null where nobody said.</summary>
+    public double? MetresFromFront { get; init; }
+}
+
+/// <summary>What the light of a line is for.</summary>
+public enum LineUse
+{
+    /// <summary>Not said.</summary>
+    Unsaid,
+
+    /// <summary>Light ahead for driving.</summary>
+    Forward,
+
+    /// <summary>Light to the side.</summary>
+    Side,
+
+    /// <summary>Light for backing up.</summary>
+    Rear,
+
+    /// <summary>Light to work by, standing.</summary>
+    Work,
+
+    /// <summary>To be seen, as a parking light.</summary>
+    Marker,
+
+    /// <summary>Inside the cabin or tray.</summary>
+    Inside,
 }

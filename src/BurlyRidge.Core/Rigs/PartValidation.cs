@@ -18,7 +18,11 @@ internal static partial class PartValidation
             problems.Each($"{at}.functions", fixture.Functions, (path, function) => Check(problems, path, function));
             Twice(problems, $"{at}.functions", fixture.Functions.Where(function => function is not null).Select(function => function.Id));
         });
-        problems.Each("protection", rig.Protection, (at, device) => problems.StandardFuse($"{at}.fuse", device.Fuse));
+        problems.Each("protection", rig.Protection, (at, device) =>
+        {
+            problems.StandardFuse($"{at}.fuse", device.Fuse);
+            problems.Within($"{at}.ratedVolts", device.RatedVolts, 6, 1000, "V");
+        });
         problems.Each("relays", rig.Relays, (at, relay) =>
         {
             problems.Within($"{at}.contactAmps", relay.ContactAmps, 1, 1000, "A");
@@ -40,6 +44,9 @@ internal static partial class PartValidation
         problems.Each("joints", rig.Joints, (at, joint) =>
         {
             if (joint.Milliohms is { } milliohms) problems.Within($"{at}.milliohms", milliohms, 0, 10_000, "mΩ");
+            if (joint.Takes is not { } takes) return;
+            problems.Within($"{at}.takes.fromSquareMillimetres", takes.FromSquareMillimetres, 0, 300, "mm²");
+            problems.Within($"{at}.takes.toSquareMillimetres", takes.ToSquareMillimetres, takes.FromSquareMillimetres, 300, "mm²");
         });
         problems.Each("earths", rig.Earths, (at, earth) =>
         {
@@ -48,7 +55,11 @@ internal static partial class PartValidation
             if (earth.On is { } on && rig.Vehicle.Batteries.All(battery => battery?.Id != on))
                 problems.Add($"{at}.on", $"There is no battery called {on}.");
         });
-        problems.Each("loads", rig.Loads, (at, load) => problems.Above($"{at}.amps", load.Amps, 0, 500, "A"));
+        problems.Each("loads", rig.Loads, (at, load) =>
+        {
+            problems.Above($"{at}.amps", load.Amps, 0, 500, "A");
+            if (load.MaxVolts is { } most) problems.Within($"{at}.maxVolts", most, 6, 60, "V");
+        });
         problems.Each("converters", rig.Converters, (at, converter) =>
         {
             problems.Within($"{at}.outputVolts", converter.OutputVolts, 5, 60, "V");
@@ -84,6 +95,7 @@ internal static partial class PartValidation
         problems.Within($"{path}.ratedVolts", function.RatedVolts, 6, 60, "V");
         if (function.TurnOnVolts is { } on) problems.Within($"{path}.turnOnVolts", on, 0, 60, "V");
         if (function.DropOutVolts is { } dropOut) problems.Within($"{path}.dropOutVolts", dropOut, 1, 60, "V");
+        if (function.MaxVolts is { } most) problems.Within($"{path}.maxVolts", most, 6, 100, "V");
         if (function.TurnsOnAt() >= function.DropsOutAt())
             problems.Add($"{path}.turnOnVolts", "Must be below the drop-out voltage.");
         problems.Within($"{path}.dimFraction", function.DimFraction, 0, 1);

@@ -30,6 +30,7 @@ public static class RigValidation
         if (!lines.Add(line.Id)) problems.Add($"{path}.id", $"Another line has the id {line.Id} already.");
         if (!PartValidation.IsName(line.Id)) problems.Add($"{path}.id", "Give 1 to 64 letters, digits and hyphens.");
         problems.Text($"{path}.name", line.Name, 80);
+        if (line.MetresFromFront is { } front) problems.Within($"{path}.metresFromFront", front, 0, 40, "m");
         if (line.Plan is { } plan) PlanValidation.Check(problems, $"{path}.plan", plan, rig.Vehicle.SystemVolts);
         else if (line.Lights.Count == 0) problems.Add($"{path}.lights", "Name the lamps that it lights, or plan it in short.");
         for (var i = 0; i < line.Lights.Count; i++)
@@ -45,6 +46,8 @@ public static class RigValidation
         problems.Within("houseRules.fuseLoadFraction", rules.FuseLoadFraction, 0.5, 1);
         problems.Above("houseRules.dropLimitRegulatedLed", rules.DropLimitRegulatedLed, 0, 0.2, "");
         problems.Above("houseRules.dropLimitOther", rules.DropLimitOther, 0, 0.2, "");
+        problems.Within("houseRules.leftOnHours", rules.LeftOnHours, 0, 1000, "h");
+        if (rules.MostGauges is { } gauges) problems.Within("houseRules.mostGauges", gauges, 1, 20, "sizes");
         problems.Within("houseRules.zoneCelsius.exterior", rules.ZoneCelsius.Exterior, -40, 150, "°C");
         problems.Within("houseRules.zoneCelsius.cabin", rules.ZoneCelsius.Cabin, -40, 150, "°C");
         problems.Within("houseRules.zoneCelsius.underbody", rules.ZoneCelsius.Underbody, -40, 150, "°C");

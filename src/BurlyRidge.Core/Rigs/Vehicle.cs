@@ -78,7 +78,14 @@ public enum BatteryLink
 /// <param name="InternalMilliohms">Resistance when it gives, mΩ (70 to 100 Ah: 4 to 8, typical).</param>
 /// <param name="Place">Where it stands.</param>
 public sealed record Battery(
-    string Id, double CapacityAmpHours = 80, double StateOfCharge = 0.9, double InternalMilliohms = 6, Zone Place = Zone.EngineBay);
+    string Id, double CapacityAmpHours = 80, double StateOfCharge = 0.9, double InternalMilliohms = 6, Zone Place = Zone.EngineBay)
+{
+    /// <summary>Peukert exponent: 1.1 (AGM) to 1.3 (flooded) (common practice, no source).</summary>
+    public double PeukertExponent { get; init; } = 1.2;
+
+    /// <summary>Whether a current sensor sits on its minus post; what is returned to the post itself passes it by.</summary>
+    public bool CurrentSensor { get; init; }
+}
 
 /// <summary>The alternator.</summary>
 /// <param name="RegulatedVolts">Without load, V (13.8 to 14.4, or twice that).</param>
@@ -97,6 +104,12 @@ public sealed record SignalLamp
 
     /// <summary>Whether a control module drives it, from which no more than coil current may be taken.</summary>
     public bool ModuleDriven { get; init; }
+
+    /// <summary>Whether it is pulsed, or watched for its lamp; a coil across it may hum or set a warning.</summary>
+    public bool Pulsed { get; init; }
+
+    /// <summary>The vehicle's own fuse before it, A.</summary>
+    public double FuseAmps { get; init; } = 15;
 }
 
 /// <summary>Which wire of a lamp is switched.</summary>

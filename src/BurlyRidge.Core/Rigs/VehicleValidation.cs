@@ -12,6 +12,7 @@ internal static class VehicleValidation
             problems.Within($"{at}.capacityAmpHours", battery.CapacityAmpHours, 1, 2000, "Ah");
             problems.Within($"{at}.stateOfCharge", battery.StateOfCharge, 0, 1);
             problems.Within($"{at}.internalMilliohms", battery.InternalMilliohms, 0.1, 1000, "mΩ");
+            problems.Within($"{at}.peukertExponent", battery.PeukertExponent, 1, 1.6);
         });
         var series = vehicle.BatteryLink == BatteryLink.Series ? vehicle.Batteries.Count : 1;
         var known = RigValidation.SystemVolts.Contains(vehicle.SystemVolts);
@@ -26,9 +27,11 @@ internal static class VehicleValidation
         }
         problems.Within($"{path}.houseLoadAmps", vehicle.HouseLoadAmps, 0, 500, "A");
         problems.Within($"{path}.keyOffDrainAmps", vehicle.KeyOffDrainAmps, 0, 10, "A");
-        problems.Within($"{path}.highBeam.watts", vehicle.HighBeam.Watts, 1, 1000, "W");
-        problems.Within($"{path}.reverse.watts", vehicle.Reverse.Watts, 1, 1000, "W");
-        problems.Within($"{path}.sideLight.watts", vehicle.SideLight.Watts, 1, 1000, "W");
+        foreach (var (name, lamp) in new[] { ("highBeam", vehicle.HighBeam), ("reverse", vehicle.Reverse), ("sideLight", vehicle.SideLight) })
+        {
+            problems.Within($"{path}.{name}.watts", lamp.Watts, 1, 1000, "W");
+            problems.Within($"{path}.{name}.fuseAmps", lamp.FuseAmps, 1, 100, "A");
+        }
         problems.Each($"{path}.auxOutputs", vehicle.AuxOutputs, (at, output) =>
         {
             problems.Within($"{at}.ratingAmps", output.RatingAmps, 1, 100, "A");

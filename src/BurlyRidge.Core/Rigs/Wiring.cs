@@ -19,6 +19,9 @@ public sealed record Run(string Id, string From, string To, string Wire, double 
 
     /// <summary>Colour of the insulation.</summary>
     public string Colour { get; init; } = "";
+
+    /// <summary>Taken by hand: sizing leaves it as it is.</summary>
+    public bool Fixed { get; init; }
 }
 
 /// <summary>What an insulation is made of; it sets what a conductor stands in a short.</summary>
@@ -37,7 +40,14 @@ public enum InsulationMaterial
 /// </summary>
 /// <param name="Milliohms">From one terminal to another; null: as usual for its kind.</param>
 /// <param name="Place">Where it lies.</param>
-public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBay, double? Milliohms = null);
+public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBay, double? Milliohms = null)
+{
+    /// <summary>Copper that one of its terminals takes; null where nobody said.</summary>
+    public CopperRange? Takes { get; init; }
+}
+
+/// <summary>From so much to so much copper in one terminal, mm².</summary>
+public sealed record CopperRange(double FromSquareMillimetres, double ToSquareMillimetres);
 
 /// <summary>Kinds of joint.</summary>
 public enum JointKind
@@ -82,7 +92,11 @@ public enum EarthKind
 /// <summary>Another load. Terminals: "id.plus", "id.minus".</summary>
 /// <param name="Amps">At system volts; ohmic.</param>
 /// <param name="On">Whether it draws unless switched off by what feeds it.</param>
-public sealed record Load(string Id, string Name, double Amps, bool On = true);
+public sealed record Load(string Id, string Name, double Amps, bool On = true)
+{
+    /// <summary>The most that it stands, V; null: 1.3 times the system's volts.</summary>
+    public double? MaxVolts { get; init; }
+}
 
 /// <summary>A converter or charger. Terminals: "id.in-plus", "id.in-minus", "id.out-plus", "id.out-minus".</summary>
 /// <param name="OutputVolts">Regulated, V.</param>

@@ -21,6 +21,45 @@ public sealed record Limits(double MarginFraction, double FuseLoadFraction, doub
     /// <summary>ABYC E-11 (from memory) allows 10 % on circuits that are not critical; beyond it is no lighting circuit.</summary>
     public const double WorstDropFraction = 0.10;
 
+    /// <summary>Unfused lead from a battery post, m: 7 inches (ABYC E-11, from memory), longer only in a sheath.</summary>
+    public const double UnfusedMetres = 0.178;
+
+    /// <summary>Blade fuses break about 1 kA, bolt-down ones 2 kA (typical, no source).</summary>
+    public static double BreakingAmps(FuseFamily family) => family == FuseFamily.Blade ? 1000 : 2000;
+
+    /// <summary>In its own heat a fuse is loaded to 90 % of what it is then good for (typical, no source).</summary>
+    public const double HotFuseLoadFraction = 0.9;
+
+    /// <summary>From here up a fuse that feeds a charger or another long heavy load is bolt-down, A: it is made from 30 A (common practice, no source).</summary>
+    public const double BoltDownFromAmps = 30;
+
+    /// <summary>A load that draws as much for hours is long and heavy, A (common practice, no source).</summary>
+    public const double LongHeavyAmps = 20;
+
+    /// <summary>What a control module's signal may be asked for: coils, and no more, A (typical, no source).</summary>
+    public const double SignalAmps = 0.5;
+
+    /// <summary>Hottest conductor at a terminal or a holder, °C (typical, no source): the plastic around it ages faster above.</summary>
+    public const double TerminalCelsius = 95;
+
+    /// <summary>Copper that one blade terminal of 6.3 mm takes, mm² (typical, no source).</summary>
+    public const double TerminalSquareMillimetres = 6.5;
+
+    /// <summary>Far lamp of a chain below the first, of the system's volts (common practice, no source).</summary>
+    public const double ChainSpreadFraction = 0.03;
+
+    /// <summary>What the whole vehicle may draw with the key off, A (common practice, no source).</summary>
+    public const double KeyOffAmps = 0.05;
+
+    /// <summary>How far above what its load asks a main fuse is looked for that lets its branches open first.</summary>
+    public const double MostAboveLoad = 2.5;
+
+    /// <summary>Rating that is left of a fuse where it is hot: about 10 % less at 70 °C (typical, no source), straight from 25 °C.</summary>
+    public static double HotFuseFactor(double celsius) => Math.Clamp(1 - 0.10 * (celsius - 25) / 45, 0.5, 1);
+
+    /// <summary>Short-time limit of an insulation, °C: PVC 160, cross-linked 250 (IEC 60364-5-54, from memory).</summary>
+    public static double ShortTimeCelsius(InsulationMaterial insulation) => insulation == InsulationMaterial.Pvc ? 160 : 250;
+
     /// <summary>Where the last digit of a sum stands against a limit that it meets exactly.</summary>
     private const double Rounding = 1e-9;
 

@@ -13,6 +13,9 @@ public static class PlanWiring
     private const double ControlMetres = 2;
     private const string ControlWire = "18 AWG";
 
+    /// <summary>The thin wire to a switch and coil has a fuse of its own, right behind the line's.</summary>
+    private static readonly Fuse ControlFuse = new(3, FuseFamily.Blade);
+
     /// <summary>The same rig with every line wired; a line that no wire will do for is left dead.</summary>
     public static Rig WireAll(Rig rig)
     {
@@ -39,6 +42,7 @@ public static class PlanWiring
         runs.Add(Power("feed", plus, part.Pin("fuse", "in"), beside));
 
         var relays = new List<Relay>();
+        var protection = new List<ProtectiveDevice> { new(part.Of("fuse"), fuse) };
         var earths = new List<Earth>();
         var power = rig.Vehicle.SystemVolts == 24 ? 24 : 12;
         string load;
@@ -47,7 +51,12 @@ public static class PlanWiring
             relays.Add(new Relay(part.Of("relay"), sizing.RelayAmps ?? RelayTable.ContactAmps[^1]) { CoilVolts = power });
             runs.Add(Power("to-relay", part.Pin("fuse", "out"), part.Pin("relay", "30"), beside));
             load = part.Pin("relay", "87");
-            Control(rig, plan, part, runs, earths);
+            var ownFuse = Control(rig, plan, part, runs, earths);
+            if (ownFuse)
+            {
+                runs.Add(Power("to-control", part.Pin("fuse", "out"), part.Pin("control-fuse", "in"), beside));
+                protection.Add(new ProtectiveDevice(part.Of("control-fuse"), ControlFuse));
+            }
         }
         else
         {
@@ -71,7 +80,7 @@ public static class PlanWiring
         return rig with
         {
             Fixtures = [.. rig.Fixtures, .. fixtures],
-            Protection = [.. rig.Protection, new ProtectiveDevice(part.Of("fuse"), fuse)],
+            Protection = [.. rig.Protection, .. protection],
             Relays = [.. rig.Relays, .. relays],
             Switches = [.. rig.Switches, Switch(plan, part)],
             Joints = [.. rig.Joints, new Joint(part.Of("plug-out"), JointKind.Plug), new Joint(part.Of("plug-back"), JointKind.Plug)],
@@ -81,21 +90,25 @@ public static class PlanWiring
         };
     }
 
-    /// <summary>The coil: from the fuse or the signal through the switch, and back; the other way round on a lamp switched in its minus.</summary>
-    private static void Control(Rig rig, LinePlan plan, Namer part, List<Run> runs, List<Earth> earths)
+    /// <summary>
+    /// The coil: from a fuse of its own or the signal through the switch, and back; the other way round on a lamp switched in
+    /// its minus. Gives whether it has that fuse.
+    /// </summary>
+    private static bool Control(Rig rig, LinePlan plan, Namer part, List<Run> runs, List<Earth> earths)
     {
         Run Thin(string id, string from, string to) => new(part.Of(id), from, to, ControlWire, ControlMetres, [Zone.Cabin]);
         var (signal, lamp) = plan.Trigger == Trigger.HighBeam ? ("highBeam", rig.Vehicle.HighBeam) : ("reverse", rig.Vehicle.Reverse);
         var fromFuse = plan.Trigger == Trigger.SwitchAlone || lamp.Switched == SwitchedSide.Minus;
-        runs.Add(Thin("control", fromFuse ? part.Pin("fuse", "out") : $"{signal}.plus", part.Pin("switch", "in")));
+        runs.Add(Thin("control", fromFuse ? part.Pin("control-fuse", "out") : $"{signal}.plus", part.Pin("switch", "in")));
         runs.Add(Thin("coil", part.Pin("switch", "out"), part.Pin("relay", "86")));
         if (plan.Trigger != Trigger.SwitchAlone && fromFuse)
         {
             runs.Add(Thin("coil-back", part.Pin("relay", "85"), $"{signal}.minus"));
-            return;
+            return true;
         }
         runs.Add(Thin("coil-back", part.Pin("relay", "85"), part.Of("coil-earth")));
         earths.Add(new Earth(part.Of("coil-earth"), EarthKind.Stud));
+        return fromFuse;
     }
 
     /// <summary>A switch alone is found off; one that arms a signal is found on.</summary>

@@ -23,6 +23,9 @@ public enum RungFailure
 
     /// <summary>No standard fuse carries the load.</summary>
     NoFuse,
+
+    /// <summary>A short at its far end hurts it before the fuse opens.</summary>
+    FarShort,
 }
 
 /// <summary>One size of wire judged for a line.</summary>

@@ -1,10 +1,6 @@
-using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Jobs;
 
 namespace BurlyRidge.Server.Demo;
-
-/// <summary>A job that a fresh database starts with; vehicle, lamps and figures are made up.</summary>
-internal sealed record DemoJob(string Name, string Note, Rig Rig);
 
 /// <summary>The demo jobs.</summary>
 internal static class DemoJobs

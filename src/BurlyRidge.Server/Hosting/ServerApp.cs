@@ -2,6 +2,7 @@ using BurlyRidge.Core.Exchange;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Demo;
 using BurlyRidge.Server.Jobs;
+using BurlyRidge.Server.Proposals;
 using BurlyRidge.Server.QuickSize;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.EntityFrameworkCore;
@@ -37,6 +38,7 @@ public static class ServerApp
         builder.Services.AddDbContext<JobDatabase>(database =>
             database.UseSqlite($"Data Source={DatabasePath(options)};Foreign Keys=True"));
         builder.Services.AddScoped<JobStore>();
+        builder.Services.AddSingleton<Tallies>();
         builder.Services.AddResponseCompression(compression =>
         {
             compression.Providers.Add<GzipCompressionProvider>();
@@ -53,8 +55,10 @@ public static class ServerApp
         app.MapHealth();
         app.MapQuickSize();
         app.MapAssess();
+        app.MapRemedies();
         app.MapJobs();
         app.MapJobFiles();
+        app.MapProposals();
         app.MapWebClient();
         return app;
     }

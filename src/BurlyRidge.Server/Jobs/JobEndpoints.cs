@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -22,10 +21,10 @@ internal static class JobEndpoints
         jobs.MapPost("/{id}/redo", RedoAsync).WithSummary("Puts back what was undone, as a new revision.").Stale();
     }
 
-    private static async Task<Ok<List<JobSummary>>> ListAsync(JobStore store, bool archived = false)
+    private static async Task<Ok<List<JobSummary>>> ListAsync(JobStore store, Tallies tallies, bool archived = false)
     {
         var jobs = await store.ListAsync(archived);
-        return TypedResults.Ok(jobs.Select(Summary).ToList());
+        return TypedResults.Ok(jobs.Select(job => Summary(job, tallies)).ToList());
     }
 
     private static async Task<Results<Created<OpenJob>, ValidationProblem>> CreateAsync(NewJob job, JobStore store)
@@ -79,7 +78,7 @@ internal static class JobEndpoints
             : Answer(await take(id, step.OnRevision, step.IdempotencyKey));
     }
 
-    private static IResult Answer(SaveOutcome outcome) => outcome switch
+    internal static IResult Answer(SaveOutcome outcome) => outcome switch
     {
         SaveOutcome.Saved saved => TypedResults.Ok(OpenJob.Of(saved.Job)),
         SaveOutcome.Stale stale => TypedResults.Json(
@@ -104,7 +103,7 @@ internal static class JobEndpoints
     internal static ProblemHttpResult Missing() => TypedResults.Problem(
         statusCode: StatusCodes.Status404NotFound, title: "There is no such job.");
 
-    private static JobSummary Summary(StoredJob job) => new(
+    private static JobSummary Summary(StoredJob job, Tallies tallies) => new(
         job.Row.Id,
         job.Row.Name,
         job.Row.Note,
@@ -112,6 +111,6 @@ internal static class JobEndpoints
         job.Row.DetailsVersion,
         job.Rig.Vehicle.SystemVolts,
         job.Rig.Lines.Count,
-        Assessor.Assess(job.Rig).Tally,
+        tallies.Of(job),
         job.Row.ChangedAt);
 }

@@ -3,7 +3,10 @@ import type { components, paths } from "./schema";
 
 type Schemas = components["schemas"];
 
+export type AssessedLine = Schemas["AssessedLine"];
 export type Assessment = Schemas["Assessment"];
+export type AutoSizeAnswer = Schemas["AutoSizeAnswer"];
+export type AssignSlotsAnswer = Schemas["AssignSlotsAnswer"];
 export type Check = Schemas["Check"];
 export type Fuse = Schemas["Fuse"];
 export type FuseWindow = Schemas["FuseWindow"];
@@ -18,6 +21,8 @@ export type Loss = Schemas["Loss"];
 export type OpenJob = Schemas["OpenJob"];
 export type QuickSizeRequest = Schemas["QuickSizeRequest"];
 export type ProfilePoint = Schemas["ProfilePoint"];
+export type RunAnswer = Schemas["RunAnswer"];
+export type SupplyAnswer = Schemas["SupplyAnswer"];
 export type Rig = Schemas["Rig"];
 export type StateAnswer = Schemas["StateAnswer"];
 export type Tally = Schemas["Tally"];

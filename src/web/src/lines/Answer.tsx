@@ -1,5 +1,5 @@
 import type { ReactNode } from "react";
-import type { Fuse, LineAssessment } from "../api/client";
+import type { Check, Fuse, LineAssessment } from "../api/client";
 import { CheckList } from "./CheckList";
 import { FuseWindow } from "./FuseWindow";
 import { Losses } from "./Losses";
@@ -16,14 +16,18 @@ export type Takes = {
 /** All that follows for one line; without takes it is only shown. */
 export function Answer({
   answer,
+  checks = answer.checks,
   takes,
+  onCure,
   outdated,
 }: {
   answer: LineAssessment;
+  checks?: readonly Check[];
   takes?: Takes;
+  onCure?: (check: Check) => void;
   outdated: boolean;
 }) {
-  const objections = answer.checks.filter((check) => check.verdict !== "holds");
+  const objections = checks.filter((check) => check.verdict !== "holds");
   return (
     <section
       aria-label="What follows"
@@ -38,7 +42,7 @@ export function Answer({
         />
         <Reasons answer={answer} />
       </div>
-      {objections.length > 0 && <CheckList checks={objections} />}
+      {objections.length > 0 && <CheckList checks={objections} onCure={onCure} />}
       <Part title="Where the volts are lost">
         <Losses losses={answer.losses} />
       </Part>
@@ -49,7 +53,7 @@ export function Answer({
         <WireLadder ladder={answer.ladder} onTake={takes?.wire} />
       </Part>
       <Part title="Checks that hold">
-        <CheckList checks={answer.checks.filter((check) => check.verdict === "holds")} />
+        <CheckList checks={checks.filter((check) => check.verdict === "holds")} />
       </Part>
     </section>
   );

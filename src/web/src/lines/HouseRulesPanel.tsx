@@ -4,7 +4,15 @@ import { type FieldErrors, under } from "../api/problems";
 import { ChoiceField } from "../ui/ChoiceField";
 import { asPercent } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
-import { choices, gaugeWords, zoneWords } from "../ui/words";
+import {
+  choices,
+  earthWords,
+  forwardTriggerWords,
+  gaugeWords,
+  isolationWords,
+  jointWords,
+  zoneWords,
+} from "../ui/words";
 
 /** The workshop's school for this job. */
 export function HouseRulesPanel({
@@ -72,6 +80,46 @@ export function HouseRulesPanel({
           value={rules.dropLimitOther}
           messages={errors.dropLimitOther}
           onChange={(value) => onChange({ dropLimitOther: value ?? Number.NaN })}
+        />
+        <ChoiceField
+          label="Joints"
+          value={rules.joints}
+          options={choices(jointWords)}
+          onChange={(joints) => onChange({ joints })}
+        />
+        <ChoiceField
+          label="Earths"
+          value={rules.earths}
+          options={choices(earthWords)}
+          onChange={(earths) => onChange({ earths })}
+        />
+        <ChoiceField
+          label="Making it dead"
+          value={rules.isolation}
+          options={choices(isolationWords)}
+          onChange={(isolation) => onChange({ isolation })}
+        />
+        <ChoiceField
+          label="Light ahead"
+          value={rules.forwardTrigger}
+          options={choices(forwardTriggerWords)}
+          onChange={(forwardTrigger) => onChange({ forwardTrigger })}
+        />
+        <NumberField
+          label="Left on for"
+          unit="h"
+          value={rules.leftOnHours}
+          messages={errors.leftOnHours}
+          hint="to half the battery"
+          onChange={(value) => onChange({ leftOnHours: value ?? Number.NaN })}
+        />
+        <NumberField
+          label="Wire sizes bought"
+          value={rules.mostGauges}
+          messages={errors.mostGauges}
+          hint="empty: as many as it takes"
+          optional
+          onChange={(value) => onChange({ mostGauges: value ?? null })}
         />
         {choices(zoneWords).map(({ value: zone, label }) => (
           <NumberField

@@ -1,6 +1,7 @@
 import { Plus } from "lucide-react";
+import type { LineAssessment } from "../api/client";
 import { Button } from "../ui/Button";
-import { amps, copper } from "../ui/figures";
+import { amps, copper, percent } from "../ui/figures";
 import { VerdictMark } from "../ui/VerdictMark";
 import { fuseName } from "../ui/words";
 import type { AssessedLines } from "./assessedLines";
@@ -19,7 +20,7 @@ export function LineList({
   return (
     <nav aria-label="Lines" className="grid content-start gap-1">
       <ul className="grid gap-1">
-        {lines.map(({ line, assessment }) => (
+        {lines.map(({ line, found }) => (
           <li key={line.id}>
             <button
               type="button"
@@ -29,24 +30,16 @@ export function LineList({
             >
               <span className="flex items-baseline justify-between gap-2">
                 <span className="font-semibold">{line.name}</span>
-                {assessment && <VerdictMark verdict={assessment.verdict} word={false} />}
+                {found && <VerdictMark verdict={found.verdict} word={false} />}
               </span>
               {!line.plan && (
                 <span className="block text-sm text-dust">
                   wired, {line.lights?.length} {line.lights?.length === 1 ? "lamp" : "lamps"}
+                  {found?.figures?.lamps.at(-1) &&
+                    ` · ${percent(found.figures.lamps.at(-1)?.dropFraction ?? 0)} lost`}
                 </span>
               )}
-              {assessment && (
-                <span className="block text-sm text-dust">
-                  <span className="font-figure">{amps(assessment.designAmps)}</span>
-                  {" · "}
-                  {assessment.fuse ? fuseName(assessment.fuse) : "no fuse"}
-                  <br />
-                  {assessment.wire
-                    ? `${assessment.wire.name} · ${copper(assessment.wire.copperSquareMillimetres)} copper`
-                    : "no wire will do"}
-                </span>
-              )}
+              {found?.assessment && <Planned answer={found.assessment} />}
             </button>
           </li>
         ))}
@@ -55,5 +48,19 @@ export function LineList({
         <Plus size={18} aria-hidden /> Add a line
       </Button>
     </nav>
+  );
+}
+
+function Planned({ answer }: { answer: LineAssessment }) {
+  return (
+    <span className="block text-sm text-dust">
+      <span className="font-figure">{amps(answer.designAmps)}</span>
+      {" · "}
+      {answer.fuse ? fuseName(answer.fuse) : "no fuse"}
+      <br />
+      {answer.wire
+        ? `${answer.wire.name} · ${copper(answer.wire.copperSquareMillimetres)} copper`
+        : "no wire will do"}
+    </span>
   );
 }

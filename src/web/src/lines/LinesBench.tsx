@@ -1,7 +1,7 @@
-import { Redo2, Trash2, Undo2 } from "lucide-react";
-import { useCallback, useEffect, useMemo, useSyncExternalStore } from "react";
+import { Redo2, Ruler, Shuffle, Trash2, Undo2 } from "lucide-react";
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
-import type { Fuse, LinePlan } from "../api/client";
+import type { Check, Fuse, LinePlan } from "../api/client";
 import { under } from "../api/problems";
 import { Frame } from "../frame/Frame";
 import { Button } from "../ui/Button";
@@ -11,10 +11,22 @@ import { TallyLine } from "../ui/VerdictMark";
 import { Answer } from "./Answer";
 import { assessedLines } from "./assessedLines";
 import { HouseRulesPanel } from "./HouseRulesPanel";
+import { Ledger } from "./Ledger";
 import { LineForm } from "./LineForm";
 import { LineList } from "./LineList";
-import type { RigEditor } from "./rigEditor";
-import { newLine, rulesOf, withLine, withNewLine, withoutLine, withPlan, withRules } from "./rigEdits";
+import { LineUseFields } from "./LineUseFields";
+import { ProposalDialog } from "./ProposalDialog";
+import type { ProposalKind, RigEditor } from "./rigEditor";
+import {
+  newLine,
+  rulesOf,
+  withLine,
+  withNewLine,
+  withoutLine,
+  withPlan,
+  withRules,
+  withRunWire,
+} from "./rigEdits";
 import { SaveMark } from "./SaveMark";
 import { StaleDialog } from "./StaleDialog";
 import { fuseStep, gaugeStep } from "./steps";
@@ -32,6 +44,10 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
   );
   const chosen = lines[at];
   const rules = rulesOf(rig);
+  const [ledger, setLedger] = useState(false);
+  const [asked, setAsked] = useState<{ kind: ProposalKind; lineId?: string }>();
+  const [trouble, setTrouble] = useState<string>();
+  const cure = async (check: Check) => setTrouble(await editor.cure(check));
   const said = under(errors, `lines[${at}]`);
 
   useEffect(() => {
@@ -46,7 +62,7 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
   const choose = useCallback((id: string) => setPlace({ line: id }, { replace: true }), [setPlace]);
 
   const shortcuts = useMemo(() => {
-    const answer = chosen?.assessment;
+    const answer = chosen?.found?.assessment;
     const change = (edit: Partial<LinePlan>) =>
       chosen && editor.edit((current) => withPlan(current, chosen.line.id, edit));
     const wire = (by: 1 | -1) => {
@@ -68,6 +84,7 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
       { keys: "]", does: "One gauge thicker", run: () => wire(1) },
       { keys: "-", does: "One fuse lower", run: () => fuse(-1) },
       { keys: "=", does: "One fuse higher", run: () => fuse(1) },
+      { keys: "v", does: "Ledger of checks", run: () => setLedger((open) => !open) },
       { keys: "u", does: "Undo", run: () => void editor.undo() },
       { keys: "U", does: "Redo", run: () => void editor.redo() },
     ];
@@ -108,6 +125,16 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
         <div className="grid content-start gap-3 md:col-span-2 xl:col-span-1">
           <h2 className="font-semibold">Lines</h2>
           <LineList lines={lines} chosen={chosen?.line.id} onChoose={choose} onAdd={add} />
+          {(rig.runs?.length ?? 0) > 0 && (
+            <Button onClick={() => setAsked({ kind: "auto-size" })}>
+              <Ruler size={18} aria-hidden /> Size the wired lines…
+            </Button>
+          )}
+          {((rig.powerBoxes?.length ?? 0) > 0 || (rig.vehicle.auxOutputs?.length ?? 0) > 0) && (
+            <Button onClick={() => setAsked({ kind: "assign-slots" })}>
+              <Shuffle size={18} aria-hidden /> Assign outputs…
+            </Button>
+          )}
           <HouseRulesPanel
             rules={rules}
             errors={under(errors, "houseRules")}
@@ -122,6 +149,12 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
                 value={chosen.line.name}
                 messages={said.name}
                 onChange={(name) => editor.edit((current) => withLine(current, chosen.line.id, { name }))}
+              />
+              <LineUseFields
+                line={chosen.line}
+                units={rules.units}
+                messages={said.metresFromFront}
+                onChange={(change) => editor.edit((current) => withLine(current, chosen.line.id, change))}
               />
               {chosen.line.plan && (
                 <LineForm
@@ -140,10 +173,22 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
                 <Trash2 size={16} aria-hidden /> Remove this line
               </Button>
             </section>
-            {!chosen.line.plan && <WiredLine rig={job.rig} line={chosen.line} />}
-            {chosen.assessment && (
+            {!chosen.line.plan && (
+              <WiredLine
+                rig={job.rig}
+                line={chosen.line}
+                found={chosen.found}
+                runs={assessment.runs}
+                onCure={cure}
+                onSize={() => setAsked({ kind: "auto-size", lineId: chosen.line.id })}
+                onTakeWire={(run, wire) => editor.edit((current) => withRunWire(current, run, wire))}
+              />
+            )}
+            {chosen.found?.assessment && (
               <Answer
-                answer={chosen.assessment}
+                answer={chosen.found.assessment}
+                checks={chosen.found.checks}
+                onCure={cure}
                 outdated={save.kind === "refused"}
                 takes={{
                   wire: (name: string | null) =>
@@ -158,6 +203,23 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
           <Notice title="No lines yet.">Add one: its lamps, its length, and how it comes back.</Notice>
         )}
       </div>
+      {trouble && (
+        <p role="alert" className="px-4 pb-3 font-semibold text-oxide">
+          {trouble}
+        </p>
+      )}
+      <Ledger
+        assessment={assessment}
+        nameOf={(id) => rig.lines.find((line) => line.id === id)?.name ?? id}
+        open={ledger}
+        onToggle={() => setLedger((open) => !open)}
+        onChoose={(id) => {
+          choose(id);
+          setLedger(false);
+        }}
+        onCure={cure}
+      />
+      {asked && <ProposalDialog editor={editor} {...asked} onClose={() => setAsked(undefined)} />}
       {save.kind === "stale" && (
         <StaleDialog
           mine={rig}

@@ -1,8 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
-import { api, type Line, type Rig } from "../api/client";
-import { amps, length, volts } from "../ui/figures";
+import { Ruler } from "lucide-react";
+import { type AssessedLine, api, type Check, type Line, type Rig, type RunAnswer } from "../api/client";
+import { Button } from "../ui/Button";
+import { amps, length, percent, volts } from "../ui/figures";
 import { Notice } from "../ui/Notice";
+import { CheckList } from "./CheckList";
 import { Ridge } from "./Ridge";
+import { RunTable } from "./RunTable";
 import { rulesOf } from "./rigEdits";
 
 const outcomes = {
@@ -12,8 +16,24 @@ const outcomes = {
   ambiguous: "Not certain: a coil is left between its limits.",
 } as const;
 
-/** A line wired part by part, with everything on at cruise: what its lamps get, and its voltage along the way. */
-export function WiredLine({ rig, line }: { rig: Rig; line: Line }) {
+/** A line wired part by part: its checks, what its lamps get, its wires, and its voltage along the way. */
+export function WiredLine({
+  rig,
+  line,
+  found,
+  runs,
+  onCure,
+  onSize,
+  onTakeWire,
+}: {
+  rig: Rig;
+  line: Line;
+  found: AssessedLine | undefined;
+  runs: readonly RunAnswer[];
+  onCure: (check: Check) => void;
+  onSize: () => void;
+  onTakeWire: (run: string, wire: string) => void;
+}) {
   const solved = useQuery({
     queryKey: ["everything-on", rig],
     queryFn: async ({ signal }) => {
@@ -23,6 +43,7 @@ export function WiredLine({ rig, line }: { rig: Rig; line: Line }) {
       return state;
     },
   });
+  const objections = found?.checks.filter((check) => check.verdict !== "holds") ?? [];
   if (solved.isPending) return <Notice title="Solving the rig…" />;
   if (!solved.data) return <Notice alert title="The rig could not be solved: the server does not answer." />;
 
@@ -32,6 +53,21 @@ export function WiredLine({ rig, line }: { rig: Rig; line: Line }) {
   const lamps = state.lamps.filter((lamp) => line.lights?.includes(lamp.id));
   return (
     <section aria-label="What follows" className="grid content-start gap-5">
+      <div className="grid gap-3">
+        {objections.length > 0 && <CheckList checks={objections} onCure={onCure} />}
+        <Button className="justify-self-start" onClick={onSize}>
+          <Ruler size={18} aria-hidden /> Size this line…
+        </Button>
+      </div>
+      {found?.figures && <Alone figures={found.figures} />}
+      <div>
+        <h3 className="mb-1.5 font-semibold">Its wires</h3>
+        <RunTable
+          rig={rig}
+          runs={runs.filter((run) => run.lineIds.includes(line.id))}
+          onTakeWire={onTakeWire}
+        />
+      </div>
       <p className={state.outcome === "converged" ? "text-dust" : "font-semibold text-oxide"}>
         With everything on at cruise. {outcomes[state.outcome]} {state.concerns.join(", ")}
       </p>
@@ -87,6 +123,48 @@ export function WiredLine({ rig, line }: { rig: Rig; line: Line }) {
           </table>
         </div>
       )}
+      {found && (
+        <div>
+          <h3 className="mb-1.5 font-semibold">Checks that hold</h3>
+          <CheckList checks={found.checks.filter((check) => check.verdict === "holds")} />
+        </div>
+      )}
     </section>
+  );
+}
+
+/** The line by itself: what arrives with the engine off and running, and what is lost on the way. */
+function Alone({ figures }: { figures: NonNullable<AssessedLine["figures"]> }) {
+  return (
+    <div>
+      <h3 className="mb-1.5 font-semibold">By itself</h3>
+      <table className="w-full border-collapse text-left">
+        <thead className="text-sm text-dust">
+          <tr className="border-b border-edge">
+            <th className="py-1 pl-2 font-normal">Lamp</th>
+            <th className="px-2 text-right font-normal">Engine off</th>
+            <th className="px-2 text-right font-normal">Lost</th>
+            <th className="px-2 text-right font-normal">Running</th>
+            <th className="px-2 text-right font-normal">Draws</th>
+          </tr>
+        </thead>
+        <tbody>
+          {figures.lamps.map((lamp) => (
+            <tr key={lamp.id} className="border-b border-seam">
+              <th scope="row" className="py-1 pl-2 font-semibold">
+                {lamp.id}
+              </th>
+              <td className="px-2 text-right font-figure">{volts(lamp.offVolts)}</td>
+              <td className="px-2 text-right font-figure">{percent(lamp.dropFraction)}</td>
+              <td className="px-2 text-right font-figure">{volts(lamp.runningVolts)}</td>
+              <td className="px-2 text-right font-figure">{amps(lamp.offAmps)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p className="mt-1 text-sm text-dust">
+        Engine off, 12.0 or 24.0 V at the post; {percent(figures.dropLimit)} of drop allowed.
+      </p>
+    </div>
   );
 }

@@ -1,4 +1,12 @@
-import { type Assessment, api, type OpenJob, type Rig } from "../api/client";
+import {
+  type Assessment,
+  type AssignSlotsAnswer,
+  type AutoSizeAnswer,
+  api,
+  type Check,
+  type OpenJob,
+  type Rig,
+} from "../api/client";
 import { type FieldErrors, noErrors, type Refusal, refusal } from "../api/problems";
 
 /** Where an edit is on its way to the file. */
@@ -20,6 +28,15 @@ export type EditorState = {
   errors: FieldErrors;
   save: SaveState;
 };
+
+/** What the server can propose for a whole job. */
+export type ProposalKind = "auto-size" | "assign-slots";
+
+export type Proposal =
+  | { kind: "answer"; answer: AutoSizeAnswer | AssignSlotsAnswer }
+  | { kind: "failed"; why: string };
+
+const unreachableWords = "The server does not answer. Nothing was changed; try again.";
 
 const settleMilliseconds = 400;
 const retryMilliseconds = 2000;
@@ -60,11 +77,21 @@ export class RigEditor {
   }
 
   undo() {
-    return this.step("/api/jobs/{id}/undo");
+    return this.step((job, idempotencyKey) =>
+      api.POST("/api/jobs/{id}/undo", {
+        params: { path: { id: job.id } },
+        body: { onRevision: job.revision, idempotencyKey },
+      }),
+    );
   }
 
   redo() {
-    return this.step("/api/jobs/{id}/redo");
+    return this.step((job, idempotencyKey) =>
+      api.POST("/api/jobs/{id}/redo", {
+        params: { path: { id: job.id } },
+        body: { onRevision: job.revision, idempotencyKey },
+      }),
+    );
   }
 
   /** Takes what the other window saved and drops the edits of this one. */
@@ -77,6 +104,57 @@ export class RigEditor {
     if (this.state.save.kind !== "stale") return;
     this.set({ job: this.state.save.newest, save: { kind: "settling" } });
     void this.settle();
+  }
+
+  /** Puts the remedy of a check in, as an edit like any other; gives what went wrong, or nothing. */
+  async cure(check: Check): Promise<string | undefined> {
+    const { rig } = this.state;
+    const body = { rig, checkId: check.id, about: check.about ?? "", lineId: check.lineId ?? null };
+    const answer = await reach(() => api.POST("/api/remedy", { body }));
+    if (answer === "unreachable") return unreachableWords;
+    if (this.state.rig !== rig) return "The rig was changed meanwhile. Try again.";
+    const cured = answer.data?.rig;
+    if (!cured) return "There is nothing to cure there any more.";
+    this.edit(() => cured);
+    return undefined;
+  }
+
+  /** Asks for a proposal on what is saved; nothing is stored. */
+  async propose(kind: ProposalKind, lineId?: string): Promise<Proposal> {
+    await this.settle();
+    const { job, save } = this.state;
+    if (save.kind !== "saved")
+      return { kind: "failed", why: "Mend the fields that are marked first: it works on what is saved." };
+    const answer = await reach(() => this.ask(kind, { onRevision: job.revision, lineId: lineId ?? null }));
+    if (answer === "unreachable") return { kind: "failed", why: unreachableWords };
+    if (answer.data) return { kind: "answer", answer: answer.data };
+    if (isStale(answer.error)) this.set({ save: { kind: "stale", newest: answer.error.newest } });
+    return { kind: "failed", why: "This job was changed elsewhere meanwhile." };
+  }
+
+  /** Stores what was proposed as one revision. */
+  apply(kind: ProposalKind, lineId?: string) {
+    return this.step(async (job, idempotencyKey) => {
+      const answer = await this.ask(kind, {
+        onRevision: job.revision,
+        apply: true,
+        idempotencyKey,
+        lineId: lineId ?? null,
+      });
+      return { data: answer.data?.job ?? undefined, error: answer.error };
+    });
+  }
+
+  private async ask(
+    kind: ProposalKind,
+    {
+      lineId,
+      ...asked
+    }: { onRevision: number; apply?: boolean; idempotencyKey?: string; lineId: string | null },
+  ): Promise<{ data?: AutoSizeAnswer | AssignSlotsAnswer; error?: unknown }> {
+    const params = { path: { id: this.state.job.id } };
+    if (kind === "assign-slots") return api.POST("/api/jobs/{id}/assign-slots", { params, body: asked });
+    return api.POST("/api/jobs/{id}/auto-size", { params, body: { ...asked, lineId } });
   }
 
   private async preview() {
@@ -133,7 +211,10 @@ export class RigEditor {
     }
   }
 
-  private async step(path: "/api/jobs/{id}/undo" | "/api/jobs/{id}/redo") {
+  /** Something that the server does to the newest revision. */
+  private async step(
+    take: (job: OpenJob, idempotencyKey: string) => Promise<{ data?: OpenJob; error?: unknown }>,
+  ) {
     if (this.state.save.kind === "refused") {
       this.replace(settled(this.state.job));
       return;
@@ -141,8 +222,7 @@ export class RigEditor {
     await this.settle();
     const { job, save } = this.state;
     if (save.kind !== "saved") return;
-    const body = { onRevision: job.revision, idempotencyKey: crypto.randomUUID() };
-    const answer = await reach(() => api.POST(path, { params: { path: { id: job.id } }, body }));
+    const answer = await reach(() => take(job, crypto.randomUUID()));
     if (answer === "unreachable") return;
     if (answer.data) this.replace(settled(answer.data));
     else if (isStale(answer.error)) this.set({ save: { kind: "stale", newest: answer.error.newest } });

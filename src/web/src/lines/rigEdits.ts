@@ -21,6 +21,11 @@ export function withPlan(rig: Rig, id: string, change: Partial<LinePlan>): Rig {
   };
 }
 
+/** A size taken by hand for one run; sizing leaves it alone from then on. */
+export function withRunWire(rig: Rig, id: string, wire: string): Rig {
+  return { ...rig, runs: rig.runs?.map((run) => (run.id === id ? { ...run, wire, fixed: true } : run)) };
+}
+
 export function withoutLine(rig: Rig, id: string): Rig {
   return { ...rig, lines: rig.lines.filter((line) => line.id !== id) };
 }

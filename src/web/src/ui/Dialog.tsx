@@ -16,10 +16,10 @@ export function Dialog({
   return (
     <Primitive.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Primitive.Portal>
-        <Primitive.Overlay className="fixed inset-0 bg-black/50" />
+        <Primitive.Overlay className="fixed inset-0 z-20 bg-black/50" />
         <Primitive.Content
           aria-describedby={undefined}
-          className="fixed top-1/2 left-1/2 max-h-[92vh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-sm border border-edge bg-slab p-5"
+          className="fixed z-20 top-1/2 left-1/2 max-h-[92vh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-sm border border-edge bg-slab p-5"
         >
           <div className="mb-3 flex items-start justify-between gap-4">
             <Primitive.Title className="text-xl font-semibold">{title}</Primitive.Title>

@@ -21,10 +21,27 @@ export const ofUnit = (value: number, unit: string) => {
       return volts(value);
     case "°C":
       return celsius(value);
+    case "s":
+      return seconds(value);
     default:
-      return `${value} ${unit}`;
+      return value >= endless ? `no end ${unit}` : `${Number(value.toFixed(2))} ${unit}`;
   }
 };
+
+/** The server's stand-in for a figure without end. */
+const endless = 1e9;
+
+export const seconds = (value: number) =>
+  value >= endless
+    ? "no end"
+    : value < 0.1
+      ? `${(value * 1000).toFixed(1)} ms`
+      : value < 90
+        ? `${value.toFixed(2)} s`
+        : `${(value / 60).toFixed(0)} min`;
+
+export const hours = (value: number) =>
+  value < 48 ? `${value.toFixed(1)} h` : `${(value / 24).toFixed(0)} days`;
 
 /** A length as typed and shown; the document holds metres. */
 export const lengthUnit = {

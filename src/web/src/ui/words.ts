@@ -1,4 +1,4 @@
-import type { Fuse, GaugeSystem, LampSet, LinePlan, Verdict, Zone } from "../api/client";
+import type { Fuse, GaugeSystem, HouseRules, LampSet, Line, LinePlan, Verdict, Zone } from "../api/client";
 
 /** What the choices of a document are called on screen. */
 export const kindWords: Record<LampSet["kind"], string> = {
@@ -30,6 +30,38 @@ export const gaugeWords: Record<GaugeSystem, string> = {
   sae: "SAE primary wire",
   metric: "Metric, mm²",
   diameter: "Outside diameter, mm",
+};
+
+export const useWords: Record<NonNullable<Line["use"]>, string> = {
+  unsaid: "Not said",
+  forward: "Driving light ahead",
+  side: "To the side",
+  rear: "Backing up",
+  work: "Work light",
+  marker: "Marker",
+  inside: "Cabin or tray",
+};
+
+export const jointWords: Record<HouseRules["joints"], string> = {
+  crimpAndShrink: "Crimp and shrink",
+  solderToo: "Crimp or solder",
+  tapsToo: "Taps in the cabin too",
+};
+
+export const earthWords: Record<HouseRules["earths"], string> = {
+  either: "Body or post",
+  body: "Body near the lamp",
+  post: "Wire to the post",
+};
+
+export const isolationWords: Record<HouseRules["isolation"], string> = {
+  batteryOff: "Battery minus off",
+  fuseOut: "The line's fuse out",
+};
+
+export const forwardTriggerWords: Record<HouseRules["forwardTrigger"], string> = {
+  linkedToHighBeam: "Linked to high beam",
+  ownSwitch: "On its own switch",
 };
 
 export const verdictWords: Record<Verdict, string> = { stop: "Stop", watch: "Watch", holds: "Holds" };

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
 using static BurlyRidge.Core.Tests.Support.Shapes.Sketch;
 
 namespace BurlyRidge.Core.Tests.Support.Shapes;
@@ -10,6 +11,19 @@ internal static class AllShapes
     [
         .. FrontShapes.All, .. NegativeShapes.All, .. RearShapes.All, .. BoxShapes.All, .. FactoryShapes.All, .. ChainShapes.All, .. SupplyShapes.All,
     ];
+
+    /// <summary>The shapes that somebody would hand over; the others show a mistake.</summary>
+    public static IReadOnlyList<Shape> Competent { get; } =
+    [
+        .. All.Where(shape => !shape.Name.Contains("as if", StringComparison.Ordinal) && !shape.Name.Contains("lamp earthed", StringComparison.Ordinal)
+            && !shape.Name.Contains("left off", StringComparison.Ordinal)).Select(shape => shape with { Rig = WithLine(shape.Rig) }),
+    ];
+
+    /// <summary>With a line of all its lamps, and wires and fuses as the house rules ask.</summary>
+    private static Rig WithLine(Rig rig) => AutoSizer.Propose(rig with
+    {
+        Lines = [new Line("line", "Line") { Lights = [.. rig.Fixtures.SelectMany(fixture => fixture.Functions.Select(function => $"{fixture.Id}.{function.Id}"))] }],
+    }).Rig;
 }
 
 /// <summary>Bars and pairs ahead.</summary>
@@ -315,7 +329,7 @@ internal static class FactoryShapes
     };
 
     private static Rig Markers(string from) => Rig(12,
-        Run(from, "f.in", 0.2, "20 AWG"), Run("f.out", "one.plus", 1.5, "20 AWG"), Run("one.plus", "two.plus", 0.3, "20 AWG"), Run("two.plus", "three.plus", 0.3, "20 AWG"),
+        Run(from, "f.in", 0.15, "20 AWG"), Run("f.out", "one.plus", 1.5, "20 AWG"), Run("one.plus", "two.plus", 0.3, "20 AWG"), Run("two.plus", "three.plus", 0.3, "20 AWG"),
         Run("one.minus", "two.minus", 0.3, "20 AWG"), Run("two.minus", "three.minus", 0.3, "20 AWG"), Run("three.minus", "e", 0.5, "20 AWG")) with
     {
         Vehicle = Vehicle.Usual(12) with { FuseSlots = [new FuseSlot("slot", 5, Feed.Ignition, 1.5, "mirrors")] },
@@ -379,9 +393,9 @@ internal static class SupplyShapes
     ];
 
     private static Rig SecondBattery() => Rig(12,
-        Run("battery.plus", "cf1.in", 0.15, "8 AWG"), Run("cf1.out", "dc.in-plus", 3.5, "8 AWG"), Run("dc.in-minus", "e", 0.3, "8 AWG"),
-        Run("dc.out-plus", "cf2.in", 0.6, "8 AWG"), Run("cf2.out", "camp.plus", 0.4, "8 AWG"), Run("dc.out-minus", "campPost", 0.6, "8 AWG"),
-        Run("sun.plus", "camp.plus", 2, "10 AWG"), Run("sun.minus", "campPost", 2, "10 AWG"),
+        Run("battery.plus", "cf1.in", 0.15, "4 AWG"), Run("cf1.out", "dc.in-plus", 3.5, "4 AWG") with { Fixed = true }, Run("dc.in-minus", "e", 0.3, "4 AWG"),
+        Run("dc.out-plus", "cf2.in", 0.6, "8 AWG"), Run("cf2.out", "camp.plus", 0.15, "8 AWG"), Run("dc.out-minus", "campPost", 0.6, "8 AWG"),
+        Run("sun.plus", "sunf.in", 2, "10 AWG"), Run("sunf.out", "camp.plus", 0.15, "10 AWG"), Run("sun.minus", "campPost", 2, "10 AWG"),
         Run("camp.plus", "sf.in", 0.15, "10 AWG"), Run("sf.out", "fridge.plus", 1.5, "10 AWG"), Run("fridge.minus", "campPost", 1.5, "10 AWG"),
         Run("camp.plus", "lf.in", 0.15, "16 AWG"), Run("lf.out", "pole.a", 1.5, "16 AWG"), Run("pole.b", "left.plus", 0.8, "16 AWG"), Run("left.plus", "right.plus", 1, "16 AWG"),
         Run("left.minus", "right.minus", 1, "16 AWG"), Run("right.minus", "s.in", 1, "16 AWG"), Run("s.out", "campPost", 1, "16 AWG")) with
@@ -392,11 +406,11 @@ internal static class SupplyShapes
             BatteryLink = BatteryLink.Separate,
         },
         Fixtures = [Led("left", 20), Led("right", 20)],
-        Protection = [Fuse("cf1", 60), Fuse("cf2", 60), Fuse("sf", 20), Fuse("lf", 7.5)],
+        Protection = [Fuse("cf1", 60), Fuse("cf2", 60), Fuse("sf", 20), Fuse("lf", 7.5), Fuse("sunf", 15)],
         Switches = [OnOff("s")],
         Joints = [new Joint("pole", JointKind.Plug)],
         Loads = [new Load("fridge", "Fridge socket", 4)],
-        Converters = [new Converter("dc", "Charger", 14.4, 25, 11.5, 0.92)],
+        Converters = [new Converter("dc", "Charger", 14.4, 25, 12.7, 0.92)],
         SolarPanels = [new SolarPanel("sun", 14.2, 8)],
         Earths = [Stud("e"), Post("campPost", "camp")],
     };

@@ -1,0 +1,32 @@
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Checks;
+
+/// <summary>Do returns follow the house rule?</summary>
+internal static class EarthPracticeCheck
+{
+    private static readonly Kind Kind = new("earth-practice", "Returns follow the house rule", "House rule");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
+    {
+        var used = subject.Rig.Runs.SelectMany(run => new[] { run.From, run.To }).ToHashSet(StringComparer.Ordinal);
+        return Finding.Told(subject.Rig.Earths.Where(earth => used.Contains(earth.Id)).Select(earth => Find(subject, earth)));
+    }
+
+    private static Finding Find(RigSubject subject, Earth earth)
+    {
+        var school = subject.Rules.Earths;
+        var required = subject.Rig.PowerBoxes.Any(box => box.MinusOnPost && subject.Rig.Runs.Any(run => run.From == $"{box.Id}.minus" && run.To == earth.Id));
+        var against = !required && ((school == EarthSchool.Body && earth.Kind == EarthKind.Post) || (school == EarthSchool.Post && earth.Kind == EarthKind.Stud));
+        var line = RigSubject.Planned(earth.Id) ? subject.LineOf(earth.Id) : null;
+        var other = earth.Kind == EarthKind.Post ? EarthKind.Stud : EarthKind.Post;
+        return new Finding(against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, line, () => Kind.Says(
+            against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, 0, Kind.NoUnit,
+            $"{earth.Id} is {(earth.Kind == EarthKind.Post ? "on the battery post" : "a stud on the body")}" + (required ? ", as its maker wants." : "."),
+            earth.Id, line, Schools.Earths(subject.Rules), RigSubject.Planned(earth.Id) ? null
+                : new Remedy(other == EarthKind.Post ? "Return to the post" : "Take a stud on the body")
+                {
+                    Apply = rig => Edit.Earth(rig, earth.Id, old => old with { Kind = other, On = null }),
+                }));
+    }
+}

@@ -1,0 +1,52 @@
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks;
+
+/// <summary>What the checks of a whole rig read.</summary>
+/// <param name="Saved">The rig as it is saved, with lines planned in short.</param>
+/// <param name="Study">The same with every line wired, solved.</param>
+public sealed record RigSubject(Rig Saved, RigStudy Study)
+{
+    private readonly HashSet<string> withPlan = [.. Saved.Lines.Where(line => line.Plan is not null).Select(line => line.Id)];
+
+    /// <summary>Studies <paramref name="rig"/>.</summary>
+    public static RigSubject Of(Rig rig) => new(rig, RigStudy.Of(PlanWiring.WireAll(rig)));
+
+    /// <summary>The rig with every line wired.</summary>
+    public Rig Rig => Study.Wired;
+
+    /// <summary>House rules.</summary>
+    public HouseRules Rules => Saved.HouseRules;
+
+    /// <summary>The vehicle.</summary>
+    public Vehicle Vehicle => Saved.Vehicle;
+
+    /// <summary>The system's volts.</summary>
+    public double Volts => Saved.Vehicle.SystemVolts;
+
+    /// <summary>How many 12 V the system has.</summary>
+    public double Cells => Volts / 12;
+
+    /// <summary>Whether a part belongs to a line planned in short, whose sizes its own checks judge.</summary>
+    public static bool Planned(string part) => part.Contains(RigStates.OfPlan, StringComparison.Ordinal);
+
+    /// <summary>Whether a line is planned in short.</summary>
+    public bool Planned(Line line) => withPlan.Contains(line.Id);
+
+    /// <summary>The one line that uses an element; null where none or several do.</summary>
+    public string? LineOf(string element)
+    {
+        if (Planned(element)) return element[..element.IndexOf(RigStates.OfPlan, StringComparison.Ordinal)];
+        return Study.LinesOf(element) is [var only] ? only : null;
+    }
+
+    /// <summary>The wired lines, which are judged by the network.</summary>
+    public IEnumerable<LineStudy> WiredLines => Study.Lines.Where(line => !Planned(line.Line));
+
+    /// <summary>Runs that belong to no line planned in short.</summary>
+    public IEnumerable<RunFigures> WiredRuns => Study.Runs.Where(figures => !Planned(figures.Run.Id));
+
+    /// <summary>What a run is called in a sentence.</summary>
+    public static string Name(Run run) => $"The {run.Wire} from {run.From} to {run.To}";
+}

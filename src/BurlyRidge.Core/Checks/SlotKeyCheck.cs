@@ -1,0 +1,17 @@
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Checks;
+
+/// <summary>Is a tapped slot live with the key alone?</summary>
+internal static class SlotKeyCheck
+{
+    private static readonly Kind Kind = new("slot-key", "A tapped slot goes dead with the key", Kind.Practice);
+
+    public static IEnumerable<Check> Judge(RigSubject subject) =>
+        from slot in subject.Vehicle.FuseSlots
+        where subject.Rig.Runs.Any(run => run.From == $"{slot.Id}.tap" || run.To == $"{slot.Id}.tap")
+        let verdict = slot.Feed == Feed.Ignition ? Verdict.Holds : Verdict.Watch
+        select Kind.Says(verdict, slot.Feed == Feed.Ignition ? 1 : 0, 1, Kind.NoUnit,
+            verdict == Verdict.Holds ? $"{slot.Id} goes dead with the key." : $"{slot.Id} is live with the key off: what is tapped from it stays on.",
+            slot.Id);
+}

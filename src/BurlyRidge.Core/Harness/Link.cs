@@ -1,0 +1,84 @@
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Harness;
+
+/// <summary>What joins two terminals.</summary>
+public enum LinkKind
+{
+    /// <summary>A run, or a lead of the vehicle's own.</summary>
+    Wire,
+
+    /// <summary>A joint, a stud, the body, a battery cable.</summary>
+    Joint,
+
+    /// <summary>A contact of a relay, a switch or an output.</summary>
+    Contact,
+
+    /// <summary>A fuse or breaker.</summary>
+    Device,
+
+    /// <summary>A battery, or the output of a converter or solar panel, from plus to minus.</summary>
+    Source,
+
+    /// <summary>Something that the current works in: a lamp, a coil, a socket.</summary>
+    Load,
+}
+
+/// <summary>One way from terminal to terminal, whatever it carries.</summary>
+/// <param name="Id">The element's id in the compiled harness.</param>
+/// <param name="A">Terminal; of a source, a load or a device the one nearer plus.</param>
+/// <param name="B">Terminal.</param>
+public sealed record Link(string Id, string A, string B, LinkKind Kind)
+{
+    /// <summary>The run, where it is one.</summary>
+    public Run? Run { get; init; }
+
+    /// <summary>The fuse, where it is one; a breaker stands with the bolt-down fuse of its rating (typical).</summary>
+    public Fuse? Fuse { get; init; }
+
+    /// <summary>Of a contact: all that must be so for it to be closed.</summary>
+    public IReadOnlyList<Need> Needs { get; init; } = [];
+
+    /// <summary>Resistance at 20 °C, contacts closed, fuses cold, Ω.</summary>
+    public double ColdOhms { get; init; }
+
+    /// <summary>Resistance at the wire's class of temperature, fuses warm, body joints aged, Ω.</summary>
+    public double HotOhms { get; init; }
+
+    /// <summary>Of a source: the most that it gives, A; positive infinity for a battery.</summary>
+    public double LimitAmps { get; init; } = double.PositiveInfinity;
+
+    /// <summary>Of a load: something inside it keeps a short from passing: electronics, a switch lamp, a dim lead.</summary>
+    public bool Weak { get; init; }
+
+    /// <summary>Whether current passes without working: neither load nor source.</summary>
+    public bool Conducts => Kind is not (LinkKind.Load or LinkKind.Source);
+}
+
+/// <summary>What must be so for a contact to be closed.</summary>
+public abstract record Need
+{
+    private Need() { }
+
+    /// <summary>A switch in one of these positions.</summary>
+    public sealed record Position(string Switch, IReadOnlyList<string> Names) : Need;
+
+    /// <summary>A slot pressed: a factory output by id, an output of a box as "box.output".</summary>
+    public sealed record Press(string Slot) : Need;
+
+    /// <summary>A signal on.</summary>
+    public sealed record SignalOn(Signal Signal) : Need;
+
+    /// <summary>The key on.</summary>
+    public sealed record KeyOn : Need;
+
+    /// <summary>Volts across a coil, either way round.</summary>
+    public sealed record Coil(string Plus, string Minus) : Need;
+
+    /// <summary>A terminal live.</summary>
+    public sealed record Live(string Terminal) : Need;
+
+    /// <summary>A relay at rest; nothing has to be done for it.</summary>
+    public sealed record AtRest : Need;
+}

@@ -1,0 +1,75 @@
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Harness;
+
+/// <summary>A state of the whole rig that is worth judging.</summary>
+/// <param name="Id">Stable name.</param>
+/// <param name="Name">What a fitter calls it.</param>
+public sealed record NamedState(string Id, string Name, RigState State);
+
+/// <summary>How one line is turned on.</summary>
+/// <param name="On">The least that lights it, engine off; null where its wires lead nowhere.</param>
+/// <param name="Source">Where its current comes from; null where its wires lead nowhere.</param>
+/// <param name="BySignal">For each signal that lights it, or can: how it is then turned on.</param>
+/// <param name="Signalled">Its lamps that light with a signal alone.</param>
+public sealed record LineTrigger(
+    Line Line, RigState? On, Link? Source, IReadOnlyDictionary<Signal, RigState> BySignal, IReadOnlyList<string> Signalled);
+
+/// <summary>The states of a rig that are worth judging, derived from its wiring.</summary>
+public static class WorthJudging
+{
+    private static readonly (Signal Signal, string Name)[] Signals =
+        [(Signal.HighBeam, "highBeam"), (Signal.Reverse, "reverse"), (Signal.SideLight, "sideLight")];
+
+    /// <summary>How <paramref name="line"/> is turned on; <paramref name="group"/> is the part of the rig that it is wired in.</summary>
+    public static LineTrigger Trigger(Rig group, Line line, StateFinder finder)
+    {
+        var least = finder.On(line.Lights);
+        var bySignal = new Dictionary<Signal, RigState>();
+        foreach (var (signal, name) in Signals.Where(_ => least is not null))
+        {
+            bool Takes(string end) => PartBook.Split(end).Part is var part && (part == name || group.Vehicle.TrailerPins.Any(pin => pin.Id == part && pin.Carries == signal));
+            if (!group.Runs.Any(run => Takes(run.From) || Takes(run.To))) continue;
+            if (finder.On(line.Lights, signal)?.State is { } state && state.Has(signal)) bySignal[signal] = state;
+        }
+        IReadOnlyList<string> signalled = least is null || !HasSignal(least.State) ? []
+            : [.. line.Lights.Where(lamp => finder.On([lamp])?.State is { } alone && HasSignal(alone))];
+        return new LineTrigger(line, least?.State, least?.Source, bySignal, signalled);
+    }
+
+    /// <summary>States of the whole rig: everything on, at cruise, idling and standing; by night, backing up, camp, parked.</summary>
+    public static IReadOnlyList<NamedState> Whole(Rig rig, IReadOnlyList<LineTrigger> lines)
+    {
+        var everything = RigStates.EverythingOn(rig);
+        var found = lines.Where(line => line.On is not null).ToList();
+        return
+        [
+            new("everything", "Everything on, at cruise", everything),
+            new("everything-idle", "Everything on, idling", everything with { Engine = Engine.Idle }),
+            new("night", "Driving by night", Merge(new RigState { Key = true, Engine = Engine.Cruise, HighBeam = true, SideLight = true },
+                found.Where(line => line.BySignal.ContainsKey(Signal.HighBeam) || line.BySignal.ContainsKey(Signal.SideLight) || line.Line.Use == LineUse.Forward)
+                    .Select(line => line.On!))),
+            new("reversing", "Backing up", Merge(new RigState { Key = true, Engine = Engine.Idle, Reverse = true, SideLight = true },
+                found.Where(line => line.BySignal.ContainsKey(Signal.Reverse)).Select(line => line.BySignal[Signal.Reverse]))),
+            new("camp", "Camp, engine off", Merge(new RigState(), found.Where(line => line is { On: { Key: false } on } && !HasSignal(on)).Select(line => line.On!))),
+            new("left", "Key off, switches left on", everything with { Key = false, Engine = Engine.Off, HighBeam = false, Reverse = false, SideLight = false }),
+            new("parked", "Parked", new RigState()),
+        ];
+    }
+
+    private static bool HasSignal(RigState state) => state.HighBeam || state.Reverse || state.SideLight;
+
+    /// <summary>All of these at once; of two positions of one switch the first counts.</summary>
+    private static RigState Merge(RigState start, IEnumerable<RigState> states)
+    {
+        var switches = new Dictionary<string, string>(StringComparer.Ordinal);
+        var pressed = new SortedSet<string>(StringComparer.Ordinal);
+        foreach (var state in states)
+        {
+            foreach (var (part, position) in state.Switches) switches.TryAdd(part, position);
+            pressed.UnionWith(state.Pressed);
+            start = start with { Key = start.Key || state.Key };
+        }
+        return start with { Pressed = [.. pressed], Switches = switches };
+    }
+}

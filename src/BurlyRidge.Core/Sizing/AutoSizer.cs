@@ -1,0 +1,235 @@
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Sizing;
+
+/// <summary>
+/// Sizes wires, fuses and relays of a wired rig, or of one line of it. What is fixed by hand stays. Sizes follow from what
+/// stays and from how things are joined, never from the sizes found, so that sizing a sized rig changes nothing.
+/// </summary>
+public sealed class AutoSizer
+{
+    private const int MostRounds = 12;
+    private const double IdleAmps = 0.1;
+
+    private readonly Rig saved;
+    private readonly IReadOnlyList<WireSize> gauges;
+    private readonly HashSet<string> freeRuns;
+    private readonly HashSet<string> freeDevices;
+    private readonly HashSet<string> freeRelays;
+    private readonly Dictionary<string, (int Gauge, string Why)> wires = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, Fuse> fuses = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, double> contacts = new(StringComparer.Ordinal);
+    private readonly List<string> left = [];
+
+    private AutoSizer(Rig saved, RigStudy today, string? lineId)
+    {
+        this.saved = saved;
+        gauges = WireTable.Of(saved.HouseRules.Gauges);
+        bool InScope(string element) => lineId is null || today.LinesOf(element).Contains(lineId);
+        // What no load asks for and no short flows through, such as the thin minus of a box's electronics, stays as its maker has it.
+        var idle = today.Runs.Where(figures => figures.DesignAmps < IdleAmps && figures.Faults.All(fault => fault.FarAmps <= 0)).Select(figures => figures.Run.Id).ToHashSet(StringComparer.Ordinal);
+        freeRuns = [.. saved.Runs.Where(run => !run.Fixed && InScope(run.Id) && !idle.Contains(run.Id)).Select(run => run.Id)];
+        freeDevices = [.. saved.Protection.Where(device => !device.Fixed && InScope(device.Id)).Select(device => device.Id)];
+        freeRelays = [.. saved.Relays.Where(relay => !relay.Fixed && InScope($"{relay.Id}.contact")).Select(relay => relay.Id)];
+    }
+
+    /// <summary>Proposes sizes for a valid rig, whole or one line; lines planned in short follow their plans and are left alone.</summary>
+    /// <param name="lineId">The line to size; null: all.</param>
+    /// <param name="mostGauges">The most sizes of wire; null: as the house rules say.</param>
+    public static SizingProposal Propose(Rig rig, string? lineId = null, int? mostGauges = null) =>
+        new AutoSizer(rig, RigStudy.Of(PlanWiring.WireAll(rig)), lineId).Propose(lineId, mostGauges ?? rig.HouseRules.MostGauges);
+
+    private SizingProposal Propose(string? lineId, int? mostGauges)
+    {
+        foreach (var run in freeRuns) wires[run] = (gauges.Count - 1, "");
+        foreach (var device in freeDevices) fuses[device] = FuseTable.All[^1];
+        var thick = RigStudy.Of(Candidate());
+        foreach (var run in freeRuns) wires[run] = (0, "the thinnest there is");
+        fuses.Clear();
+        Devices(thick, thick);
+        Loads(thick, 0);
+        Floors(thick, lineId);
+        for (var round = 0; round < MostRounds; round++)
+        {
+            var study = RigStudy.Of(Candidate());
+            var changed = Devices(study, thick) | Loads(study, saved.HouseRules.MarginFraction) | Shorts(study);
+            if (!changed) break;
+        }
+        if (mostGauges is { } most) FewerGauges(most);
+        return Proposal();
+    }
+
+    /// <summary>The rig with the sizes found so far, every line wired.</summary>
+    private Rig Candidate() => PlanWiring.WireAll(Sized());
+
+    private Rig Sized() => saved with
+    {
+        Runs = [.. saved.Runs.Select(run => wires.TryGetValue(run.Id, out var size) ? run with { Wire = gauges[size.Gauge].Name } : run)],
+        Protection = [.. saved.Protection.Select(device => fuses.TryGetValue(device.Id, out var fuse) ? device with { Fuse = fuse } : device)],
+        Relays = [.. saved.Relays.Select(relay => contacts.TryGetValue(relay.Id, out var amps) ? relay with { ContactAmps = amps } : relay)],
+    };
+
+    /// <summary>
+    /// What an element has to carry, A: as found, and no less than on the thickest wires with regulated lamps at the end of
+    /// the allowed drop, so that a margin that thickens the wires does not make the fuse smaller.
+    /// </summary>
+    private double Design(RigStudy study, RigStudy thick, string element) => Math.Max(
+        study.Design(element).Amps,
+        Math.Max(thick.Design(element).Amps, thick.DesignEngineOff(element) / (1 - saved.HouseRules.DropLimitRegulatedLed)));
+
+    private bool Devices(RigStudy study, RigStudy thick)
+    {
+        var changed = false;
+        foreach (var device in saved.Protection.Where(device => freeDevices.Contains(device.Id)))
+        {
+            var heavy = SizeChoice.FeedsLongHeavy(study.Wired, study.Feeds, study.Map.Find(device.Id)!);
+            var fuse = SizeChoice.Fuse(saved.HouseRules, device.Place, Design(study, thick, device.Id), heavy) ?? FuseTable.All[^1];
+            if (study != thick) fuse = Selective(study, device, fuse, heavy);
+            if (fuses.TryGetValue(device.Id, out var known) && known.RatingAmps >= fuse.RatingAmps) continue;
+            fuses[device.Id] = fuse;
+            changed = true;
+        }
+        foreach (var relay in saved.Relays.Where(relay => freeRelays.Contains(relay.Id)))
+        {
+            var amps = SizeChoice.Contact(saved.Vehicle.SystemVolts, Design(study, thick, $"{relay.Id}.contact")) ?? RelayTable.ContactAmps[^1];
+            if (contacts.TryGetValue(relay.Id, out var known) && known >= amps) continue;
+            contacts[relay.Id] = amps;
+            changed = true;
+        }
+        return changed;
+    }
+
+    /// <summary>The smallest fuse from there up that lets every branch behind it open first; the same one where none does.</summary>
+    private Fuse Selective(RigStudy study, ProtectiveDevice device, Fuse least, bool heavy)
+    {
+        var branches = Selectivity.Branches(study, study.Map.Find(device.Id)!).ToList();
+        if (branches.Count == 0) return least;
+        var boxes = saved.PowerBoxes.Where(box => study.Feeds.Of($"{box.Id}.plus").Feeders.Any(feeder => feeder.Device!.Id == device.Id)).ToList();
+        var most = boxes.Select(box => box.TotalAmps).Append(Limits.MostAboveLoad * least.RatingAmps).Min();
+        return (heavy ? FuseTable.All.Where(fuse => fuse.Family == FuseFamily.BoltDown || fuse.RatingAmps < Limits.BoltDownFromAmps) : FuseTable.All)
+            .Where(fuse => fuse.RatingAmps >= least.RatingAmps && fuse.RatingAmps <= most)
+            .FirstOrDefault(fuse => branches.TrueForAll(branch => branch.Before(fuse))) ?? least;
+    }
+
+    private bool Loads(RigStudy study, double margin)
+    {
+        var changed = false;
+        foreach (var figures in study.Runs.Where(figures => freeRuns.Contains(figures.Run.Id)))
+        {
+            var load = figures.DesignAmps * (1 + margin);
+            var fuse = figures.Devices.Select(device => Limits.WireAmpsForFuse(fuses.GetValueOrDefault(device.Id) ?? device.Fuse!)).DefaultIfEmpty(0).Max();
+            var need = Math.Max(Math.Max(load, fuse), figures.LimitedAmps);
+            var why = fuse >= load ? $"{Say.Amps(fuse)} for the fuse before it" : $"{Say.Amps(load)} for the load with its margin";
+            changed |= Raise(figures.Run.Id, Index(figures, need), why);
+        }
+        return changed;
+    }
+
+    private bool Shorts(RigStudy study)
+    {
+        var changed = false;
+        foreach (var figures in study.Runs.Where(figures => freeRuns.Contains(figures.Run.Id) && figures.Faults.Any(fault => fault.Device is not null && !figures.Clears(fault))))
+        {
+            var wire = SizeChoice.WireForShorts(saved, figures) ?? gauges[^1];
+            changed |= Raise(figures.Run.Id, gauges.ToList().IndexOf(wire), "a short at its far end has to blow the fuse");
+        }
+        return changed;
+    }
+
+    private int Index(RunFigures figures, double neededAmps) =>
+        SizeChoice.Wire(saved, figures.Run, neededAmps) is { } wire ? gauges.ToList().IndexOf(wire) : gauges.Count - 1;
+
+    private bool Raise(string run, int gauge, string why)
+    {
+        if (wires[run].Gauge >= gauge) return false;
+        wires[run] = (gauge, why);
+        return true;
+    }
+
+    /// <summary>
+    /// For each line the least copper that holds its drop: areas in proportion to the root of the current, which is what
+    /// loses a given voltage over the least copper; no margin enters, so that a higher one never thins a wire.
+    /// </summary>
+    private void Floors(RigStudy thick, string? lineId)
+    {
+        var needed = wires.ToDictionary(pair => pair.Key, pair => pair.Value.Gauge, StringComparer.Ordinal);
+        foreach (var line in thick.Lines.Where(line => lineId is null || line.Line.Id == lineId))
+        {
+            var runs = line.Group.Runs.Where(run => freeRuns.Contains(run.Id)).Select(run => (run.Id, Amps: Math.Abs(line.Off.Amps(run.Id)))).Where(run => run.Amps > 0.01).ToList();
+            if (runs.Count == 0 || line.Trigger.On is null) continue;
+            var most = runs.Max(run => run.Amps);
+            Dictionary<string, int> At(int gauge)
+            {
+                var sizes = new Dictionary<string, int>(StringComparer.Ordinal);
+                foreach (var (id, amps) in runs)
+                {
+                    var area = gauges[gauge].CopperSquareMillimetres * Math.Sqrt(amps / most) * (1 - 1e-9);
+                    var own = gauges.TakeWhile(wire => wire.CopperSquareMillimetres < area).Count();
+                    sizes[id] = Math.Max(needed[id], own);
+                }
+                return sizes;
+            }
+            var sized = Sized();
+            var group = line.Group with { Protection = [.. line.Group.Protection.Select(device => sized.Protection.FirstOrDefault(other => other.Id == device.Id) ?? device)] };
+            bool Holds(int gauge)
+            {
+                var sizes = At(gauge);
+                var wired = group with { Runs = [.. group.Runs.Select(run => Resize(run, sizes))] };
+                var (drop, spread) = LineStudy.WorstDrop(wired, line.Trigger);
+                return line.Limits.DropHolds(drop) && spread <= Limits.ChainSpreadFraction;
+            }
+            var (fails, holds) = (-1, gauges.Count - 1);
+            if (!Holds(holds)) left.Add($"{line.Line.Name}: no wire in the table keeps the drop within {Say.Percent(line.Limits.DropFraction)} and the far lamp as bright as the near one.");
+            while (holds - fails > 1)
+            {
+                var middle = (holds + fails) / 2;
+                if (Holds(middle)) holds = middle;
+                else fails = middle;
+            }
+            foreach (var (id, gauge) in At(holds)) Raise(id, gauge, $"the drop of {line.Line.Name}");
+        }
+    }
+
+    private Run Resize(Run run, Dictionary<string, int> sizes) =>
+        sizes.TryGetValue(run.Id, out var gauge) ? run with { Wire = gauges[gauge].Name }
+        : wires.TryGetValue(run.Id, out var known) ? run with { Wire = gauges[known.Gauge].Name }
+        : run;
+
+    /// <summary>Buys fewer sizes: of all choices of so many the one with the least copper, every run going up to the next.</summary>
+    private void FewerGauges(int most)
+    {
+        var used = wires.Values.Select(size => size.Gauge).Distinct().Order().ToArray();
+        if (used.Length <= most) return;
+        var lengths = saved.Runs.Where(run => wires.ContainsKey(run.Id)).ToLookup(run => wires[run.Id].Gauge, run => run.LengthMetres);
+        double Copper(int[] bought) => used.Sum(gauge => lengths[gauge].Sum() * gauges[bought.First(other => other >= gauge)].CopperSquareMillimetres);
+        var best = Choices(used, most - 1).Select(choice => (int[])[.. choice, used[^1]]).MinBy(Copper)!;
+        foreach (var (run, (gauge, _)) in wires.ToList()) Raise(run, best.First(other => other >= gauge), $"no more than {most} sizes are bought");
+    }
+
+    /// <summary>Every choice of <paramref name="count"/> from all but the last, in order.</summary>
+    private static IEnumerable<int[]> Choices(int[] from, int count)
+    {
+        if (count <= 0) return [[]];
+        return from.SkipLast(1).SelectMany((first, i) => Choices(from[(i + 1)..], count - 1).Select(rest => (int[])[first, .. rest]));
+    }
+
+    private static string Range(CopperRange takes) => $"{takes.FromSquareMillimetres:0.##} to {takes.ToSquareMillimetres:0.##} mm²";
+
+    private SizingProposal Proposal()
+    {
+        var sized = TerminalFit.After(saved, Sized());
+        var changes = new List<SizeChange>();
+        foreach (var (before, after) in saved.Runs.Zip(sized.Runs))
+            if (before.Wire != after.Wire) changes.Add(new SizeChange(before.Id, "wire", before.Wire, after.Wire, wires[before.Id].Why));
+        foreach (var (before, after) in saved.Protection.Zip(sized.Protection))
+            if (before.Fuse != after.Fuse) changes.Add(new SizeChange(before.Id, "fuse", before.Fuse.ToString(), after.Fuse.ToString(), "the load with its margin, in its place"));
+        foreach (var (before, after) in saved.Relays.Zip(sized.Relays))
+            if (before.ContactAmps != after.ContactAmps) changes.Add(new SizeChange(before.Id, "relay", $"{before.ContactAmps} A", $"{after.ContactAmps} A", "the smallest contact that carries it"));
+        foreach (var (before, after) in saved.Joints.Zip(sized.Joints))
+            if (before.Takes != after.Takes) changes.Add(new SizeChange(before.Id, "terminals", Range(before.Takes!), Range(after.Takes!), "the wires in them"));
+        var bought = sized.Runs.Select(run => WireTable.Find(run.Wire)!).Distinct().OrderBy(wire => wire.CopperSquareMillimetres).Select(wire => wire.Name);
+        return new SizingProposal(sized, changes, [.. bought], left);
+    }
+}

@@ -1,0 +1,142 @@
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Sizing;
+
+/// <summary>What a short drives through a run, by one way into it.</summary>
+/// <param name="Device">The fuse that has to open; null where none stands before the run.</param>
+/// <param name="NearAmps">The most, at the end nearer the source: battery full, alternator running, everything cold, A.</param>
+/// <param name="FarAmps">The least, at the other end: battery cold and a quarter full, engine off, wire hot, body aged, A.</param>
+/// <param name="Returns">Whether the run brings the current back, the short being across a load.</param>
+public sealed record RunFault(string Run, Link? Device, double NearAmps, double FarAmps, bool Returns);
+
+/// <summary>
+/// Prospective short-circuit currents of a rig, on its network with contacts closed and lamps left out, along the way of
+/// least resistance: beside it others only add to the current.
+/// </summary>
+public sealed class FaultCurrents
+{
+    /// <summary>A battery in the cold has twice its resistance (typical, no source).</summary>
+    public const double ColdBatteryFactor = 2;
+
+    /// <summary>Charge that the least current is taken at; 12.0 V at rest.</summary>
+    public const double LowCharge = 0.25;
+
+    private readonly Rig rig;
+    private readonly WiringMap map;
+    private readonly Feeds feeds;
+    private readonly OhmPaths hotBack;
+    private readonly OhmPaths coldOut;
+    private readonly OhmPaths hotOut;
+    private readonly Dictionary<string, double> loadReturns = new(StringComparer.Ordinal);
+    private readonly Dictionary<(Section, Feeder), (OhmPaths Hot, OhmPaths Cold)> within = [];
+
+    private FaultCurrents(Rig rig, WiringMap map, Feeds feeds)
+    {
+        (this.rig, this.map, this.feeds) = (rig, map, feeds);
+        var grounds = rig.Vehicle.Batteries.Take(rig.Vehicle.BatteryLink == BatteryLink.Series ? 1 : int.MaxValue).Select(battery => ($"{battery.Id}.minus", 0.0));
+        hotBack = OhmPaths.From(map, grounds, link => link.HotOhms, link => link.Kind != LinkKind.Device, terminal => feeds.Of(terminal).Grounded);
+        hotOut = Out(link => link.HotOhms, ColdBatteryFactor);
+        coldOut = Out(link => link.ColdOhms, 1);
+        foreach (var load in map.Links.Where(link => link is { Kind: LinkKind.Load, Weak: false } && hotBack.Reaches(link.B)))
+            loadReturns[load.A] = Math.Max(loadReturns.GetValueOrDefault(load.A), hotBack.Ohms(load.B));
+        ByRun = All().ToLookup(fault => fault.Run, StringComparer.Ordinal);
+    }
+
+    /// <summary>What a short drives through each run.</summary>
+    public ILookup<string, RunFault> ByRun { get; }
+
+    /// <summary>Works out <paramref name="rig"/>, whose lines are all wired part by part.</summary>
+    public static FaultCurrents Of(Rig rig, WiringMap map, Feeds feeds) => new(rig, map, feeds);
+
+    /// <summary>The most that a device may have to break: a short right behind it, A.</summary>
+    public double AtDevice(Link device)
+    {
+        var before = Math.Min(coldOut.Ohms(device.A), coldOut.Ohms(device.B));
+        return double.IsPositiveInfinity(before) ? 0 : Greatest(before + device.ColdOhms);
+    }
+
+    /// <summary>The least current of a short at a terminal, by one way into its section, A.</summary>
+    public double Least(Section section, Feeder feeder, string terminal)
+    {
+        var back = Math.Max(TypicalOhms.AgedBodyFactor * TypicalOhms.FarBody, loadReturns.GetValueOrDefault(terminal));
+        return LeastVolts(rig.Vehicle) / (Within(section, feeder).Hot.Ohms(terminal) + back);
+    }
+
+    /// <summary>The ways into a section, a battery that stands in it among them.</summary>
+    public static IEnumerable<Feeder> WaysInto(Section section) =>
+        section.Feeders.Concat(section.Sources.Select(source => new Feeder(null, source.A, source.A)));
+
+    private double Cells => rig.Vehicle.SystemVolts / 12.0;
+
+    /// <summary>The volts that the least currents are driven by, V.</summary>
+    public static double LeastVolts(Vehicle vehicle) => VehicleParts.OpenVolts(LowCharge) * vehicle.SystemVolts / 12;
+
+    /// <summary>The loop that a least current flows round, Ω.</summary>
+    public static double LeastLoopOhms(Vehicle vehicle, double amps) => LeastVolts(vehicle) / amps;
+
+    private double Greatest(double ohms) =>
+        VehicleParts.OpenVolts(1) * Cells / (ohms + TypicalOhms.BatteryCable) + (rig.Vehicle.Alternator?.CruiseAmps ?? 0);
+
+    private OhmPaths Out(Func<Link, double> ohms, double batteryFactor) => OhmPaths.From(
+        map, Starts(batteryFactor), ohms, _ => true, terminal => !feeds.Of(terminal).Grounded);
+
+    private IEnumerable<(string, double)> Starts(double factor)
+    {
+        var vehicle = rig.Vehicle;
+        var sum = 0.0;
+        foreach (var battery in vehicle.Batteries)
+        {
+            var own = factor * battery.InternalMilliohms / 1000;
+            sum += own;
+            yield return ($"{battery.Id}.plus", vehicle.BatteryLink switch
+            {
+                BatteryLink.Series => sum,
+                BatteryLink.Parallel => factor / vehicle.Batteries.Sum(other => 1000 / other.InternalMilliohms),
+                _ => own,
+            });
+        }
+    }
+
+    /// <summary>Resistance from the battery, by one feeder, to the terminals of its section.</summary>
+    private (OhmPaths Hot, OhmPaths Cold) Within(Section section, Feeder feeder)
+    {
+        if (within.TryGetValue((section, feeder), out var known)) return known;
+        OhmPaths Along(OhmPaths before, Func<Link, double> ohms) => OhmPaths.From(
+            map,
+            [(feeder.Near, before.Ohms(feeder.Far) + (feeder.Device is { } device ? ohms(device) : 0))],
+            ohms,
+            link => link.Kind != LinkKind.Device,
+            _ => true);
+        return within[(section, feeder)] = (Along(hotOut, link => link.HotOhms), Along(coldOut, link => link.ColdOhms));
+    }
+
+    private IEnumerable<RunFault> All()
+    {
+        foreach (var run in rig.Runs)
+        {
+            var section = feeds.Of(run.From);
+            if (section.Grounded) continue;
+            foreach (var feeder in WaysInto(section))
+            {
+                var (hot, cold) = Within(section, feeder);
+                var far = hot.Ohms(run.From) > hot.Ohms(run.To) ? run.From : run.To;
+                yield return new RunFault(
+                    run.Id, feeder.Device, Greatest(Math.Min(cold.Ohms(run.From), cold.Ohms(run.To))), Least(section, feeder, far), Returns: false);
+            }
+        }
+        foreach (var load in map.Links.Where(link => link is { Kind: LinkKind.Load, Weak: false }))
+        {
+            var section = feeds.Of(load.A);
+            if (section.Grounded || !hotBack.Reaches(load.B)) continue;
+            var back = hotBack.Back(load.B).Select(link => link.Run).OfType<Run>().ToList();
+            if (back.Count == 0) continue;
+            foreach (var feeder in WaysInto(section))
+            {
+                var (hot, cold) = Within(section, feeder);
+                var least = LeastVolts(rig.Vehicle) / (hot.Ohms(load.A) + hotBack.Ohms(load.B));
+                foreach (var run in back) yield return new RunFault(run.Id, feeder.Device, Greatest(cold.Ohms(load.A)), least, Returns: true);
+            }
+        }
+    }
+}

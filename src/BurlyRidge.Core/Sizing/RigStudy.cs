@@ -1,0 +1,117 @@
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Sizing;
+
+/// <summary>A state of the whole rig, solved.</summary>
+public sealed record WholeStudy(NamedState Named, SolvedHarness Solved);
+
+/// <summary>The most that an element carries in any state judged, and in which.</summary>
+public sealed record DesignCurrent(double Amps, string State)
+{
+    /// <summary>Carries nothing.</summary>
+    public static DesignCurrent None { get; } = new(0, "");
+}
+
+/// <summary>A rig with everything that proposals and checks go by: its wiring, its states solved, its shorts.</summary>
+public sealed class RigStudy
+{
+    /// <summary>Less than this is a trickle and makes no line use an element, A.</summary>
+    private const double UsesAmps = 0.01;
+
+    private readonly Dictionary<string, DesignCurrent> design = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, double> engineOff = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, List<string>> users = new(StringComparer.Ordinal);
+
+    private RigStudy(Rig wired)
+    {
+        Wired = wired;
+        Map = WiringMap.Of(wired);
+        Feeds = Feeds.Of(Map);
+        var finder = new StateFinder(wired, Map);
+        Faults = FaultCurrents.Of(wired, Map, Feeds);
+        var lines = new List<LineStudy>();
+        foreach (var group in Partition.Of(wired).Groups.Where(group => group.Lines.Any(line => line.Lights.Count > 0)))
+        {
+            var harness = HarnessCompiler.Compile(group);
+            foreach (var line in group.Lines.Where(line => line.Lights.Count > 0)) lines.Add(LineStudy.Of(group, harness, line, finder));
+        }
+        Lines = lines;
+        var together = HarnessCompiler.Compile(wired);
+        Whole = [.. WorthJudging.Whole(wired, [.. Lines.Select(line => line.Trigger)]).Select(named => new WholeStudy(named, together.Solve(named.State)))];
+        foreach (var line in Lines)
+        {
+            Take(line.Off, $"{line.Line.Name} alone, engine off", Engine.Off, line.Line.Id);
+            Take(line.Running, $"{line.Line.Name} alone, engine running", Engine.Cruise, line.Line.Id);
+        }
+        foreach (var whole in Whole) Take(whole.Solved, whole.Named.Name, whole.Named.State.Engine, null);
+        Runs = [.. wired.Runs.Select(Figures)];
+    }
+
+    /// <summary>The rig with every line wired part by part.</summary>
+    public Rig Wired { get; }
+
+    /// <summary>Its terminals and what joins them.</summary>
+    public WiringMap Map { get; }
+
+    /// <summary>Which fuse stands before which conductor.</summary>
+    public Feeds Feeds { get; }
+
+    /// <summary>Prospective short-circuit currents.</summary>
+    public FaultCurrents Faults { get; }
+
+    /// <summary>Each line by itself.</summary>
+    public IReadOnlyList<LineStudy> Lines { get; }
+
+    /// <summary>States of the whole rig.</summary>
+    public IReadOnlyList<WholeStudy> Whole { get; }
+
+    /// <summary>Every run, in the rig's order.</summary>
+    public IReadOnlyList<RunFigures> Runs { get; }
+
+    /// <summary>Studies a rig whose lines are all wired part by part; pure and total.</summary>
+    public static RigStudy Of(Rig wired) => new(wired);
+
+    /// <summary>The most that an element carries.</summary>
+    public DesignCurrent Design(string element) => design.GetValueOrDefault(element) ?? DesignCurrent.None;
+
+    /// <summary>The most that an element carries with the engine off, A.</summary>
+    public double DesignEngineOff(string element) => engineOff.GetValueOrDefault(element);
+
+    /// <summary>Ids of the lines that use an element.</summary>
+    public IReadOnlyList<string> LinesOf(string element) => users.TryGetValue(element, out var lines) ? lines : [];
+
+    /// <summary>A state of the whole rig by its id.</summary>
+    public WholeStudy State(string id) => Whole.First(whole => whole.Named.Id == id);
+
+    private void Take(SolvedHarness solved, string state, Engine engine, string? line)
+    {
+        var elements = solved.Harness.Circuit.Elements;
+        for (var i = 0; i < elements.Count; i++)
+        {
+            var amps = Math.Abs(solved.Solution.State.Amps[i]);
+            var id = elements[i].Id;
+            if (!design.TryGetValue(id, out var known) || amps > known.Amps) design[id] = new DesignCurrent(amps, state);
+            if (engine == Engine.Off && amps > engineOff.GetValueOrDefault(id)) engineOff[id] = amps;
+            if (line is null || amps < UsesAmps) continue;
+            if (!users.TryGetValue(id, out var list)) users[id] = list = [];
+            if (!list.Contains(line)) list.Add(line);
+        }
+    }
+
+    private RunFigures Figures(Run run)
+    {
+        var wire = WireTable.Find(run.Wire)!;
+        var ambient = run.Zones.Max(Wired.HouseRules.ZoneCelsius.Of);
+        var ampacity = Ampacity.Of(wire, run.InsulationCelsius, ambient, run.Bundled);
+        var most = Design(run.Id);
+        var celsius = Ampacity.ConductorCelsius(most.Amps, ampacity, run.InsulationCelsius, ambient);
+        var section = Feeds.Of(run.From);
+        return new RunFigures(
+            run, wire, most.Amps, most.State, most.Amps * wire.Ohms(run.LengthMetres, celsius), ambient, ampacity, celsius,
+            [.. Faults.ByRun[run.Id]],
+            section.Grounded ? 0 : section.LimitedSources.Sum(source => source.LimitAmps),
+            LinesOf(run.Id));
+    }
+}

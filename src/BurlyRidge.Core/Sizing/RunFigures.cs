@@ -1,0 +1,60 @@
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Sizing;
+
+/// <summary>What a run carries, withstands and is asked for.</summary>
+/// <param name="Run">The run.</param>
+/// <param name="Wire">Its size.</param>
+/// <param name="DesignAmps">The most that it carries in any state judged, A.</param>
+/// <param name="DesignState">That state.</param>
+/// <param name="DropVolts">Lost in it then, V.</param>
+/// <param name="AmbientCelsius">The hottest zone on its way.</param>
+/// <param name="AmpacityAmps">What it may carry where it lies, A.</param>
+/// <param name="ConductorCelsius">How hot it gets.</param>
+/// <param name="Faults">What shorts drive through it.</param>
+/// <param name="LimitedAmps">The most that sources without a fuse, but with a limit of their own, give it, A.</param>
+/// <param name="Lines">Ids of the lines that use it.</param>
+public sealed record RunFigures(
+    Run Run,
+    WireSize Wire,
+    double DesignAmps,
+    string DesignState,
+    double DropVolts,
+    double AmbientCelsius,
+    double AmpacityAmps,
+    double ConductorCelsius,
+    IReadOnlyList<RunFault> Faults,
+    double LimitedAmps,
+    IReadOnlyList<string> Lines)
+{
+    /// <summary>The fuses before it, or before what it brings the current back from.</summary>
+    public IReadOnlyList<Link> Devices { get; } = [.. Faults.Select(fault => fault.Device).OfType<Link>().Distinct()];
+
+    /// <summary>Whether it brings the current back.</summary>
+    public bool Returns { get; } = Faults.Any(fault => fault.Returns);
+
+    /// <summary>Ampacity that load, fuses and sources ask of it, A.</summary>
+    public double NeededAmps(HouseRules rules) =>
+        Math.Max(Math.Max(DesignAmps * (1 + rules.MarginFraction), FuseNeedAmps), LimitedAmps);
+
+    /// <summary>Ampacity that the largest fuse before it asks, A; 0 without one.</summary>
+    public double FuseNeedAmps { get; } = Faults.Max(fault => fault.Device is { } device ? Limits.WireAmpsForFuse(device.Fuse!) : (double?)null) ?? 0;
+
+    /// <summary>Its ampacity on another size, A.</summary>
+    public double AmpacityOf(WireSize wire) => Ampacity.Of(wire, Run.InsulationCelsius, AmbientCelsius, Run.Bundled);
+
+    /// <summary>How long it withstands <paramref name="amps"/> from its class of temperature on, s; without end at what it carries for good.</summary>
+    public double WithstandSeconds(double amps) => Withstand(Run, Wire, AmpacityAmps, amps);
+
+    /// <summary>How long <paramref name="run"/> would withstand <paramref name="amps"/> on <paramref name="wire"/>, s.</summary>
+    public static double Withstand(Run run, WireSize wire, double ampacityAmps, double amps) => amps <= ampacityAmps
+        ? double.PositiveInfinity
+        : Adiabatic.WithstandSeconds(Adiabatic.K(run.InsulationCelsius, Limits.ShortTimeCelsius(run.Insulation)), wire.CopperSquareMillimetres, amps);
+
+    /// <summary>Whether a fuse opens at <paramref name="fault"/> before the wire is hurt.</summary>
+    public bool Clears(RunFault fault) =>
+        fault.Device is { } device && FuseTime.SlowestSeconds(device.Fuse!, fault.FarAmps) <= WithstandSeconds(fault.FarAmps);
+}

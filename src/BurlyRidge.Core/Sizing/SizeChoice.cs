@@ -1,0 +1,47 @@
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Sizing;
+
+/// <summary>The smallest part that meets what is asked of it; proposals and remedies both take it from here.</summary>
+public static class SizeChoice
+{
+    /// <summary>The thinnest size that carries <paramref name="neededAmps"/> where the run lies; null where none does.</summary>
+    public static WireSize? Wire(Rig rig, Run run, double neededAmps)
+    {
+        var ambient = run.Zones.Max(rig.HouseRules.ZoneCelsius.Of);
+        return WireTable.Of(rig.HouseRules.Gauges).FirstOrDefault(wire =>
+            Ampacity.Of(wire, run.InsulationCelsius, ambient, run.Bundled) is > 0 and var amps && Limits.AtLeast(amps, neededAmps));
+    }
+
+    /// <summary>The smallest standard fuse that carries <paramref name="designAmps"/> in its place; null where none does.</summary>
+    public static Fuse? Fuse(HouseRules rules, Zone place, double designAmps, bool longHeavy)
+    {
+        var hot = Limits.HotFuseLoadFraction * Limits.HotFuseFactor(rules.ZoneCelsius.Of(place));
+        var need = designAmps / Math.Min(rules.FuseLoadFraction, hot);
+        return (longHeavy ? FuseTable.All.Where(fuse => fuse.Family == FuseFamily.BoltDown || fuse.RatingAmps < Limits.BoltDownFromAmps) : FuseTable.Proposable)
+            .FirstOrDefault(fuse => Limits.AtLeast(fuse.RatingAmps, need));
+    }
+
+    /// <summary>The smallest contact that carries <paramref name="designAmps"/>; null where none does.</summary>
+    public static double? Contact(int systemVolts, double designAmps) => RelayTable.ContactAmps
+        .Where(rating => Limits.ContactCarries(rating, designAmps, systemVolts))
+        .Select(rating => (double?)rating)
+        .FirstOrDefault();
+
+    /// <summary>The thinnest size, no thinner than today's, on which every short is cleared in time; null where none does.</summary>
+    public static WireSize? WireForShorts(Rig rig, RunFigures figures) => WireTable.Of(rig.HouseRules.Gauges)
+        .Where(wire => wire.CopperSquareMillimetres >= figures.Wire.CopperSquareMillimetres)
+        .FirstOrDefault(wire => RunLadder.Clears(rig, figures, wire));
+
+    /// <summary>Whether a device feeds something that draws much for hours: a charger, a compressor.</summary>
+    public static bool FeedsLongHeavy(Rig rig, Feeds feeds, Link device)
+    {
+        bool Touches(string terminal) => feeds.Of(terminal) is { Grounded: false } section
+            && (section == feeds.Of(device.A) || section == feeds.Of(device.B));
+        return rig.Converters.Any(converter => Touches($"{converter.Id}.in-plus") || Touches($"{converter.Id}.out-plus"))
+            || rig.Loads.Any(load => load.Amps >= Limits.LongHeavyAmps && Touches($"{load.Id}.plus"));
+    }
+}

@@ -1,0 +1,6 @@
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Server.Demo;
+
+/// <summary>A job that a fresh database starts with; vehicle, lamps and figures are made up.</summary>
+internal sealed record DemoJob(string Name, string Note, Rig Rig);

@@ -1,0 +1,85 @@
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
+using BurlyRidge.Server.Hosting;
+using BurlyRidge.Server.Jobs;
+
+namespace BurlyRidge.Server.Proposals;
+
+/// <summary>Sizes asked for, or applied as one revision.</summary>
+/// <param name="OnRevision">The revision that it is asked on.</param>
+/// <param name="Apply">Whether to store the result as the next revision.</param>
+/// <param name="IdempotencyKey">To be given when it is applied: the same for a repeated request.</param>
+/// <param name="LineId">The line to size; null: all.</param>
+/// <param name="MostGauges">The most sizes of wire that are bought; null: as the house rules say.</param>
+public sealed record AutoSizeRequest(int OnRevision, bool Apply = false, string? IdempotencyKey = null, string? LineId = null, int? MostGauges = null);
+
+/// <summary>Outputs asked for, or applied as one revision.</summary>
+public sealed record AssignSlotsRequest(int OnRevision, bool Apply = false, string? IdempotencyKey = null);
+
+/// <summary>Sizes proposed.</summary>
+/// <param name="Tally">How the checks come out then.</param>
+/// <param name="Job">The job after it was applied; null where it was only asked.</param>
+public sealed record AutoSizeAnswer(
+    IReadOnlyList<SizeChange> Changes, IReadOnlyList<string> Gauges, IReadOnlyList<string> Left, Tally Before, Tally Tally, OpenJob? Job);
+
+/// <summary>Outputs proposed.</summary>
+public sealed record AssignSlotsAnswer(IReadOnlyList<SlotMove> Moves, IReadOnlyList<string> Left, Tally Before, Tally Tally, OpenJob? Job);
+
+/// <summary>What the core would change, asked and applied.</summary>
+internal static class ProposalEndpoints
+{
+    public static void MapProposals(this IEndpointRouteBuilder routes)
+    {
+        var jobs = routes.MapGroup("/api/jobs/{id}").WithTags("Proposals");
+        Describe<AutoSizeAnswer>(jobs.MapPost("/auto-size", AutoSizeAsync)).WithSummary("Sizes wires, fuses and relays; applied as one revision where asked.");
+        Describe<AssignSlotsAnswer>(jobs.MapPost("/assign-slots", AssignSlotsAsync)).WithSummary("Gives lines the outputs that suit them; applied as one revision where asked.");
+    }
+
+    private static RouteHandlerBuilder Describe<TAnswer>(RouteHandlerBuilder endpoint) => endpoint
+        .Produces<TAnswer>()
+        .ProducesValidationProblem()
+        .ProducesProblem(StatusCodes.Status404NotFound)
+        .Produces<StaleProblem>(StatusCodes.Status409Conflict, "application/problem+json");
+
+    private static async Task<IResult> AutoSizeAsync(string id, AutoSizeRequest request, JobStore store)
+    {
+        var problems = new List<Problem>();
+        if (request.MostGauges is < 1 or > 20) problems.Add(new Problem("mostGauges", "Give a number from 1 to 20 sizes."));
+        return await ProposeAsync(id, request.OnRevision, request.Apply, request.IdempotencyKey, store, problems,
+            rig =>
+            {
+                if (request.LineId is { } line && rig.Lines.All(other => other.Id != line)) problems.Add(new Problem("lineId", $"There is no line called {line}."));
+                return problems.Count > 0 ? null : AutoSizer.Propose(rig, request.LineId, request.MostGauges);
+            },
+            proposal => proposal.Rig,
+            (proposal, before, after, job) => new AutoSizeAnswer(proposal.Changes, proposal.Gauges, proposal.Left, before, after, job));
+    }
+
+    private static Task<IResult> AssignSlotsAsync(string id, AssignSlotsRequest request, JobStore store) => ProposeAsync(
+        id, request.OnRevision, request.Apply, request.IdempotencyKey, store, [],
+        SlotProposal.Of,
+        proposal => proposal.Rig,
+        (proposal, before, after, job) => new AssignSlotsAnswer(proposal.Moves, proposal.Left, before, after, job));
+
+    private static async Task<IResult> ProposeAsync<TProposal, TAnswer>(
+        string id, int onRevision, bool apply, string? key, JobStore store, List<Problem> problems,
+        Func<Rig, TProposal?> propose, Func<TProposal, Rig> rigOf, Func<TProposal, Tally, Tally, OpenJob?, TAnswer> answer)
+        where TProposal : class
+    {
+        if (apply) problems.AddRange(JobValidation.Key(key ?? ""));
+        if (problems.Count > 0) return BadInput.Of(problems);
+        if (await store.FindAsync(id) is not { } job) return JobEndpoints.Missing();
+        // A repeated request finds its own revision already stored; only a foreign one is stale.
+        var on = apply ? await store.RevisionRigAsync(id, onRevision) : job.Head.Number == onRevision ? job.Rig : null;
+        if (on is null) return JobEndpoints.Answer(new SaveOutcome.Stale(job));
+        var proposal = propose(on);
+        if (proposal is null) return BadInput.Of(problems);
+        var rig = rigOf(proposal);
+        var (before, after) = (Assessor.Assess(on).Tally, Assessor.Assess(rig).Tally);
+        if (!apply) return TypedResults.Ok(answer(proposal, before, after, null));
+        return await store.SaveRigAsync(id, onRevision, key!, rig) is SaveOutcome.Saved saved
+            ? TypedResults.Ok(answer(proposal, before, after, OpenJob.Of(saved.Job)))
+            : JobEndpoints.Answer(new SaveOutcome.Stale((await store.FindAsync(id))!));
+    }
+}

@@ -1,0 +1,39 @@
+import type { Line, UnitSystem } from "../api/client";
+import { ChoiceField } from "../ui/ChoiceField";
+import { asLength, lengthUnit } from "../ui/figures";
+import { NumberField } from "../ui/NumberField";
+import { choices, useWords } from "../ui/words";
+
+/** What the light is for, and where it sits along the vehicle. */
+export function LineUseFields({
+  line,
+  units,
+  messages,
+  onChange,
+}: {
+  line: Line;
+  units: UnitSystem;
+  messages?: readonly string[];
+  onChange: (change: Partial<Line>) => void;
+}) {
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <ChoiceField
+        label="Light for"
+        value={line.use ?? "unsaid"}
+        options={choices(useWords)}
+        onChange={(use) => onChange({ use })}
+      />
+      <NumberField
+        label="Behind the front"
+        unit={lengthUnit[units].name}
+        scale={asLength(units)}
+        value={line.metresFromFront ?? null}
+        messages={messages}
+        hint="empty: not said"
+        optional
+        onChange={(metres) => onChange({ metresFromFront: metres ?? null })}
+      />
+    </div>
+  );
+}

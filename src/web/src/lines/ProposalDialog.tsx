@@ -1,0 +1,101 @@
+import { useEffect, useState } from "react";
+import type { AssignSlotsAnswer, AutoSizeAnswer } from "../api/client";
+import { Button } from "../ui/Button";
+import { Dialog } from "../ui/Dialog";
+import { TallyLine } from "../ui/VerdictMark";
+import type { Proposal, ProposalKind, RigEditor } from "./rigEditor";
+
+const titles: Record<ProposalKind, string> = {
+  "auto-size": "Size the rig anew",
+  "assign-slots": "Assign the outputs anew",
+};
+
+/** What would change and why; nothing is stored until it is applied, and then as one step that can be undone. */
+export function ProposalDialog({
+  editor,
+  kind,
+  lineId,
+  onClose,
+}: {
+  editor: RigEditor;
+  kind: ProposalKind;
+  lineId?: string;
+  onClose: () => void;
+}) {
+  const [proposal, setProposal] = useState<Proposal>();
+  useEffect(() => {
+    let gone = false;
+    void editor.propose(kind, lineId).then((found) => !gone && setProposal(found));
+    return () => {
+      gone = true;
+    };
+  }, [editor, kind, lineId]);
+
+  const answer = proposal?.kind === "answer" ? proposal.answer : undefined;
+  const changes = answer ? changesOf(answer) : [];
+  return (
+    <Dialog open onClose={onClose} title={lineId ? "Size this line anew" : titles[kind]}>
+      {!proposal && <p role="status">Working it out…</p>}
+      {proposal?.kind === "failed" && (
+        <p role="alert" className="text-oxide">
+          {proposal.why}
+        </p>
+      )}
+      {answer && (
+        <>
+          <p className="flex flex-wrap items-center gap-x-4">
+            <span>Today</span> <TallyLine tally={answer.before} />
+          </p>
+          <p className="mb-3 flex flex-wrap items-center gap-x-4">
+            <span>Then</span> <TallyLine tally={answer.tally} />
+          </p>
+          {changes.length === 0 ? (
+            <p>Nothing changes: it is as it would be proposed.</p>
+          ) : (
+            <ul className="grid gap-px border border-seam bg-seam">
+              {changes.map((change) => (
+                <li key={change.what} className="bg-slab px-3 py-1.5">
+                  <span className="font-semibold">{change.what}</span>{" "}
+                  <span className="font-figure">
+                    {change.from} → {change.to}
+                  </span>
+                  {change.why && <span className="block text-sm text-dust">{change.why}</span>}
+                </li>
+              ))}
+            </ul>
+          )}
+          {answer.left.map((sentence) => (
+            <p key={sentence} className="mt-2 text-ochre">
+              {sentence}
+            </p>
+          ))}
+          {"gauges" in answer && answer.gauges.length > 0 && (
+            <p className="mt-2 text-sm text-dust">Wire to buy: {answer.gauges.join(", ")}.</p>
+          )}
+          <p className="mt-2 text-sm text-dust">
+            Advice, not approval: the maker's instructions, local codes and a qualified person decide.
+          </p>
+          <div className="mt-4 flex justify-end gap-3">
+            <Button onClick={onClose}>Leave it</Button>
+            <Button
+              look="main"
+              disabled={changes.length === 0}
+              onClick={() => {
+                void editor.apply(kind, lineId);
+                onClose();
+              }}
+            >
+              Apply
+            </Button>
+          </div>
+        </>
+      )}
+    </Dialog>
+  );
+}
+
+function changesOf(answer: AutoSizeAnswer | AssignSlotsAnswer) {
+  return "moves" in answer
+    ? answer.moves.map((move) => ({ ...move, why: "" }))
+    : answer.changes.map((change) => ({ ...change, what: change.part }));
+}

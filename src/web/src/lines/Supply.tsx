@@ -1,0 +1,49 @@
+import type { SupplyAnswer } from "../api/client";
+import { amps, hours, volts } from "../ui/figures";
+
+/** What each state that is worth judging asks of battery and alternator. */
+export function Supply({ supply }: { supply: readonly SupplyAnswer[] }) {
+  const first = supply[0];
+  return (
+    <div>
+      <table className="w-full border-collapse text-left">
+        <thead className="text-sm text-dust">
+          <tr className="border-b border-edge">
+            <th className="py-1 pl-2 font-normal">State</th>
+            <th className="px-2 text-right font-normal">Drawn</th>
+            <th className="px-2 text-right font-normal">Alternator</th>
+            <th className="px-2 text-right font-normal">Battery</th>
+            <th className="px-2 text-right font-normal">At the post</th>
+            <th className="px-2 text-right font-normal">To half</th>
+          </tr>
+        </thead>
+        <tbody>
+          {supply.map(({ figures }) => (
+            <tr key={figures.id} data-state={figures.id} className="border-b border-seam">
+              <th scope="row" className="py-1 pl-2 font-normal">
+                {figures.name}
+              </th>
+              <td className="px-2 text-right font-figure">{amps(figures.loadAmps)}</td>
+              <td className="px-2 text-right font-figure">{amps(figures.alternatorAmps)}</td>
+              <td className="px-2 text-right font-figure">
+                {figures.batteryAmps < 0
+                  ? `charged ${amps(-figures.batteryAmps)}`
+                  : amps(figures.batteryAmps)}
+              </td>
+              <td className="px-2 text-right font-figure">{volts(figures.postVolts)}</td>
+              <td className="px-2 text-right font-figure">
+                {figures.hoursToHalf === null ? "—" : hours(figures.hoursToHalf)}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {first && first.alternatorIdleAmps !== null && (
+        <p className="mt-1 text-sm text-dust">
+          The alternator gives up to {amps(first.alternatorIdleAmps)} at idle and{" "}
+          {amps(first.alternatorCruiseAmps ?? 0)} at cruise. What charges the battery is not counted as drawn.
+        </p>
+      )}
+    </div>
+  );
+}

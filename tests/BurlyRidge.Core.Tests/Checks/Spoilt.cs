@@ -1,0 +1,181 @@
+using BurlyRidge.Core.Checks;
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Tests.Support.Shapes;
+using static BurlyRidge.Core.Tests.Support.Shapes.Sketch;
+
+namespace BurlyRidge.Core.Tests.Checks;
+
+/// <summary>A careful rig and what is done to one thing of it.</summary>
+/// <param name="Check">The check that must object to it.</param>
+/// <param name="What">What was done, and what fitters call it.</param>
+internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Good, Func<Rig, Rig> Spoil)
+{
+    public Rig Bad => Spoil(Good);
+
+    public override string ToString() => $"{Check}: {What}";
+
+    public static IReadOnlyList<Spoilt> All { get; } =
+    [
+        new("high-voltage", Verdict.Stop, "a hybrid", GoodRigs.Bar, rig => rig with { Vehicle = rig.Vehicle with { HighVoltageDrive = true } }),
+        new("line-lights", Verdict.Stop, "the earth left off", GoodRigs.Bar, rig => Without(rig, "bar.minus>e")),
+        new("line-lights", Verdict.Stop, "a harness for the other kind of beam", GoodRigs.Beam, rig => rig with
+        {
+            Vehicle = rig.Vehicle with { HighBeam = new SignalLamp { Switched = SwitchedSide.Minus } },
+            Runs = [.. rig.Runs.Select(run => run.From == "highBeam.plus" ? run with { From = "highBeam.minus" } : run)],
+        }),
+        new("run-load", Verdict.Stop, "thin wire to the lamp", Hot(GoodRigs.Bar), rig => Wire(rig, "k.87>plug.a", "20 AWG")),
+        new("run-fuse", Verdict.Stop, "a thin branch on a thick circuit's fuse", GoodRigs.Beam, rig => Wire(rig, "left.plus>right.plus", "20 AWG")),
+        new("return", Verdict.Stop, "a thin return", GoodRigs.Bar, rig => Wire(rig, "bar.minus>e", "20 AWG")),
+        new("zone-heat", Verdict.Stop, "75 °C insulation beside the exhaust", Exhaust(GoodRigs.Bar), rig => Run(rig, "k.87>plug.a", run => run with { InsulationCelsius = 75 })),
+        new("fuse-load", Verdict.Watch, "a fuse near its load", GoodRigs.Bar, rig => Fuse(rig, "f", 10)),
+        new("fuse-heat", Verdict.Watch, "a fuse beside something hot", Full(GoodRigs.Bar), rig => rig with { HouseRules = rig.HouseRules with { ZoneCelsius = rig.HouseRules.ZoneCelsius with { EngineBay = 95 } } }),
+        new("fuse-family", Verdict.Stop, "a blade under a charger", GoodRigs.Camp, rig => Device(rig, "cf2", device => device with { Fuse = new Fuse(40, FuseFamily.Blade) })),
+        new("fuse-volts", Verdict.Stop, "a fuse for 12 V on a truck", GoodRigs.Truck, rig => Device(rig, "f", device => device with { RatedVolts = 16 })),
+        new("far-short", Verdict.Stop, "thin PVC far from a large fuse", GoodRigs.Box, rig => Run(rig, "main.out>box.plus", run => run with { Wire = "16 AWG", LengthMetres = 6, Insulation = InsulationMaterial.Pvc })),
+        new("breaking", Verdict.Watch, "a blade beside a strong battery", GoodRigs.Bar, rig => Battery(rig, battery => battery with { InternalMilliohms = 2 })),
+        new("selectivity", Verdict.Watch, "a main fuse no larger than its branch", GoodRigs.Box, rig => Fuse(rig, "main", 20)),
+        new("unfused-lead", Verdict.Stop, "a long unfused lead", GoodRigs.Bar, rig => Run(rig, "battery.plus>f.in", run => run with { LengthMetres = 1.5 })),
+        new("two-sources", Verdict.Stop, "no fuse at the second battery's end", GoodRigs.Camp, rig => Run(rig, "cf2.out>camp.plus", run => run with { LengthMetres = 2 })),
+        new("one-feed-out", Verdict.Watch, "a row that either feed alone cannot carry", GoodRigs.BothEnds, rig => Box(rig, box => box with { Outputs = [.. box.Outputs.Select(output => output with { RatingAmps = 7.5 })] })),
+        new("back-feed", Verdict.Watch, "both ends on slots of their own", GoodRigs.BothEnds, rig => Box(rig, box => box with { Outputs = [.. box.Outputs.Select(output => output with { WorkedBy = WorkedBy.Slot })] }) with
+        {
+            Runs = [.. rig.Runs.Where(run => !run.To.StartsWith("box.in", StringComparison.Ordinal))],
+        }),
+        new("drop", Verdict.Watch, "a long thin run to the rear", GoodRigs.Box, rig => Run(rig, "box.o3>work.plus", run => run with { LengthMetres = 9, Wire = "18 AWG" })),
+        new("far-lamp", Verdict.Watch, "the far lamp of a chain dim", GoodRigs.Beam, rig => Run(rig, "left.plus>right.plus", run => run with { LengthMetres = 14 })),
+        new("lamp-runs", Verdict.Stop, "a lamp below its drop-out voltage", GoodRigs.Bar, rig => Lamp(rig, lamp => lamp with { DropOutVolts = 11.62 })),
+        new("lamp-volts", Verdict.Stop, "a lamp for 12 V on 24 V", GoodRigs.Truck, rig => rig with { Converters = [rig.Converters[0] with { OutputVolts = 24 }] }),
+        new("part-volts", Verdict.Stop, "a socket's load for 6 V", Socket(GoodRigs.Bar), rig => rig with { Loads = [rig.Loads[0] with { MaxVolts = 8 }] }),
+        new("half-tap", Verdict.Stop, "a 12 V part on one of two batteries", GoodRigs.Truck, rig => Run(rig, "battery-2.plus>f.in", run => run with { From = "battery-1.plus" })),
+        new("relay-contact", Verdict.Watch, "a relay near its rating", GoodRigs.Bar, rig => Relay(rig, relay => relay with { ContactAmps = 10 })),
+        new("coil-volts", Verdict.Stop, "a 24 V relay on 12 V", GoodRigs.Bar, rig => Relay(rig, relay => relay with { CoilVolts = 24 })),
+        new("coil-pull", Verdict.Stop, "a filament switch lamp earthed beside the coil", Lamplit(GoodRigs.NegativeBeam), rig => rig with
+        {
+            Runs = [.. rig.Runs, Sketch.Run("s.lamp", "e", 1, "16 AWG") with { Colour = "black" }],
+        }),
+        new("coil-diode", Verdict.Stop, "the coil's diode turned round", GoodRigs.Beam, rig => Relay(rig, relay => relay with { Pinout = new RelayPinout(CoilPlus: "85", CoilMinus: "86") })),
+        new("suppression", Verdict.Watch, "a plain coil on a module's wire", Module(GoodRigs.Beam), rig => Relay(rig, relay => relay with { CoilDiode = false })),
+        new("switch-current", Verdict.Stop, "the dash switch in the lamp current", GoodRigs.Camp, rig => rig with { Switches = [rig.Switches[0] with { RatingAmps = 2 }] }),
+        new("output-rating", Verdict.Stop, "an output too small for its lamp, a big one wasted", GoodRigs.Box, rig => Run(Run(rig, "box.o1>bar.plus", run => run with { From = "box.o3" }), "box.o3>work.plus", run => run with { From = "box.o1" })),
+        new("box-total", Verdict.Stop, "more than the box is made for", GoodRigs.Box, rig => Box(rig, box => box with { TotalAmps = 9 })),
+        new("box-main", Verdict.Watch, "a main fuse above the box", GoodRigs.Box, rig => Box(rig, box => box with { TotalAmps = 40 })),
+        new("box-minus", Verdict.Stop, "a box's minus on the body", GoodRigs.Box, rig => Run(rig, "box.minus>post", run => run with { To = "e" })),
+        new("sense-wired", Verdict.Stop, "the sense lead left off", GoodRigs.Box, rig => Without(rig, "tapfuse.out>box.sense")),
+        new("slot-tap", Verdict.Stop, "a tap on a slot that is full", GoodRigs.Box, rig => Slot(rig, slot => slot with { LoadAmps = 5 })),
+        new("slot-key", Verdict.Watch, "a tap that is live with the key off", GoodRigs.Box, rig => Slot(rig, slot => slot with { Feed = Feed.Battery })),
+        new("converter-load", Verdict.Stop, "a converter too small", GoodRigs.Truck, rig => rig with { Converters = [rig.Converters[0] with { LimitAmps = 2 }] }),
+        new("current-sensor", Verdict.Watch, "a return on the post behind a current sensor", Sensor(GoodRigs.Bar), rig => rig with { Earths = [.. rig.Earths.Select(earth => earth with { Kind = EarthKind.Post })] }),
+        new("earth-practice", Verdict.Watch, "a body earth in a house that wants the post", GoodRigs.Bar, rig => rig with { HouseRules = rig.HouseRules with { Earths = EarthSchool.Post } }),
+        new("trigger-style", Verdict.Watch, "light ahead on a switch alone", Lit(GoodRigs.Bar, LineUse.Unsaid), rig => Lit(rig, LineUse.Forward)),
+        new("marker-key", Verdict.Watch, "markers that burn whenever the key is on", Markers("sideLight.plus"), _ => Markers("ignition.out")),
+        new("signal-follows", Verdict.Stop, "a tell-tale lamp between plus and the coil", GoodRigs.Beam, rig => rig with
+        {
+            Fixtures = [.. rig.Fixtures, new Fixture("tell", "Tell-tale", [new LampFunction("main", LampKind.Filament, 21)])],
+            Runs = [.. rig.Runs, Sketch.Run("f.out", "tell.plus", 0.3, "12 AWG") with { Colour = "red" }, Sketch.Run("tell.minus", "k.86", 0.3, "12 AWG") with { Colour = "red" }],
+        }),
+        new("signal-load", Verdict.Stop, "lamp current from a module's wire", Module(GoodRigs.Beam), rig => Run(rig, "k.87>left.plus", run => run with { From = "highBeam.plus" })),
+        new("signal-pulsed", Verdict.Watch, "a pulsed signal", GoodRigs.Beam, rig => rig with { Vehicle = rig.Vehicle with { HighBeam = rig.Vehicle.HighBeam with { Pulsed = true } } }),
+        new("switch-lamp-earth", Verdict.Stop, "the switch's earth connected on a negative-switched vehicle", GoodRigs.NegativeBeam, rig => rig with
+        {
+            Runs = [.. rig.Runs, Sketch.Run("s.lamp", "e", 1, "16 AWG") with { Colour = "black" }],
+        }),
+        new("minus-switched", Verdict.Watch, "lamps switched in the negative lead", GoodRigs.Camp, rig => rig with
+        {
+            Runs = [.. rig.Runs.Select(run => run.Id switch
+            {
+                "lf.out>s.in" => run with { To = "left.plus" },
+                "s.out>left.plus" => run with { To = "campPost" },
+                "left.minus>campPost" or "right.minus>campPost" => run with { To = "s.in" },
+                _ => run,
+            })],
+        }),
+        new("joint-kind", Verdict.Stop, "a tap in a power circuit", GoodRigs.Bar, rig => Joint(rig, "sp", joint => joint with { Kind = JointKind.Tap })),
+        new("joint-range", Verdict.Stop, "a wire too thick for its plug", GoodRigs.Bar, rig => Wire(rig, "k.87>plug.a", "8 AWG")),
+        new("terminal-share", Verdict.Watch, "a third wire in one terminal", GoodRigs.NegativeBeam, rig => Wire(rig, "f.out>k.86", "10 AWG")),
+        new("terminal-heat", Verdict.Watch, "a hot wire in a holder", Lamp(GoodRigs.Bar, lamp => lamp with { Watts = 150 }), rig => Wire(rig, "battery.plus>f.in", "18 AWG")),
+        new("spare-lead", Verdict.Watch, "a dim lead hanging loose", Dimmable(GoodRigs.Bar), rig => Without(rig, "bar.dim>cap.a")),
+        new("live-end", Verdict.Stop, "a positive left dangling at the back", Ended(GoodRigs.Bar), rig => Joint(rig, "later", joint => joint with { Kind = JointKind.Crimp })),
+        new("register", Verdict.Watch, "a wire without its colour", GoodRigs.Bar, rig => Run(rig, "k.87>plug.a", run => run with { Colour = "" })),
+        new("alternator-idle", Verdict.Watch, "a small alternator at idle", GoodRigs.Bar, rig => rig with { Vehicle = rig.Vehicle with { Alternator = new Alternator(14.2, 15, 120) } }),
+        new("alternator-cruise", Verdict.Watch, "a small alternator", GoodRigs.Bar, rig => rig with { Vehicle = rig.Vehicle with { Alternator = new Alternator(14.2, 12, 20) } }),
+        new("left-on", Verdict.Watch, "left on overnight", GoodRigs.Bar, rig => rig with { HouseRules = rig.HouseRules with { LeftOnHours = 12 } }),
+        new("key-off-drain", Verdict.Watch, "a parked vehicle that draws", GoodRigs.Bar, rig => rig with { Vehicle = rig.Vehicle with { KeyOffDrainAmps = 0.3 } }),
+        new("settles", Verdict.Stop, "a coil fed through its own rest contact", Resting(GoodRigs.Bar), rig => Run(rig, "s.out>k.86", run => run with { From = "k.87a" })),
+        new("isolation", Verdict.Watch, "two batteries, one of them forgotten", GoodRigs.Bar, rig => rig with
+        {
+            Vehicle = rig.Vehicle with { Batteries = [.. rig.Vehicle.Batteries, new Battery("second", 80, 0.9, 12)], BatteryLink = BatteryLink.Parallel },
+        }),
+    ];
+
+    private static Rig Run(Rig rig, string id, Func<Run, Run> change) => rig with { Runs = [.. rig.Runs.Select(run => run.Id == id ? change(run) : run)] };
+
+    private static Rig Wire(Rig rig, string id, string wire) => Run(rig, id, run => run with { Wire = wire });
+
+    private static Rig Without(Rig rig, string id) => rig with { Runs = [.. rig.Runs.Where(run => run.Id != id)] };
+
+    private static Rig Device(Rig rig, string id, Func<ProtectiveDevice, ProtectiveDevice> change) =>
+        rig with { Protection = [.. rig.Protection.Select(device => device.Id == id ? change(device) : device)] };
+
+    private static Rig Fuse(Rig rig, string id, double amps) => Device(rig, id, device => device with { Fuse = Sketch.Fuse(id, amps).Fuse });
+
+    private static Rig Relay(Rig rig, Func<Relay, Relay> change) => rig with { Relays = [change(rig.Relays[0]), .. rig.Relays.Skip(1)] };
+
+    private static Rig Joint(Rig rig, string id, Func<Joint, Joint> change) => rig with { Joints = [.. rig.Joints.Select(joint => joint.Id == id ? change(joint) : joint)] };
+
+    private static Rig Box(Rig rig, Func<PowerBox, PowerBox> change) => rig with { PowerBoxes = [change(rig.PowerBoxes[0])] };
+
+    private static Rig Slot(Rig rig, Func<FuseSlot, FuseSlot> change) => rig with { Vehicle = rig.Vehicle with { FuseSlots = [change(rig.Vehicle.FuseSlots[0])] } };
+
+    private static Rig Battery(Rig rig, Func<Battery, Battery> change) => rig with { Vehicle = rig.Vehicle with { Batteries = [.. rig.Vehicle.Batteries.Select(change)] } };
+
+    private static Rig Lamp(Rig rig, Func<LampFunction, LampFunction> change) =>
+        rig with { Fixtures = [.. rig.Fixtures.Select(fixture => fixture with { Functions = [.. fixture.Functions.Select(change)] })] };
+
+    private static Rig Lit(Rig rig, LineUse use) => rig with { Lines = [rig.Lines[0] with { Use = use }] };
+
+    /// <summary>A bar that uses all that its wires and fuse are good for.</summary>
+    private static Rig Full(Rig rig) => Lamp(rig, lamp => lamp with { Watts = 130 });
+
+    private static Rig Hot(Rig rig) => Lamp(rig, lamp => lamp with { Watts = 120 });
+
+    private static Rig Exhaust(Rig rig) => rig with { HouseRules = rig.HouseRules with { ZoneCelsius = rig.HouseRules.ZoneCelsius with { EngineBay = 78 } } };
+
+    private static Rig Module(Rig rig) => rig with { Vehicle = rig.Vehicle with { HighBeam = rig.Vehicle.HighBeam with { ModuleDriven = true } } };
+
+    private static Rig Sensor(Rig rig) => Battery(rig, battery => battery with { CurrentSensor = true });
+
+    /// <summary>The switch's own lamp a filament one, its earth still off.</summary>
+    private static Rig Lamplit(Rig rig) => rig with { Switches = [rig.Switches[0] with { Lamps = [new SwitchLamp("light", "in", "lamp", LampKind.Filament, 1.2)] }] };
+
+    private static Rig Socket(Rig rig) => rig with
+    {
+        Loads = [new Load("socket", "Socket", 3)],
+        Runs = [.. rig.Runs, Sketch.Run("k.87", "socket.plus", 1, "12 AWG") with { Colour = "red" }, Sketch.Run("socket.minus", "e", 1, "12 AWG") with { Colour = "black" }],
+    };
+
+    private static Rig Dimmable(Rig rig) => Lamp(rig, lamp => lamp with { DimPin = "dim" }) with
+    {
+        Joints = [.. rig.Joints, new Joint("cap", JointKind.Cap)],
+        Runs = [.. rig.Runs, Sketch.Run("bar.dim", "cap.a", 0.1, "20 AWG") with { Colour = "grey" }],
+    };
+
+    private static Rig Ended(Rig rig) => rig with
+    {
+        Joints = [.. rig.Joints, new Joint("later", JointKind.Cap)],
+        Runs = [.. rig.Runs, Sketch.Run("cf.out", "later.a", 3, "18 AWG", Zone.Cabin) with { Colour = "red" }],
+    };
+
+    /// <summary>The relay has a rest contact that nothing hangs on.</summary>
+    private static Rig Resting(Rig rig) => Relay(rig, relay => relay with { Pinout = new RelayPinout(Rest: "87a") });
+
+    private static Rig Markers(string from) => Rig(12,
+        Sketch.Run(from, "f.in", 0.15, "16 AWG"), Sketch.Run("f.out", "one.plus", 1.5, "20 AWG"), Sketch.Run("one.minus", "e", 0.5, "20 AWG")) with
+    {
+        Vehicle = GoodRigs.Bar.Vehicle,
+        Fixtures = [new Fixture("one", "one", [new LampFunction("main", LampKind.ResistorLed, 3)])],
+        Protection = [Sketch.Fuse("f", 2)],
+        Earths = [Stud("e")],
+        Lines = [new Line("line", "Markers") { Lights = ["one.main"], Use = LineUse.Marker }],
+    };
+}
