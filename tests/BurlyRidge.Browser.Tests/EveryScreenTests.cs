@@ -7,7 +7,7 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
 {
     private readonly Page page = workshop.Page;
 
-    public static TheoryData<string> Screens => ["yard", "lines", "quick size"];
+    public static TheoryData<string> Screens => ["yard", "lines", "wired line", "ledger", "quick size"];
 
     [Theory]
     [MemberData(nameof(Screens))]
@@ -28,10 +28,11 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
     [MemberData(nameof(Screens))]
     public void Accessible_by_day_and_by_night(string screen)
     {
-        Show(screen);
         foreach (var theme in new[] { "Night theme", "Day theme" })
         {
+            page.Open("/");
             page.Press(theme);
+            Show(screen);
             Assert.Equal("", Violations());
         }
     }
@@ -55,6 +56,18 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
             case "lines":
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
                 page.Find(By.CssSelector("[data-figure='Wire']"));
+                break;
+            case "wired line":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Rear work lamps')]")).Click();
+                page.Find(By.CssSelector("[data-run] button")).Click();
+                page.Find(By.CssSelector("[data-wire]"));
+                break;
+            case "ledger":
+                page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).Click();
+                page.Find(By.CssSelector("[data-figure='Wire']"));
+                page.Key("v");
+                page.Find(By.CssSelector("[data-state='parked']"));
                 break;
             case "quick size":
                 page.Find(By.CssSelector("[data-figure='Wire']"));

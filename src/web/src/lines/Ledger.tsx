@@ -1,22 +1,21 @@
-import { ChevronUp } from "lucide-react";
 import type { Assessment, Check } from "../api/client";
-import { TallyLine } from "../ui/VerdictMark";
+import { Dialog } from "../ui/Dialog";
 import { CheckList } from "./CheckList";
 import { Supply } from "./Supply";
 
-/** At the foot: every objection of the rig, and what hangs on no line alone. */
+/** Every objection of the rig line by line, what hangs on no line alone, and what the states ask of the supply. */
 export function Ledger({
   assessment,
   nameOf,
   open,
-  onToggle,
+  onClose,
   onChoose,
   onCure,
 }: {
   assessment: Assessment;
   nameOf: (line: string) => string;
   open: boolean;
-  onToggle: () => void;
+  onClose: () => void;
   onChoose: (line: string) => void;
   onCure: (check: Check) => void;
 }) {
@@ -26,27 +25,18 @@ export function Ledger({
     .map((line) => ({ line, objections: line.checks.filter((check) => check.verdict !== "holds") }))
     .filter((entry) => entry.objections.length > 0);
   return (
-    <section aria-label="Ledger of checks" className="sticky bottom-0 z-10 border-t border-edge bg-granite">
-      <button
-        type="button"
-        aria-expanded={open}
-        onClick={onToggle}
-        className="flex min-h-11 w-full flex-wrap items-center gap-4 px-4 text-left font-semibold hover:bg-lichen-shade"
-      >
-        Ledger
-        <TallyLine tally={assessment.tally} />
-        <span className="text-sm font-normal text-dust">
-          {objections.length > 0 ? `${objections.length} of the whole rig` : "nothing against the whole rig"}
-        </span>
-        <ChevronUp size={18} aria-hidden className={`ml-auto ${open ? "rotate-180" : ""}`} />
-      </button>
-      {open && (
-        <div className="grid max-h-[60vh] gap-5 overflow-y-auto border-t border-seam p-4 xl:grid-cols-2">
-          <div className="grid content-start gap-3">
-            <h2 className="font-semibold">The whole rig</h2>
-            {objections.length > 0 && <CheckList checks={objections} onCure={onCure} />}
-            {lines.map(({ line, objections }) => (
-              <div key={line.id}>
+    <Dialog open={open} onClose={onClose} title="Ledger of checks" wide>
+      <div className="grid gap-5 xl:grid-cols-2">
+        <div className="grid content-start gap-3">
+          <h3 className="font-semibold">The whole rig</h3>
+          {objections.length > 0 ? (
+            <CheckList checks={objections} onCure={onCure} />
+          ) : (
+            <p className="text-dust">Nothing against it.</p>
+          )}
+          {lines.map(({ line, objections }) => (
+            <div key={line.id}>
+              <h3>
                 <button
                   type="button"
                   className="min-h-11 font-semibold underline underline-offset-4"
@@ -54,18 +44,18 @@ export function Ledger({
                 >
                   {nameOf(line.id)}
                 </button>
-                <CheckList checks={objections} onCure={onCure} />
-              </div>
-            ))}
-          </div>
-          <div className="grid content-start gap-3">
-            <h2 className="font-semibold">Supply</h2>
-            <Supply supply={assessment.supply} />
-            <h2 className="font-semibold">What holds for the whole rig</h2>
-            <CheckList checks={holding} />
-          </div>
+              </h3>
+              <CheckList checks={objections} onCure={onCure} />
+            </div>
+          ))}
         </div>
-      )}
-    </section>
+        <div className="grid content-start gap-3">
+          <h3 className="font-semibold">Supply</h3>
+          <Supply supply={assessment.supply} />
+          <h3 className="font-semibold">What holds for the whole rig</h3>
+          <CheckList checks={holding} />
+        </div>
+      </div>
+    </Dialog>
   );
 }

@@ -100,7 +100,10 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
     <>
       <h1 className="text-lg font-semibold">{job.name}</h1>
       <span className="font-figure">{rig.vehicle.systemVolts} V</span>
-      <TallyLine tally={assessment.tally} ticket />
+      <Button look="ticket" onClick={() => setLedger(true)}>
+        <span className="sr-only">Ledger of checks:</span>
+        <TallyLine tally={assessment.tally} ticket />
+      </Button>
       <span className="ml-auto" />
       <SaveMark save={save} />
       <span className="flex">
@@ -212,7 +215,7 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
         assessment={assessment}
         nameOf={(id) => rig.lines.find((line) => line.id === id)?.name ?? id}
         open={ledger}
-        onToggle={() => setLedger((open) => !open)}
+        onClose={() => setLedger(false)}
         onChoose={(id) => {
           choose(id);
           setLedger(false);

@@ -5,7 +5,7 @@ import { amps, hours, volts } from "../ui/figures";
 export function Supply({ supply }: { supply: readonly SupplyAnswer[] }) {
   const first = supply[0];
   return (
-    <div>
+    <div className="overflow-x-auto">
       <table className="w-full border-collapse text-left">
         <thead className="text-sm text-dust">
           <tr className="border-b border-edge">

@@ -6,11 +6,13 @@ export function Dialog({
   open,
   onClose,
   title,
+  wide = false,
   children,
 }: {
   open: boolean;
   onClose: () => void;
   title: string;
+  wide?: boolean;
   children: ReactNode;
 }) {
   return (
@@ -19,7 +21,7 @@ export function Dialog({
         <Primitive.Overlay className="fixed inset-0 z-20 bg-black/50" />
         <Primitive.Content
           aria-describedby={undefined}
-          className="fixed z-20 top-1/2 left-1/2 max-h-[92vh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-sm border border-edge bg-slab p-5"
+          className={`fixed z-20 top-1/2 left-1/2 max-h-[92vh] ${wide ? "w-[min(80rem,96vw)]" : "w-[min(34rem,94vw)]"} -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-sm border border-edge bg-slab p-5`}
         >
           <div className="mb-3 flex items-start justify-between gap-4">
             <Primitive.Title className="text-xl font-semibold">{title}</Primitive.Title>

@@ -1,0 +1,94 @@
+using OpenQA.Selenium;
+
+namespace BurlyRidge.Browser.Tests;
+
+/// <summary>Checks, remedies and proposals in the real page.</summary>
+public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
+{
+    private readonly Page page = workshop.Page;
+
+    private void OpenDemo(string name)
+    {
+        page.Open("/");
+        page.Find(By.XPath($"//article[@aria-label = '{name}']//a")).Click();
+        page.Find(By.CssSelector("[data-figure='Wire'], [data-run]"));
+    }
+
+    private void Line(string name) => page.Find(By.XPath($"//nav[@aria-label = 'Lines']//button[.//span[normalize-space() = '{name}']]")).Click();
+
+    [Fact]
+    public void A_remedy_cures_its_check_is_saved_and_can_be_undone()
+    {
+        OpenDemo("Orchard spray pickup");
+        Line("Driving pair on the beam");
+        var stop = By.CssSelector("[data-check='run-fuse'][data-verdict='stop']");
+        var wire = page.Find(stop).FindElement(By.TagName("button")).Text;
+        page.Press(wire);
+        page.Until(() => !page.Has(stop), "the check is cured");
+        page.UntilSaved();
+        page.Reload();
+        page.Find(By.CssSelector("[data-run]"));
+        Assert.False(page.Has(stop));
+        page.Press("Undo");
+        page.Find(stop);
+    }
+
+    [Fact]
+    public void The_ledger_opens_by_its_key_shows_the_supply_and_leads_to_a_line()
+    {
+        OpenDemo("Tree-crew chipper truck");
+        page.Key("v");
+        Assert.Contains("Parked", page.Find(By.CssSelector("[data-state='parked']")).Text, StringComparison.Ordinal);
+        page.Find(By.XPath("//div[@role = 'dialog']//button[normalize-space() = 'Headboard bar']")).Click();
+        page.Until(() => page.Field("Name").GetAttribute("value") == "Headboard bar", "the line is chosen");
+        Assert.False(page.Has(By.CssSelector("[data-state='parked']")));
+    }
+
+    [Fact]
+    public void Sizes_are_shown_before_they_are_applied_and_undone_in_one_step()
+    {
+        OpenDemo("Snow-road rescue wagon");
+        Line("Rear work lamps");
+        var run = By.CssSelector("[data-run='box.o3-to-plug-work.a'] button");
+        Assert.StartsWith("12 AWG", page.Find(run).Text, StringComparison.Ordinal);
+        page.Press("Size the wired lines…");
+        page.Find(By.XPath("//li[contains(., 'box.o3-to-plug-work.a') and contains(., '14 AWG')]"));
+        page.Press("Apply");
+        page.Until(() => page.Find(run).Text.StartsWith("14 AWG", StringComparison.Ordinal), "the size is taken");
+        page.Press("Undo");
+        page.Until(() => page.Find(run).Text.StartsWith("12 AWG", StringComparison.Ordinal), "the size is back");
+    }
+
+    [Fact]
+    public void A_wire_opens_to_its_ladder_and_a_gauge_taken_by_hand_stays()
+    {
+        OpenDemo("Snow-road rescue wagon");
+        Line("Winch lamp");
+        page.Find(By.CssSelector("[data-run='box.o7-to-winch-lamp.plus'] button")).Click();
+        page.Find(By.CssSelector("[data-wire='14 AWG'] button")).Click();
+        page.Until(() => page.Find(By.CssSelector("[data-run='box.o7-to-winch-lamp.plus'] button")).Text.StartsWith("14 AWG", StringComparison.Ordinal), "the gauge is taken");
+        page.UntilSaved();
+        page.Reload();
+        page.Until(() => page.Find(By.CssSelector("[data-run='box.o7-to-winch-lamp.plus'] button")).Text.StartsWith("14 AWG", StringComparison.Ordinal), "it is kept");
+        page.Press("Undo");
+    }
+
+    [Fact]
+    public void A_house_rule_changes_what_is_judged()
+    {
+        OpenDemo("Tree-crew chipper truck");
+        page.Find(By.XPath("//summary[contains(., 'House rules')]")).Click();
+        page.Choose("Earths", "Wire to the post");
+        page.UntilSaved();
+        var ledger = By.XPath("//button[contains(., 'Ledger of checks')]");
+        var watch = By.CssSelector("[role='dialog'] [data-check='earth-practice'][data-verdict='watch']");
+        page.Find(ledger).Click();
+        page.Find(watch);
+        page.Press("Close");
+        page.Press("Undo");
+        page.Until(() => page.Has(By.CssSelector("[data-save='saved']")) && page.Field("Earths").GetAttribute("value") == "either", "the old rule is back");
+        page.Find(ledger).Click();
+        page.Find(By.CssSelector("[role='dialog'] [data-state='parked']"));
+        Assert.False(page.Has(watch));
+    }
+}
