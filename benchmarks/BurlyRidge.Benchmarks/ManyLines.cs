@@ -54,6 +54,7 @@ internal static class ManyLines
             Joints = joints,
             Earths = earths,
             Runs = runs,
+            Lines = [.. Enumerable.Range(0, lines).Select(i => new Line($"line-{i}", $"Line {i}") { Lights = [$"l{i}-a.main", $"l{i}-b.main"] })],
         };
     }
 

@@ -6,6 +6,11 @@ using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Network;
 
 CultureInfo.CurrentCulture = CultureInfo.InvariantCulture;
+if (args is ["judgement"])
+{
+    Judgement.Print();
+    return;
+}
 Console.WriteLine("Operating point of a rig with every line on; medians. Compiling is from the rig to the circuit.");
 Console.WriteLine($"{Environment.ProcessorCount} processors, .NET {Environment.Version}");
 Console.WriteLine();
@@ -23,12 +28,13 @@ foreach (var lines in sizes)
     var runs = lines switch { <= 100 => 41, <= 1_000 => 11, _ => 5 };
     HarnessCompiler.Solve(rig, state);
 
-    var compile = Median(runs, () => HarnessCompiler.Compile(rig));
-    var harness = HarnessCompiler.Compile(rig);
-    Solution? solution = null;
-    var solve = Median(runs, () => solution = CircuitSolver.Solve(harness.Circuit));
+    var warm = TimeSpan.FromSeconds(1);
+    var compile = Clock.Median(runs, warm, () => HarnessCompiler.Compile(rig));
+    SolvedHarness? solved = null;
+    var solve = Clock.Median(runs, warm, () => HarnessCompiler.Compile(rig), fresh => solved = fresh.Solve(state));
+    var (harness, solution) = solved!;
     var peak = Process.GetCurrentProcess().PeakWorkingSet64 / 1e6;
-    if (solution is not Solution.Converged) throw new InvalidOperationException($"{lines} lines: {solution?.GetType().Name}");
+    if (solution is not Solution.Converged) throw new InvalidOperationException($"{lines} lines: {solution.GetType().Name}");
     solveSeconds[lines] = solve;
 
     Console.WriteLine($"| {lines} | {harness.Circuit.NodeCount} | {compile * 1000:0.00} | {solve * 1000:0.00} | {peak:0} | {Reference(lines, solve, harness, solution)} |");
@@ -36,6 +42,8 @@ foreach (var lines in sizes)
 
 Console.WriteLine();
 Console.WriteLine($"Growth of solving from 100 to 10,000 lines: exponent {Math.Log10(solveSeconds[10_000] / solveSeconds[100]) / 2:0.00}");
+
+Judgement.Print();
 
 string Reference(int lines, double solve, CompiledHarness harness, Solution solution)
 {
@@ -51,19 +59,4 @@ string Reference(int lines, double solve, CompiledHarness harness, Solution solu
     analyses.Sort();
     var median = analyses[analyses.Count / 2];
     return $"{median * 1000:0} | {median / solve:0.0}";
-}
-
-static double Median(int runs, Action action)
-{
-    // The runtime compiles hot code again in the background; what is measured is the settled state.
-    for (var warm = Stopwatch.StartNew(); warm.Elapsed < TimeSpan.FromSeconds(1);) action();
-    var seconds = new double[runs];
-    for (var i = 0; i < runs; i++)
-    {
-        var clock = Stopwatch.StartNew();
-        action();
-        seconds[i] = clock.Elapsed.TotalSeconds;
-    }
-    Array.Sort(seconds);
-    return seconds[runs / 2];
 }

@@ -19,7 +19,7 @@ internal static class Say
     public static string Seconds(double seconds) =>
         seconds < 0.1 ? $"{seconds * 1000:0.#} ms" : seconds < 90 ? $"{seconds:0.##} s" : seconds < 5400 ? $"{seconds / 60:0} min" : $"{seconds / 3600:0.#} h";
 
-    public static string Hours(double hours) => hours < 48 ? $"{hours:0.#} h" : $"{hours / 24:0} days";
+    public static string Hours(double hours) => hours < 48 ? $"{hours:0.#} h" : hours < 17_520 ? $"{hours / 24:0} days" : "more than two years";
 
     public static string Kind(Zone zone) => zone switch
     {

@@ -36,7 +36,7 @@ public enum InsulationMaterial
 
 /// <summary>
 /// Where runs meet. Terminals: "id.name" with any name, each joined to the middle through half the joint's resistance; a
-/// terminal that one run alone names is an end that is capped.
+/// joint with one run alone is an end, capped where its kind says so.
 /// </summary>
 /// <param name="Milliohms">From one terminal to another; null: as usual for its kind.</param>
 /// <param name="Place">Where it lies.</param>

@@ -120,7 +120,7 @@ public static class PlanWiring
     }
 
     private static List<Line> Replace(Rig rig, Line line, IReadOnlyList<string> lights) =>
-        [.. rig.Lines.Select(other => other == line ? new Line(line.Id, line.Name) { Lights = lights } : other)];
+        [.. rig.Lines.Select(other => other == line ? line with { Plan = null, Lights = lights } : other)];
 
     /// <summary>Names of the parts of one line.</summary>
     private sealed record Namer(string LineId)

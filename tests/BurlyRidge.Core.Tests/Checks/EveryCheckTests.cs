@@ -43,7 +43,7 @@ public class EveryCheckTests
         foreach (var check in before.Where(check => check.Id == spoilt.Check && check.Remedy is not null))
         {
             var after = Judge(check.Remedy!.Apply(spoilt.Bad));
-            Assert.DoesNotContain(after, other => other.Id == check.Id && other.About == check.About && other.Verdict == check.Verdict);
+            Assert.DoesNotContain(after, other => other.Id == check.Id && other.About == check.About && other.Verdict != Verdict.Holds);
             // A check that held everywhere still does.
             foreach (var held in before.GroupBy(other => other.Id).Where(group => group.All(other => other.Verdict == Verdict.Holds)))
                 Assert.All(after.Where(other => other.Id == held.Key), other => Assert.True(other.Verdict == Verdict.Holds, $"{other.Id}: {other.Reason}"));

@@ -24,6 +24,8 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
             Vehicle = rig.Vehicle with { HighBeam = new SignalLamp { Switched = SwitchedSide.Minus } },
             Runs = [.. rig.Runs.Select(run => run.From == "highBeam.plus" ? run with { From = "highBeam.minus" } : run)],
         }),
+        new("line-lights", Verdict.Stop, "the usual pins on a relay that is printed otherwise", GoodRigs.Bar, rig =>
+            Relay(rig, relay => relay with { Pinout = new RelayPinout(CoilPlus: "30", CoilMinus: "87", Common: "86", Open: "85") })),
         new("run-load", Verdict.Stop, "thin wire to the lamp", Hot(GoodRigs.Bar), rig => Wire(rig, "k.87>plug.a", "20 AWG")),
         new("run-fuse", Verdict.Stop, "a thin branch on a thick circuit's fuse", GoodRigs.Beam, rig => Wire(rig, "left.plus>right.plus", "20 AWG")),
         new("return", Verdict.Stop, "a thin return", GoodRigs.Bar, rig => Wire(rig, "bar.minus>e", "20 AWG")),
@@ -96,6 +98,10 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         new("terminal-heat", Verdict.Watch, "a hot wire in a holder", Lamp(GoodRigs.Bar, lamp => lamp with { Watts = 150 }), rig => Wire(rig, "battery.plus>f.in", "18 AWG")),
         new("spare-lead", Verdict.Watch, "a dim lead hanging loose", Dimmable(GoodRigs.Bar), rig => Without(rig, "bar.dim>cap.a")),
         new("live-end", Verdict.Stop, "a positive left dangling at the back", Ended(GoodRigs.Bar), rig => Joint(rig, "later", joint => joint with { Kind = JointKind.Crimp })),
+        new("register", Verdict.Watch, "a pass-through lead of no known colour", PassThrough(GoodRigs.Bar), rig => rig with
+        {
+            Vehicle = rig.Vehicle with { PassThroughs = [rig.Vehicle.PassThroughs[0] with { Colour = "" }] },
+        }),
         new("register", Verdict.Watch, "a wire without its colour", GoodRigs.Bar, rig => Run(rig, "k.87>plug.a", run => run with { Colour = "" })),
         new("alternator-idle", Verdict.Watch, "a small alternator at idle", GoodRigs.Bar, rig => rig with { Vehicle = rig.Vehicle with { Alternator = new Alternator(14.2, 15, 120) } }),
         new("alternator-cruise", Verdict.Watch, "a small alternator", GoodRigs.Bar, rig => rig with { Vehicle = rig.Vehicle with { Alternator = new Alternator(14.2, 12, 20) } }),
@@ -152,6 +158,12 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
     {
         Loads = [new Load("socket", "Socket", 3)],
         Runs = [.. rig.Runs, Sketch.Run("k.87", "socket.plus", 1, "12 AWG") with { Colour = "red" }, Sketch.Run("socket.minus", "e", 1, "12 AWG") with { Colour = "black" }],
+    };
+
+    private static Rig PassThrough(Rig rig) => Run(rig, "k.87>plug.a", run => run with { To = "lead.a" }) with
+    {
+        Vehicle = rig.Vehicle with { PassThroughs = [new PassThrough("lead", "12 AWG", 1, "violet", "engine bay", "front")] },
+        Runs = [.. rig.Runs.Select(run => run.Id == "k.87>plug.a" ? run with { To = "lead.a" } : run), Sketch.Run("lead.b", "plug.a", 0.2, "12 AWG") with { Colour = "white" }],
     };
 
     private static Rig Dimmable(Rig rig) => Lamp(rig, lamp => lamp with { DimPin = "dim" }) with

@@ -42,6 +42,22 @@ public class AutoSizerProperties
         }
     }
 
+    /// <summary>An objection to a size is left only where the table ends.</summary>
+    [Theory]
+    [MemberData(nameof(Seeds))]
+    public void Sizing_and_checks_agree_to_the_end_of_the_table(int seed)
+    {
+        var sized = AutoSizer.Propose(AnyRig.Of(seed).Rig).Rig;
+        var thickest = WireTable.Of(sized.HouseRules.Gauges)[^1].Name;
+        foreach (var check in Judge(sized).Where(check => check.Verdict != Verdict.Holds && check.Id is "run-load" or "run-fuse" or "return" or "far-short" or "fuse-load" or "relay-contact"))
+        {
+            var atTheEnd = sized.Runs.Any(run => run.Id == check.About && run.Wire == thickest)
+                || sized.Protection.Any(device => device.Id == check.About && device.Fuse.RatingAmps == FuseTable.All[^1].RatingAmps)
+                || sized.Relays.Any(relay => relay.Id == check.About && relay.ContactAmps == RelayTable.ContactAmps[^1]);
+            Assert.True(atTheEnd || check.Verdict == Verdict.Holds, $"{check.Id} {check.About}: {check.Reason}");
+        }
+    }
+
     /// <summary>One run as thick as can be, all of them, and the device with each other fuse.</summary>
     private static IEnumerable<Rig> Alternatives(Rig rig, Check stop)
     {

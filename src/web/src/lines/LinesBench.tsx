@@ -20,6 +20,7 @@ import type { ProposalKind, RigEditor } from "./rigEditor";
 import {
   newLine,
   rulesOf,
+  withFreeRun,
   withLine,
   withNewLine,
   withoutLine,
@@ -184,6 +185,7 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
                 runs={assessment.runs}
                 onCure={cure}
                 onSize={() => setAsked({ kind: "auto-size", lineId: chosen.line.id })}
+                onFree={(run) => editor.edit((current) => withFreeRun(current, run))}
                 onTakeWire={(run, wire) => editor.edit((current) => withRunWire(current, run, wire))}
               />
             )}

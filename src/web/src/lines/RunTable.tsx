@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Rig, type RunAnswer } from "../api/client";
+import { Button } from "../ui/Button";
 import { amps, celsius, lostVolts, seconds } from "../ui/figures";
 import { Notice } from "../ui/Notice";
 import { FuseWindow } from "./FuseWindow";
@@ -11,11 +12,14 @@ export function RunTable({
   rig,
   runs,
   onTakeWire,
+  onFree,
 }: {
   rig: Rig;
   runs: readonly RunAnswer[];
   onTakeWire: (run: string, wire: string) => void;
+  onFree: (run: string) => void;
 }) {
+  const byHand = new Set(rig.runs?.filter((run) => run.fixed).map((run) => run.id));
   const [open, setOpen] = useState<string>();
   return (
     <div className="overflow-x-auto">
@@ -42,7 +46,10 @@ export function RunTable({
                   className="min-h-11 w-full pl-2 text-left hover:bg-lichen-shade"
                 >
                   <span className="font-semibold">{run.wire}</span>{" "}
-                  <span className="break-all text-dust">{run.id}</span>
+                  <span className="break-all text-dust">
+                    {run.id}
+                    {byHand.has(run.id) && ", by hand"}
+                  </span>
                 </button>
               </th>
               <td className="px-2 text-right font-figure whitespace-nowrap">{amps(run.designAmps)}</td>
@@ -61,6 +68,11 @@ export function RunTable({
           ))}
         </tbody>
       </table>
+      {open !== undefined && byHand.has(open) && (
+        <Button className="mt-3" onClick={() => onFree(open)}>
+          Taken by hand: let sizing decide again
+        </Button>
+      )}
       {open !== undefined && <OneRun rig={rig} run={open} onTake={(wire) => onTakeWire(open, wire)} />}
     </div>
   );

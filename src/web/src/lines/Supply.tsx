@@ -6,7 +6,7 @@ export function Supply({ supply }: { supply: readonly SupplyAnswer[] }) {
   const first = supply[0];
   return (
     <div className="overflow-x-auto">
-      <table className="w-full border-collapse text-left">
+      <table className="w-full border-collapse text-left text-sm">
         <thead className="text-sm text-dust">
           <tr className="border-b border-edge">
             <th className="py-1 pl-2 font-normal">State</th>
@@ -23,15 +23,17 @@ export function Supply({ supply }: { supply: readonly SupplyAnswer[] }) {
               <th scope="row" className="py-1 pl-2 font-normal">
                 {figures.name}
               </th>
-              <td className="px-2 text-right font-figure">{amps(figures.loadAmps)}</td>
-              <td className="px-2 text-right font-figure">{amps(figures.alternatorAmps)}</td>
-              <td className="px-2 text-right font-figure">
+              <td className="px-2 text-right font-figure whitespace-nowrap">{amps(figures.loadAmps)}</td>
+              <td className="px-2 text-right font-figure whitespace-nowrap">
+                {amps(figures.alternatorAmps)}
+              </td>
+              <td className="px-2 text-right font-figure whitespace-nowrap">
                 {figures.batteryAmps < 0
                   ? `charged ${amps(-figures.batteryAmps)}`
                   : amps(figures.batteryAmps)}
               </td>
-              <td className="px-2 text-right font-figure">{volts(figures.postVolts)}</td>
-              <td className="px-2 text-right font-figure">
+              <td className="px-2 text-right font-figure whitespace-nowrap">{volts(figures.postVolts)}</td>
+              <td className="px-2 text-right font-figure whitespace-nowrap">
                 {figures.hoursToHalf === null ? "—" : hours(figures.hoursToHalf)}
               </td>
             </tr>

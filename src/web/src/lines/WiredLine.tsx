@@ -25,6 +25,7 @@ export function WiredLine({
   onCure,
   onSize,
   onTakeWire,
+  onFree,
 }: {
   rig: Rig;
   line: Line;
@@ -33,6 +34,7 @@ export function WiredLine({
   onCure: (check: Check) => void;
   onSize: () => void;
   onTakeWire: (run: string, wire: string) => void;
+  onFree: (run: string) => void;
 }) {
   const solved = useQuery({
     queryKey: ["everything-on", rig],
@@ -66,6 +68,7 @@ export function WiredLine({
           rig={rig}
           runs={runs.filter((run) => run.lineIds.includes(line.id))}
           onTakeWire={onTakeWire}
+          onFree={onFree}
         />
       </div>
       <p className={state.outcome === "converged" ? "text-dust" : "font-semibold text-oxide"}>

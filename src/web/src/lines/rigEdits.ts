@@ -26,6 +26,11 @@ export function withRunWire(rig: Rig, id: string, wire: string): Rig {
   return { ...rig, runs: rig.runs?.map((run) => (run.id === id ? { ...run, wire, fixed: true } : run)) };
 }
 
+/** Gives a run back to sizing. */
+export function withFreeRun(rig: Rig, id: string): Rig {
+  return { ...rig, runs: rig.runs?.map((run) => (run.id === id ? { ...run, fixed: false } : run)) };
+}
+
 export function withoutLine(rig: Rig, id: string): Rig {
   return { ...rig, lines: rig.lines.filter((line) => line.id !== id) };
 }

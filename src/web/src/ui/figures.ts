@@ -41,7 +41,7 @@ export const seconds = (value: number) =>
         : `${(value / 60).toFixed(0)} min`;
 
 export const hours = (value: number) =>
-  value < 48 ? `${value.toFixed(1)} h` : `${(value / 24).toFixed(0)} days`;
+  value < 48 ? `${value.toFixed(1)} h` : value < 17520 ? `${(value / 24).toFixed(0)} days` : "over 2 years";
 
 /** A length as typed and shown; the document holds metres. */
 export const lengthUnit = {

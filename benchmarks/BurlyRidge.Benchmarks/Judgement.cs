@@ -1,0 +1,28 @@
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Sizing;
+using BurlyRidge.Server.Demo;
+
+namespace BurlyRidge.Benchmarks;
+
+/// <summary>What an edit and a proposal cost.</summary>
+internal static class Judgement
+{
+    private const int Runs = 41;
+
+    public static void Print()
+    {
+        var wagon = RescueWagon.Job().Rig;
+        var many = ManyLines.Of(200);
+        Console.WriteLine();
+        Console.WriteLine("Judgement, every state and check; medians.");
+        Console.WriteLine();
+        Console.WriteLine("| what | ms | at most |");
+        Console.WriteLine("|---|---|---|");
+        Row($"assess the demo rig of {wagon.Lines.Count} lines", 10, () => Assessor.Assess(wagon));
+        Row($"auto-size it", 50, () => AutoSizer.Propose(wagon));
+        Row($"assess {many.Lines.Count} lines", 150, () => Assessor.Assess(many));
+    }
+
+    private static void Row(string what, double most, Action action) =>
+        Console.WriteLine($"| {what} | {1000 * Clock.Median(Runs, TimeSpan.FromSeconds(8), action):0.0} | {most:0} |");
+}
