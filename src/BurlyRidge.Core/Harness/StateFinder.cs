@@ -38,18 +38,16 @@ public sealed class StateFinder(Rig rig, WiringMap map)
         var open = new PriorityQueue<(string At, bool Signalled), int>();
         var cost = new Dictionary<(string, bool), int> { [(start, false)] = 0 };
         open.Enqueue((start, false), 0);
-        (string At, bool Signalled)? found = null;
+        (string At, bool Signalled)? plain = null;
+        (string At, bool Signalled)? signalledEnd = null;
         while (open.TryDequeue(out var here, out var sum))
         {
             if (sum > cost[here]) continue;
             if (toSource ? sources.ContainsKey(here.At) : grounds.Contains(here.At))
             {
-                if (here.Signalled || via is null)
-                {
-                    found = here;
-                    break;
-                }
-                found ??= here;
+                if (here.Signalled) signalledEnd ??= here;
+                else plain ??= here;
+                if (via is null || signalledEnd is not null) break;
                 continue;
             }
             if (toSource && here.At == PartBook.Body) continue;
@@ -65,12 +63,21 @@ public sealed class StateFinder(Rig rig, WiringMap map)
                 open.Enqueue(next, then);
             }
         }
-        if (found is not { } end) return false;
-        if (depth == 0 && toSource) asked.Source ??= sources[end.At];
-        for (var at = end; came.TryGetValue(at, out var step); at = step.From)
-            foreach (var need in step.Link.Needs)
-                if (!Ask(need, asked, via, depth + 1)) return false;
-        return !toSource || FedItself(sources[end.At], asked, via, depth + 1);
+        return Take(signalledEnd) || Take(plain);
+
+        // A way may ask one switch for two positions; then the other way is taken.
+        bool Take((string At, bool Signalled)? end)
+        {
+            if (end is not { } from) return false;
+            var attempt = asked.Copy();
+            if (depth == 0 && toSource) attempt.Source ??= sources[from.At];
+            for (var at = from; came.TryGetValue(at, out var step); at = step.From)
+                foreach (var need in step.Link.Needs)
+                    if (!Ask(need, attempt, via, depth + 1)) return false;
+            if (toSource && !FedItself(sources[from.At], attempt, via, depth + 1)) return false;
+            asked.Take(attempt);
+            return true;
+        }
     }
 
     /// <summary>A converter gives where its input is fed.</summary>
@@ -136,7 +143,7 @@ public sealed class StateFinder(Rig rig, WiringMap map)
         };
 
         public void Take(Asked other) =>
-            (Switches, Pressed, Signals, Coils, Key) = (other.Switches, other.Pressed, other.Signals, other.Coils, other.Key);
+            (Switches, Pressed, Signals, Coils, Key, Source) = (other.Switches, other.Pressed, other.Signals, other.Coils, other.Key, other.Source);
 
         public RigState State() => new()
         {
