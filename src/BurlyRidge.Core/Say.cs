@@ -29,6 +29,13 @@ internal static class Say
         _ => "underbody",
     };
 
+    public static string Kind(Signal signal) => signal switch
+    {
+        Signal.HighBeam => "high beam",
+        Signal.Reverse => "reversing lamp",
+        _ => "side light",
+    };
+
     /// <summary>International foot, m (exact).</summary>
     private const double MetresPerFoot = 0.3048;
 }

@@ -1,5 +1,4 @@
 using BurlyRidge.Core.Checks;
-using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
@@ -12,10 +11,11 @@ public static class Assessor
     /// <summary>Assesses a rig that <see cref="RigValidation.Validate"/> finds nothing wrong with, in the states asked for; pure and total.</summary>
     public static Assessment Assess(Rig rig, params IReadOnlyList<RigState> states)
     {
-        var subject = RigSubject.Of(rig);
+        var sizings = PlanWiring.Sizings(rig);
+        var subject = new RigSubject(rig, RigStudy.Of(rig, sizings));
         var checks = RigChecks.Judge(subject).ToLookup(check => check.LineId);
         var studies = subject.Study.Lines.ToDictionary(line => line.Line.Id, StringComparer.Ordinal);
-        var lines = rig.Lines.Select(line => Assess(rig, line, studies.GetValueOrDefault(line.Id), checks[line.Id])).ToList();
+        var lines = rig.Lines.Select(line => Assess(line, sizings.GetValueOrDefault(line.Id), studies.GetValueOrDefault(line.Id), checks[line.Id])).ToList();
         IReadOnlyList<Check> shared = [.. checks[null]];
         return new Assessment(
             lines,
@@ -27,24 +27,24 @@ public static class Assessor
             Solve(subject.Rig, states));
     }
 
-    private static AssessedLine Assess(Rig rig, Line line, LineStudy? study, IEnumerable<Check> checks)
+    private static AssessedLine Assess(Line line, LineSizing? sizing, LineStudy? study, IEnumerable<Check> checks)
     {
-        var planned = line.Plan is null ? null : Assess(rig.Vehicle, rig.HouseRules, line.Plan);
+        var planned = sizing is null ? null : Assess(sizing, line.Plan!);
         IReadOnlyList<Check> all = [.. (planned?.Checks ?? []).Select(check => PlanRemedies.Add(check, line)), .. checks];
         return new AssessedLine(
             line.Id, planned, study is null ? null : LineFigures.Of(study), all, all.Select(check => check.Verdict).DefaultIfEmpty(Verdict.Holds).Max());
     }
 
     /// <summary>Assesses one line that is planned in short, by itself.</summary>
-    public static LineAssessment Assess(Vehicle vehicle, HouseRules rules, LinePlan plan)
+    public static LineAssessment Assess(Vehicle vehicle, HouseRules rules, LinePlan plan) => Assess(LineSizer.Size(vehicle, rules, plan), plan);
+
+    private static LineAssessment Assess(LineSizing sizing, LinePlan plan)
     {
-        var chosen = plan.ChosenWire is null ? null : WireTable.Find(plan.ChosenWire);
-        var sizing = LineSizer.Size(Demand.Of(vehicle, rules, plan), chosen);
         var checks = LineChecks.Judge(new LineSubject(sizing, plan.Lamps.Sum(lamp => lamp.Count)));
         return new LineAssessment(
             sizing.Demand.LoadAmps,
             sizing.Demand.DesignAmps,
-            ChoiceWords.Wire(sizing, byHand: chosen is not null),
+            ChoiceWords.Wire(sizing, byHand: plan.ChosenWire is not null),
             ChoiceWords.Fuse(sizing),
             ChoiceWords.Relay(sizing),
             sizing.Wire is null ? null : sizing.Wire.Point?.LampVolts ?? 0,

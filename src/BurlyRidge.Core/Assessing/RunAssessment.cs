@@ -12,7 +12,7 @@ public sealed record RunAssessment(RunAnswer Run, IReadOnlyList<LadderEntry> Lad
     /// <summary>Judges a run of a valid rig by its id; null where there is none.</summary>
     public static RunAssessment? Of(Rig rig, string run)
     {
-        var study = RigStudy.Of(PlanWiring.WireAll(rig));
+        var study = RigStudy.Of(rig);
         if (study.Runs.FirstOrDefault(figures => figures.Run.Id == run) is not { } found) return null;
         var ladder = RunLadder.Of(study, found);
         var device = found.Devices.MinBy(link => link.Fuse!.RatingAmps);

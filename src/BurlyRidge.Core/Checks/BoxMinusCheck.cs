@@ -14,7 +14,7 @@ internal static class BoxMinusCheck
         var posts = subject.Rig.Earths.Where(earth => earth.Kind == EarthKind.Post).Select(earth => earth.Id)
             .Concat(subject.Vehicle.Batteries.Select(battery => $"{battery.Id}.minus")).ToHashSet(StringComparer.Ordinal);
         var reach = OhmPaths.From(subject.Study.Map, [(minus, 0)], link => link.ColdOhms, _ => true, terminal => terminal != PartBook.Body);
-        var joined = subject.Study.Map.At(minus).Any(link => link.Kind == LinkKind.Wire);
+        var joined = subject.Study.Map.WiresAt(minus).Any();
         var onPost = posts.Any(reach.Reaches);
         var verdict = !joined || (box.MinusOnPost && !onPost) ? Verdict.Stop : Verdict.Holds;
         var post = subject.Rig.Earths.FirstOrDefault(earth => earth.Kind == EarthKind.Post)?.Id ?? $"{subject.Vehicle.Batteries[0].Id}.minus";

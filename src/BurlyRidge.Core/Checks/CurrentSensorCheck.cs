@@ -12,7 +12,7 @@ internal static class CurrentSensorCheck
         foreach (var battery in subject.Vehicle.Batteries.Where(battery => battery.CurrentSensor))
         {
             var posts = subject.Rig.Earths.Where(earth => earth.Kind == EarthKind.Post && (earth.On ?? subject.Vehicle.Batteries[0].Id) == battery.Id).ToList();
-            var bypassing = posts.Where(earth => subject.Rig.Runs.Any(run => run.From == earth.Id || run.To == earth.Id)).ToList();
+            var bypassing = posts.Where(earth => subject.Study.Map.RunsAt(earth.Id).Any()).ToList();
             if (bypassing.Count == 0)
             {
                 yield return Kind.Says(Verdict.Holds, 0, 0, "returns", $"Nothing returns to the post of {battery.Id} behind its sensor.", battery.Id);

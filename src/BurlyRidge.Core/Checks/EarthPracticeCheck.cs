@@ -7,11 +7,8 @@ internal static class EarthPracticeCheck
 {
     private static readonly Kind Kind = new("earth-practice", "Returns follow the house rule", "House rule");
 
-    public static IEnumerable<Check> Judge(RigSubject subject)
-    {
-        var used = subject.Rig.Runs.SelectMany(run => new[] { run.From, run.To }).ToHashSet(StringComparer.Ordinal);
-        return Finding.Told(subject.Rig.Earths.Where(earth => used.Contains(earth.Id)).Select(earth => Find(subject, earth)));
-    }
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+        subject.Rig.Earths.Where(earth => subject.Study.Map.RunsAt(earth.Id).Any()).Select(earth => Find(subject, earth)));
 
     private static Finding Find(RigSubject subject, Earth earth)
     {

@@ -7,10 +7,6 @@ namespace BurlyRidge.Core.Checks;
 /// <summary>Edits that remedies are made of; each gives the rig back unchanged where there is no such part.</summary>
 internal static class Edit
 {
-    /// <summary>One run changed.</summary>
-    public static Rig Run(Rig rig, string id, Func<Run, Run> change) =>
-        rig with { Runs = [.. rig.Runs.Select(run => run.Id == id ? change(run) : run)] };
-
     /// <summary>One device changed; the fuse of a line planned in short is its plan's.</summary>
     public static Rig Device(Rig rig, string id, Func<ProtectiveDevice, ProtectiveDevice> change) =>
         rig with { Protection = [.. rig.Protection.Select(device => device.Id == id ? change(device) : device)] };
@@ -35,8 +31,8 @@ internal static class Edit
     public static Remedy? Wire(string run, string? wire)
     {
         if (wire is null) return null;
-        if (!RigSubject.Planned(run)) return new Remedy($"Take {wire}") { Apply = rig => TerminalFit.After(rig, Run(rig, run, old => old with { Wire = wire })) };
-        var line = run[..run.IndexOf(RigStates.OfPlan, StringComparison.Ordinal)];
+        if (!RigSubject.Planned(run)) return new Remedy($"Take {wire}") { Apply = rig => TerminalFit.After(rig, rig.WithRun(run, old => old with { Wire = wire })) };
+        var line = RigStates.LineOfPlanned(run);
         return new Remedy($"Take {wire} for the line") { Apply = rig => Plan(rig, line, plan => plan with { ChosenWire = wire }) };
     }
 
@@ -52,12 +48,12 @@ internal static class Edit
     /// <summary>Thickens the runs behind a device that its fuse asks more of.</summary>
     private static Rig Behind(Rig rig, string device)
     {
-        var study = RigStudy.Of(PlanWiring.WireAll(rig));
+        var study = RigStudy.Of(rig);
         foreach (var figures in study.Runs.Where(figures => figures.Devices.Any(link => link.Id == device)))
         {
             var need = figures.NeededAmps(rig.HouseRules);
             if (Limits.AtLeast(figures.AmpacityAmps, need) || SizeChoice.Wire(rig, figures.Run, need) is not { } wire) continue;
-            rig = Run(rig, figures.Run.Id, run => run with { Wire = wire.Name });
+            rig = rig.WithRun(figures.Run.Id, run => run with { Wire = wire.Name });
         }
         return rig;
     }

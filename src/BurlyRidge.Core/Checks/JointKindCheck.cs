@@ -19,7 +19,7 @@ internal static class JointKindCheck
 
     private static Finding Find(RigSubject subject, Joint joint)
     {
-        var runs = subject.Study.Map.At(joint.Id).SelectMany(half => subject.Study.Map.At(WiringMap.Other(half, joint.Id))).Where(link => link.Kind == LinkKind.Wire).ToList();
+        var runs = subject.Study.Map.At(joint.Id).SelectMany(half => subject.Study.Map.WiresAt(WiringMap.Other(half, joint.Id))).ToList();
         var amps = runs.Select(run => subject.Study.Design(run.Id).Amps).DefaultIfEmpty(0).Max();
         var school = subject.Rules.Joints;
         var (verdict, why) = joint.Kind switch

@@ -17,7 +17,7 @@ internal static class JointRangeCheck
 
     private static Finding Find(RigSubject subject, Joint joint, string end)
     {
-        var runs = subject.Rig.Runs.Where(run => run.From == end || run.To == end).ToList();
+        var runs = subject.Study.Map.RunsAt(end).ToList();
         var copper = runs.Sum(run => WireTable.Find(run.Wire)!.CopperSquareMillimetres);
         var takes = joint.Takes!;
         var fits = copper >= takes.FromSquareMillimetres && copper <= takes.ToSquareMillimetres;

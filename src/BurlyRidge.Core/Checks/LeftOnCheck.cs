@@ -25,7 +25,7 @@ internal static class LeftOnCheck
     /// <summary>Outputs of boxes with a sense lead can follow the key.</summary>
     private static Remedy? Follow(RigSubject subject)
     {
-        var boxes = subject.Rig.PowerBoxes.Where(box => subject.Rig.Runs.Any(run => run.From == $"{box.Id}.sense" || run.To == $"{box.Id}.sense")
+        var boxes = subject.Rig.PowerBoxes.Where(box => subject.Study.Map.RunsAt($"{box.Id}.sense").Any()
             && box.Outputs.Any(output => output.Follows == Feed.Battery)).Select(box => box.Id).ToHashSet(StringComparer.Ordinal);
         return boxes.Count == 0 ? null : new Remedy("Let the box's outputs follow the key")
         {

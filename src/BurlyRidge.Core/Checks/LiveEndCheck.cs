@@ -11,7 +11,7 @@ internal static class LiveEndCheck
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
         from joint in subject.Rig.Joints
         let ends = subject.Study.Map.At(joint.Id).Select(half => WiringMap.Other(half, joint.Id)).ToList()
-        where ends.Count == 1 && subject.Study.Map.At(ends[0]).Count(link => link.Kind == LinkKind.Wire) == 1
+        where ends.Count == 1 && subject.Study.Map.WiresAt(ends[0]).Count() == 1
         select Find(subject, joint, ends[0]));
 
     private static Finding Find(RigSubject subject, Joint joint, string end)

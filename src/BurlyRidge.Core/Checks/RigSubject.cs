@@ -11,7 +11,7 @@ public sealed record RigSubject(Rig Saved, RigStudy Study)
     private readonly HashSet<string> withPlan = [.. Saved.Lines.Where(line => line.Plan is not null).Select(line => line.Id)];
 
     /// <summary>Studies <paramref name="rig"/>.</summary>
-    public static RigSubject Of(Rig rig) => new(rig, RigStudy.Of(PlanWiring.WireAll(rig)));
+    public static RigSubject Of(Rig rig) => new(rig, RigStudy.Of(rig));
 
     /// <summary>The rig with every line wired.</summary>
     public Rig Rig => Study.Wired;
@@ -29,7 +29,7 @@ public sealed record RigSubject(Rig Saved, RigStudy Study)
     public double Cells => Volts / 12;
 
     /// <summary>Whether a part belongs to a line planned in short, whose sizes its own checks judge.</summary>
-    public static bool Planned(string part) => part.Contains(RigStates.OfPlan, StringComparison.Ordinal);
+    public static bool Planned(string part) => RigStates.IsPlanned(part);
 
     /// <summary>Whether a line is planned in short.</summary>
     public bool Planned(Line line) => withPlan.Contains(line.Id);
@@ -37,7 +37,7 @@ public sealed record RigSubject(Rig Saved, RigStudy Study)
     /// <summary>The one line that uses an element; null where none or several do.</summary>
     public string? LineOf(string element)
     {
-        if (Planned(element)) return element[..element.IndexOf(RigStates.OfPlan, StringComparison.Ordinal)];
+        if (Planned(element)) return RigStates.LineOfPlanned(element);
         return Study.LinesOf(element) is [var only] ? only : null;
     }
 

@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Checks;
@@ -14,7 +13,7 @@ internal static class SenseWiredCheck
         {
             var following = box.Outputs.Count(output => output.Follows == Feed.Ignition);
             if (following == 0) continue;
-            var joined = subject.Study.Map.At($"{box.Id}.sense").Any(link => link.Kind == LinkKind.Wire);
+            var joined = subject.Study.Map.WiresAt($"{box.Id}.sense").Any();
             var live = joined && subject.Study.State("parked").Solved.Volts($"{box.Id}.sense") > subject.Volts / 2;
             yield return Kind.Says(!joined ? Verdict.Stop : live ? Verdict.Watch : Verdict.Holds, joined ? 1 : 0, 1, Kind.NoUnit,
                 !joined ? $"{following} outputs of {box.Id} follow the key, and its sense lead is joined to nothing: they never come on."

@@ -1,4 +1,4 @@
-using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks;
@@ -11,18 +11,18 @@ internal static class SignalLoadCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
-        foreach (var (signal, name, lamp, wire) in Signals.Of(subject.Vehicle))
+        foreach (var signal in VehicleSignal.All(subject.Vehicle))
         {
-            var taken = new[] { $"{name}.plus", $"{name}.minus" }.Distinct()
-                .Max(end => subject.Study.Map.At(end).Where(link => link.Kind == LinkKind.Wire).Sum(link => subject.Study.Design(link.Id).Amps));
-            if (!subject.Study.Map.At(wire).Any(link => link.Kind == LinkKind.Wire)) continue;
+            var lamp = signal.Lamp;
+            if (!subject.Study.Map.WiresAt(signal.Turning).Any()) continue;
+            var taken = new[] { signal.Plus, signal.Minus }.Max(end => subject.Study.Map.WiresAt(end).Sum(link => subject.Study.Design(link.Id).Amps));
             var most = lamp.ModuleDriven ? Limits.SignalAmps : Math.Max(0, 0.8 * lamp.FuseAmps - lamp.Watts / subject.Volts);
             var verdict = taken <= most ? Verdict.Holds : Verdict.Stop;
             yield return Kind.Says(verdict, taken, most, "A",
-                $"{Say.Amps(taken)} are taken from the {Signals.Say(signal)} wire; "
+                $"{Say.Amps(taken)} are taken from the {Say.Kind(signal.Signal)} wire; "
                     + (lamp.ModuleDriven ? $"a control module drives it and gives {Say.Amps(most)} beside its lamp." : $"its fuse leaves {Say.Amps(most)}.")
                     + (verdict == Verdict.Holds ? "" : " Let it pull in a relay and feed the lamps from the battery."),
-                wire);
+                signal.Turning);
         }
     }
 }

@@ -1,4 +1,4 @@
-using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Checks;
 
@@ -8,11 +8,11 @@ internal static class SignalPulsedCheck
     private static readonly Kind Kind = new("signal-pulsed", "The signal taken is steady", "Pulsed or monitored lamp outputs (common practice, no source): see the vehicle's maker");
 
     public static IEnumerable<Check> Judge(RigSubject subject) =>
-        from signal in Signals.Of(subject.Vehicle)
-        where subject.Study.Map.At(signal.Wire).Any(link => link.Kind == LinkKind.Wire)
+        from signal in VehicleSignal.All(subject.Vehicle)
+        where subject.Study.Map.WiresAt(signal.Turning).Any()
         select Kind.Says(signal.Lamp.Pulsed ? Verdict.Watch : Verdict.Holds, signal.Lamp.Pulsed ? 1 : 0, 0, Kind.NoUnit,
             signal.Lamp.Pulsed
-                ? $"The {Signals.Say(signal.Signal)} wire is pulsed or watched: a coil on it may hum, and the dash may show a lamp out. Take another signal, or a pick-up made for it."
-                : $"The {Signals.Say(signal.Signal)} wire is steady.",
-            signal.Wire);
+                ? $"The {Say.Kind(signal.Signal)} wire is pulsed or watched: a coil on it may hum, and the dash may show a lamp out. Take another signal, or a pick-up made for it."
+                : $"The {Say.Kind(signal.Signal)} wire is steady.",
+            signal.Turning);
 }

@@ -9,7 +9,7 @@ internal static class SlotKeyCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject) =>
         from slot in subject.Vehicle.FuseSlots
-        where subject.Rig.Runs.Any(run => run.From == $"{slot.Id}.tap" || run.To == $"{slot.Id}.tap")
+        where subject.Study.Map.RunsAt($"{slot.Id}.tap").Any()
         let verdict = slot.Feed == Feed.Ignition ? Verdict.Holds : Verdict.Watch
         select Kind.Says(verdict, slot.Feed == Feed.Ignition ? 1 : 0, 1, Kind.NoUnit,
             verdict == Verdict.Holds ? $"{slot.Id} goes dead with the key." : $"{slot.Id} is live with the key off: what is tapped from it stays on.",

@@ -10,7 +10,7 @@ internal static class SlotTapCheck
     {
         foreach (var slot in subject.Vehicle.FuseSlots)
         {
-            var taps = subject.Rig.Runs.Where(run => run.From == $"{slot.Id}.tap" || run.To == $"{slot.Id}.tap").ToList();
+            var taps = subject.Study.Map.RunsAt($"{slot.Id}.tap").ToList();
             if (taps.Count == 0) continue;
             var added = taps.Sum(run => subject.Study.Design(run.Id).Amps);
             var verdict = added + slot.LoadAmps <= slot.RatingAmps ? Verdict.Holds : Verdict.Stop;

@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Checks;
@@ -18,7 +17,7 @@ internal static class SpareLeadCheck
     private static Finding Find(RigSubject subject, Fixture fixture, string pin)
     {
         var end = $"{fixture.Id}.{pin}";
-        var verdict = subject.Study.Map.At(end).Any(link => link.Kind == LinkKind.Wire) ? Verdict.Holds : Verdict.Watch;
+        var verdict = subject.Study.Map.WiresAt(end).Any() ? Verdict.Holds : Verdict.Watch;
         var line = fixture.Functions.Select(function => subject.LineOf($"{fixture.Id}.{function.Id}")).FirstOrDefault(found => found is not null);
         return new Finding(verdict, verdict == Verdict.Holds ? 0 : 1, line, () => Kind.Says(
             verdict, verdict == Verdict.Holds ? 1 : 0, 1, Kind.NoUnit,

@@ -11,7 +11,7 @@ internal static class SuppressionCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
-        var wires = Signals.Of(subject.Vehicle).Where(signal => signal.Lamp.ModuleDriven).Select(signal => signal.Wire).ToList();
+        var wires = VehicleSignal.All(subject.Vehicle).Where(signal => signal.Lamp.ModuleDriven).Select(signal => signal.Turning).ToList();
         if (wires.Count == 0) return [];
         return Finding.Told(
             from relay in subject.Rig.Relays

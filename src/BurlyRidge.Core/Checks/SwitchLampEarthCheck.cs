@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Checks;
@@ -11,13 +10,13 @@ internal static class SwitchLampEarthCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
-        if (!Signals.Of(subject.Vehicle).Any(signal => signal.Lamp.Switched == SwitchedSide.Minus)) yield break;
+        if (!VehicleSignal.All(subject.Vehicle).Any(signal => signal.Lamp.Switched == SwitchedSide.Minus)) yield break;
         foreach (var part in subject.Rig.Switches.Where(part => part.Lamps.Count > 0))
         {
             var contacts = part.Positions.SelectMany(position => position.Joins).SelectMany(pair => new[] { $"{part.Id}.{pair.A}", $"{part.Id}.{pair.B}" }).ToHashSet(StringComparer.Ordinal);
             if (!contacts.Any(pin => subject.Study.Feeds.Of(pin).Grounded)) continue;
             var runs = part.Lamps.Select(lamp => $"{part.Id}.{lamp.Minus}").Where(pin => !contacts.Contains(pin))
-                .SelectMany(subject.Study.Map.At).Where(link => link.Kind == LinkKind.Wire).Select(link => link.Id).ToHashSet(StringComparer.Ordinal);
+                .SelectMany(subject.Study.Map.WiresAt).Select(link => link.Id).ToHashSet(StringComparer.Ordinal);
             yield return Kind.Says(runs.Count == 0 ? Verdict.Holds : Verdict.Stop, runs.Count, 0, "wires",
                 runs.Count == 0 ? $"The lamp in {part.Id} has no earth of its own."
                     : $"The lamp in {part.Id} is earthed: through it the coil finds a way that no beam switches, and the lamps fail to work as meant. Leave that pin off.",

@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks;
@@ -13,8 +12,7 @@ internal static class TwoSourcesCheck
     {
         foreach (var section in subject.Study.Feeds.Sections.Where(section => !section.Grounded && section.Sources.Count > 0))
         {
-            var metres = OhmPaths.From(
-                subject.Study.Map, section.Sources.Select(source => (source.A, 0.0)), link => link.Run?.LengthMetres ?? 0, link => link.Kind != LinkKind.Device, _ => true);
+            var metres = UnfusedMetres.Of(subject, section);
             var ends = subject.Study.Feeds.LedToSource(section).Select(feeder => feeder.Near).Concat(section.LimitedSources.Select(source => source.A));
             foreach (var end in ends)
             {

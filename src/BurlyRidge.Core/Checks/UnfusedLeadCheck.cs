@@ -20,8 +20,7 @@ internal static class UnfusedLeadCheck
 
     private static IEnumerable<Finding> Of(RigSubject subject, Section section)
     {
-        var metres = OhmPaths.From(
-            subject.Study.Map, section.Sources.Select(source => (source.A, 0.0)), link => link.Run?.LengthMetres ?? 0, link => link.Kind != LinkKind.Device, _ => true);
+        var metres = UnfusedMetres.Of(subject, section);
         foreach (var run in section.Terminals.SelectMany(subject.Study.Map.At).Select(link => link.Run).OfType<Run>().Distinct())
         {
             var far = Math.Max(metres.Ohms(run.From), metres.Ohms(run.To));

@@ -21,7 +21,7 @@ internal static class ZoneHeatOfRigCheck
             $"{RigSubject.Name(run)} passes {Say.Celsius(figures.AmbientCelsius)} with insulation for {Say.Celsius(run.InsulationCelsius)}"
                 + (verdict == Verdict.Holds ? "." : ": route it elsewhere, or take a wire of a higher class."),
             run.Id, line, null, better is { } celsius
-                ? new Remedy($"Take insulation for {celsius} °C") { Apply = rig => Edit.Run(rig, run.Id, old => old with { InsulationCelsius = celsius }) }
+                ? new Remedy($"Take insulation for {celsius} °C") { Apply = rig => rig.WithRun(run.Id, old => old with { InsulationCelsius = celsius }) }
                 : null));
     }
 }

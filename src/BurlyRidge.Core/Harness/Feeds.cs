@@ -30,7 +30,7 @@ public sealed class Section
     /// <summary>Fuses between it and the batteries; empty in a grounded section.</summary>
     public IReadOnlyList<Feeder> Feeders { get; internal set; } = [];
 
-    internal List<(Link Device, string Near, string Far)> Edges { get; } = [];
+    internal List<Feeder> Edges { get; } = [];
 }
 
 /// <summary>Which fuse stands before which conductor.</summary>
@@ -65,15 +65,11 @@ public sealed class Feeds
         {
             var (a, b) = (feeds.Of(link.A), feeds.Of(link.B));
             if (a == b) continue;
-            a.Edges.Add((link, link.A, link.B));
-            b.Edges.Add((link, link.B, link.A));
+            a.Edges.Add(new Feeder(link, link.A, link.B));
+            b.Edges.Add(new Feeder(link, link.B, link.A));
         }
         foreach (var section in sections.Where(section => !section.Grounded))
-        {
-            section.Feeders = [.. section.Edges
-                .Where(edge => feeds.ReachesSource(feeds.Of(edge.Far), section))
-                .Select(edge => new Feeder(edge.Device, edge.Near, edge.Far))];
-        }
+            section.Feeders = [.. section.Edges.Where(edge => feeds.ReachesSource(feeds.Of(edge.Far), section))];
         return feeds;
     }
 
@@ -98,9 +94,7 @@ public sealed class Feeds
     }
 
     /// <summary>Devices of a section behind which a source of any kind stands, a charger or a panel among them.</summary>
-    public IEnumerable<Feeder> LedToSource(Section section) => section.Edges
-        .Where(edge => ReachesSource(Of(edge.Far), section, orLimited: true))
-        .Select(edge => new Feeder(edge.Device, edge.Near, edge.Far));
+    public IEnumerable<Feeder> LedToSource(Section section) => section.Edges.Where(edge => ReachesSource(Of(edge.Far), section, orLimited: true));
 
     private bool ReachesSource(Section from, Section without, bool orLimited = false)
     {

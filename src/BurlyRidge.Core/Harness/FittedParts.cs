@@ -92,17 +92,15 @@ internal static class FittedParts
 
     private static void Switch(HarnessBuilder harness, Switch part)
     {
-        static (string, string) Ordered(PinPair pair) =>
-            string.CompareOrdinal(pair.A, pair.B) <= 0 ? (pair.A, pair.B) : (pair.B, pair.A);
-        var positions = part.Positions.Select(position => (position.Name, Joined: position.Joins.Select(Ordered).ToHashSet())).ToList();
-        bool Joins(RigState state, (string, string) pair)
+        var positions = part.Positions.Select(position => (position.Name, Joined: position.Joins.Select(pair => pair.Ordered()).ToHashSet())).ToList();
+        bool Joins(RigState state, PinPair pair)
         {
             var name = state.Switches.GetValueOrDefault(part.Id);
             var now = positions.FindIndex(position => position.Name == name);
             return positions[Math.Max(now, 0)].Joined.Contains(pair);
         }
-        foreach (var (a, b) in positions.SelectMany(position => position.Joined).Distinct())
-            harness.SwitchedBy(state => Joins(state, (a, b)), $"{part.Id}.{a}-{b}", $"{part.Id}.{a}", $"{part.Id}.{b}", TypicalOhms.SwitchContact);
+        foreach (var pair in positions.SelectMany(position => position.Joined).Distinct())
+            harness.SwitchedBy(state => Joins(state, pair), $"{part.Id}.{pair.A}-{pair.B}", $"{part.Id}.{pair.A}", $"{part.Id}.{pair.B}", TypicalOhms.SwitchContact);
         foreach (var lamp in part.Lamps)
         {
             var id = $"{part.Id}.{lamp.Id}";

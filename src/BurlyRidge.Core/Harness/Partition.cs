@@ -15,7 +15,7 @@ public sealed class Partition
     {
         stiff = [PartBook.Body, .. rig.Vehicle.Batteries.Select(battery => battery.Id), .. rig.Earths.Select(earth => earth.Id)];
         foreach (var run in rig.Runs) Join(PartBook.Split(run.From).Part, PartBook.Split(run.To).Part);
-        foreach (var pin in rig.Vehicle.TrailerPins.Where(pin => pin.Carries is not null)) Join(pin.Id, NameOf(pin.Carries!.Value));
+        foreach (var pin in rig.Vehicle.TrailerPins.Where(pin => pin.Carries is not null)) Join(pin.Id, VehicleSignal.NameOf(pin.Carries!.Value));
         foreach (var part in rig.Vehicle.FuseSlots.Where(slot => slot.Feed == Feed.Ignition).Select(slot => slot.Id)) Join(part, "ignition");
         foreach (var part in rig.Vehicle.AuxOutputs.Where(output => output.Feed == Feed.Ignition).Select(output => output.Id)) Join(part, "ignition");
         foreach (var line in rig.Lines)
@@ -28,13 +28,6 @@ public sealed class Partition
 
     /// <summary>Groups of <paramref name="rig"/>, whose lines are all wired part by part.</summary>
     public static Partition Of(Rig rig) => new(rig);
-
-    private static string NameOf(Signal signal) => signal switch
-    {
-        Signal.HighBeam => "highBeam",
-        Signal.Reverse => "reverse",
-        _ => "sideLight",
-    };
 
     private string Root(string part)
     {

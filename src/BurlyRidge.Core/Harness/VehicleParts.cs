@@ -30,14 +30,12 @@ internal static class VehicleParts
             harness.Resistor("house", "ignition.out", PartBook.Body, harness.SystemVolts / vehicle.HouseLoadAmps);
         if (vehicle.KeyOffDrainAmps > 0)
             harness.Resistor("drain", harness.SystemPlus, PartBook.Body, harness.SystemVolts / vehicle.KeyOffDrainAmps);
-        Lamps(harness, "highBeam", vehicle.HighBeam, Signal.HighBeam);
-        Lamps(harness, "reverse", vehicle.Reverse, Signal.Reverse);
-        Lamps(harness, "sideLight", vehicle.SideLight, Signal.SideLight);
+        foreach (var signal in VehicleSignal.All(vehicle)) Lamps(harness, signal);
         foreach (var output in vehicle.AuxOutputs) Output(harness, output);
         foreach (var lead in vehicle.PassThroughs)
             harness.FactoryLead(lead.Id, $"{lead.Id}.a", $"{lead.Id}.b", lead.Wire, lead.LengthMetres);
         foreach (var pin in vehicle.TrailerPins)
-            harness.FactoryLead(pin.Id, pin.Carries is { } signal ? Plus(signal) : PartBook.Body, $"{pin.Id}.pin", pin.LeadWire, pin.LeadMetres);
+            harness.FactoryLead(pin.Id, pin.Carries is { } carried ? VehicleSignal.Of(vehicle, carried).Plus : PartBook.Body, $"{pin.Id}.pin", pin.LeadWire, pin.LeadMetres);
         foreach (var slot in vehicle.FuseSlots) Slot(harness, slot);
     }
 
@@ -76,17 +74,11 @@ internal static class VehicleParts
         }
     }
 
-    private static string Plus(Signal signal) => signal switch
-    {
-        Signal.HighBeam => "highBeam.plus",
-        Signal.Reverse => "reverse.plus",
-        _ => "sideLight.plus",
-    };
-
     /// <summary>Lamps between their two wires, one of them switched: so either style behaves as it does on the vehicle.</summary>
-    private static void Lamps(HarnessBuilder harness, string name, SignalLamp lamp, Signal signal)
+    private static void Lamps(HarnessBuilder harness, VehicleSignal of)
     {
-        var (plus, minus) = ($"{name}.plus", $"{name}.minus");
+        var (signal, name, lamp) = of;
+        var (plus, minus) = (of.Plus, of.Minus);
         harness.Circuit.Add(new FilamentLamp(name, harness.Node(plus), harness.Node(minus), lamp.Watts, harness.SystemVolts));
         if (lamp.Switched == SwitchedSide.Plus)
         {

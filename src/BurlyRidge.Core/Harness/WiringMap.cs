@@ -20,6 +20,12 @@ public sealed class WiringMap
     /// <summary>Links that end at a terminal.</summary>
     public IReadOnlyList<Link> At(string terminal) => at.TryGetValue(terminal, out var found) ? found : [];
 
+    /// <summary>Wires that end at a terminal, the vehicle's own leads among them.</summary>
+    public IEnumerable<Link> WiresAt(string terminal) => At(terminal).Where(link => link.Kind == LinkKind.Wire);
+
+    /// <summary>Runs of the rig that end at a terminal.</summary>
+    public IEnumerable<Run> RunsAt(string terminal) => At(terminal).Select(link => link.Run).OfType<Run>();
+
     /// <summary>Every terminal that anything ends at.</summary>
     public IEnumerable<string> Terminals => at.Keys;
 
@@ -104,9 +110,7 @@ public sealed class WiringMap
                 Joint($"{id}.link", $"{vehicle.Batteries[0].Id}.plus", $"{id}.plus", TypicalOhms.BatteryCable);
         }
         Contact("ignition", plus, "ignition.out", TypicalOhms.SwitchContact, new Need.KeyOn());
-        Signal("highBeam", vehicle.HighBeam, Rigs.Signal.HighBeam, plus);
-        Signal("reverse", vehicle.Reverse, Rigs.Signal.Reverse, plus);
-        Signal("sideLight", vehicle.SideLight, Rigs.Signal.SideLight, plus);
+        foreach (var signal in VehicleSignal.All(vehicle)) Signal(signal, plus);
         foreach (var output in vehicle.AuxOutputs)
         {
             Device($"{output.Id}.fuse", output.Feed == Feed.Battery ? plus : "ignition.out", $"{output.Id}.fused", FuseTable.AtLeast(output.RatingAmps));
@@ -116,13 +120,7 @@ public sealed class WiringMap
         foreach (var lead in vehicle.PassThroughs) Wire(lead.Id, $"{lead.Id}.a", $"{lead.Id}.b", lead.Wire, lead.LengthMetres, 105);
         foreach (var pin in vehicle.TrailerPins)
         {
-            var from = pin.Carries switch
-            {
-                Rigs.Signal.HighBeam => "highBeam.plus",
-                Rigs.Signal.Reverse => "reverse.plus",
-                Rigs.Signal.SideLight => "sideLight.plus",
-                _ => PartBook.Body,
-            };
+            var from = pin.Carries is { } carried ? VehicleSignal.Of(vehicle, carried).Plus : PartBook.Body;
             Wire(pin.Id, from, $"{pin.Id}.pin", pin.LeadWire, pin.LeadMetres, 105);
         }
         foreach (var slot in vehicle.FuseSlots)
@@ -133,9 +131,10 @@ public sealed class WiringMap
         }
     }
 
-    private void Signal(string name, SignalLamp lamp, Signal signal, string systemPlus)
+    private void Signal(VehicleSignal of, string systemPlus)
     {
-        var (plus, minus) = ($"{name}.plus", $"{name}.minus");
+        var (signal, name, lamp) = of;
+        var (plus, minus) = (of.Plus, of.Minus);
         Load(name, plus, minus);
         if (lamp.Switched == SwitchedSide.Plus)
         {
@@ -193,7 +192,7 @@ public sealed class WiringMap
     private void Switch(Switch part)
     {
         var joins = part.Positions
-            .SelectMany(position => position.Joins.Select(pair => (Pair: Ordered(pair), position.Name)))
+            .SelectMany(position => position.Joins.Select(pair => (Pair: pair.Ordered(), position.Name)))
             .GroupBy(join => join.Pair, join => join.Name);
         foreach (var join in joins)
         {
@@ -226,7 +225,4 @@ public sealed class WiringMap
             Contact(Pin($"{output.Id}-contact"), Pin($"{output.Id}-fused"), Pin(output.Id), TypicalOhms.RelayContact, [.. needs]);
         }
     }
-
-    private static (string A, string B) Ordered(PinPair pair) =>
-        string.CompareOrdinal(pair.A, pair.B) <= 0 ? (pair.A, pair.B) : (pair.B, pair.A);
 }

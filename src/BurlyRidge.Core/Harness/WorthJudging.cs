@@ -18,15 +18,12 @@ public sealed record LineTrigger(
 /// <summary>The states of a rig that are worth judging, derived from its wiring.</summary>
 public static class WorthJudging
 {
-    private static readonly (Signal Signal, string Name)[] Signals =
-        [(Signal.HighBeam, "highBeam"), (Signal.Reverse, "reverse"), (Signal.SideLight, "sideLight")];
-
     /// <summary>How <paramref name="line"/> is turned on; <paramref name="group"/> is the part of the rig that it is wired in.</summary>
     public static LineTrigger Trigger(Rig group, Line line, StateFinder finder)
     {
         var least = finder.On(line.Lights);
         var bySignal = new Dictionary<Signal, RigState>();
-        foreach (var (signal, name) in Signals.Where(_ => least is not null))
+        foreach (var (signal, name, _) in least is null ? [] : VehicleSignal.All(group.Vehicle))
         {
             bool Takes(string end) => PartBook.Split(end).Part is var part && (part == name || group.Vehicle.TrailerPins.Any(pin => pin.Id == part && pin.Carries == signal));
             if (!group.Runs.Any(run => Takes(run.From) || Takes(run.To))) continue;

@@ -59,7 +59,11 @@ public sealed record Switch(string Id, double RatingAmps, IReadOnlyList<SwitchPo
 public sealed record SwitchPosition(string Name, IReadOnlyList<PinPair> Joins);
 
 /// <summary>Two pins.</summary>
-public sealed record PinPair(string A, string B);
+public sealed record PinPair(string A, string B)
+{
+    /// <summary>The same pair whichever way round it is written.</summary>
+    public PinPair Ordered() => string.CompareOrdinal(A, B) <= 0 ? this : new PinPair(B, A);
+}
 
 /// <summary>A lamp in a switch.</summary>
 /// <param name="Kind">Filament or resistor LED.</param>

@@ -16,14 +16,14 @@ public sealed class PartBook
     public IReadOnlyList<(string Path, string Id)> Ids => ids;
 
     /// <summary>Names of parts that the vehicle itself has.</summary>
-    public static IReadOnlyList<string> Reserved { get; } = [Body, "highBeam", "reverse", "sideLight", "ignition"];
+    public static IReadOnlyList<string> Reserved { get; } = [Body, .. VehicleSignal.Names, "ignition"];
 
     /// <summary>Reads the parts of <paramref name="rig"/>.</summary>
     public static PartBook Of(Rig rig)
     {
         var book = new PartBook();
         var vehicle = rig.Vehicle;
-        foreach (var signal in new[] { "highBeam", "reverse", "sideLight" }) book.pins[signal] = ["plus", "minus"];
+        foreach (var signal in VehicleSignal.Names) book.pins[signal] = ["plus", "minus"];
         book.pins["ignition"] = ["out"];
         book.pins[Body] = [""];
         book.Add("vehicle.batteries", vehicle.Batteries, part => part.Id, _ => ["plus", "minus"]);

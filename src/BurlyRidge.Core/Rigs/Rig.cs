@@ -43,6 +43,9 @@ public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRul
     /// <summary>Lengths of one conductor.</summary>
     public IReadOnlyList<Run> Runs { get; init; } = [];
 
+    /// <summary>The same rig with one run changed; as it is where there is none of that id.</summary>
+    public Rig WithRun(string id, Func<Run, Run> change) => this with { Runs = [.. Runs.Select(run => run.Id == id ? change(run) : run)] };
+
     /// <summary>A usual vehicle with nothing on it yet.</summary>
     public static Rig Empty(int systemVolts, UnitSystem units) =>
         new(CurrentSchema, Vehicle.Usual(systemVolts), new HouseRules { Units = units }, []);

@@ -6,6 +6,12 @@ public static class RigStates
     /// <summary>Between a planned line's id and the name of a part of it; no part of the rig's own has it in its name.</summary>
     public const char OfPlan = '/';
 
+    /// <summary>Whether a part is of a line planned in short, and not the rig's own.</summary>
+    public static bool IsPlanned(string part) => part.Contains(OfPlan, StringComparison.Ordinal);
+
+    /// <summary>Id of the line that a planned part is of.</summary>
+    public static string LineOfPlanned(string part) => part[..part.IndexOf(OfPlan, StringComparison.Ordinal)];
+
     /// <summary>The switch of a line planned in short.</summary>
     public static string SwitchOf(Line line) => $"{line.Id}{OfPlan}switch";
 

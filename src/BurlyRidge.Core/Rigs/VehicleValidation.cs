@@ -27,7 +27,7 @@ internal static class VehicleValidation
         }
         problems.Within($"{path}.houseLoadAmps", vehicle.HouseLoadAmps, 0, 500, "A");
         problems.Within($"{path}.keyOffDrainAmps", vehicle.KeyOffDrainAmps, 0, 10, "A");
-        foreach (var (name, lamp) in new[] { ("highBeam", vehicle.HighBeam), ("reverse", vehicle.Reverse), ("sideLight", vehicle.SideLight) })
+        foreach (var (_, name, lamp) in VehicleSignal.All(vehicle))
         {
             problems.Within($"{path}.{name}.watts", lamp.Watts, 1, 1000, "W");
             problems.Within($"{path}.{name}.fuseAmps", lamp.FuseAmps, 1, 100, "A");

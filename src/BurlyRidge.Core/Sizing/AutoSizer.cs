@@ -14,7 +14,8 @@ public sealed class AutoSizer
     private const double IdleAmps = 0.1;
 
     private readonly Rig saved;
-    private readonly IReadOnlyList<WireSize> gauges;
+    private readonly Rig wired;
+    private readonly List<WireSize> gauges;
     private readonly HashSet<string> freeRuns;
     private readonly HashSet<string> freeDevices;
     private readonly HashSet<string> freeRelays;
@@ -26,7 +27,8 @@ public sealed class AutoSizer
     private AutoSizer(Rig saved, RigStudy today, string? lineId)
     {
         this.saved = saved;
-        gauges = WireTable.Of(saved.HouseRules.Gauges);
+        wired = today.Wired;
+        gauges = [.. WireTable.Of(saved.HouseRules.Gauges)];
         bool InScope(string element) => lineId is null || today.LinesOf(element).Contains(lineId);
         // What no load asks for and no short flows through, such as the thin minus of a box's electronics, stays as its maker has it.
         var idle = today.Runs.Where(figures => figures.DesignAmps < IdleAmps && figures.Faults.All(fault => fault.FarAmps <= 0)).Select(figures => figures.Run.Id).ToHashSet(StringComparer.Ordinal);
@@ -39,7 +41,7 @@ public sealed class AutoSizer
     /// <param name="lineId">The line to size; null: all.</param>
     /// <param name="mostGauges">The most sizes of wire; null: as the house rules say.</param>
     public static SizingProposal Propose(Rig rig, string? lineId = null, int? mostGauges = null) =>
-        new AutoSizer(rig, RigStudy.Of(PlanWiring.WireAll(rig)), lineId).Propose(lineId, mostGauges ?? rig.HouseRules.MostGauges);
+        new AutoSizer(rig, RigStudy.Of(rig), lineId).Propose(lineId, mostGauges ?? rig.HouseRules.MostGauges);
 
     private SizingProposal Propose(string? lineId, int? mostGauges)
     {
@@ -62,13 +64,13 @@ public sealed class AutoSizer
     }
 
     /// <summary>The rig with the sizes found so far, every line wired.</summary>
-    private Rig Candidate() => PlanWiring.WireAll(Sized());
+    private Rig Candidate() => Sized(wired);
 
-    private Rig Sized() => saved with
+    private Rig Sized(Rig rig) => rig with
     {
-        Runs = [.. saved.Runs.Select(run => wires.TryGetValue(run.Id, out var size) ? run with { Wire = gauges[size.Gauge].Name } : run)],
-        Protection = [.. saved.Protection.Select(device => fuses.TryGetValue(device.Id, out var fuse) ? device with { Fuse = fuse } : device)],
-        Relays = [.. saved.Relays.Select(relay => contacts.TryGetValue(relay.Id, out var amps) ? relay with { ContactAmps = amps } : relay)],
+        Runs = [.. rig.Runs.Select(run => wires.TryGetValue(run.Id, out var size) ? run with { Wire = gauges[size.Gauge].Name } : run)],
+        Protection = [.. rig.Protection.Select(device => fuses.TryGetValue(device.Id, out var fuse) ? device with { Fuse = fuse } : device)],
+        Relays = [.. rig.Relays.Select(relay => contacts.TryGetValue(relay.Id, out var amps) ? relay with { ContactAmps = amps } : relay)],
     };
 
     /// <summary>
@@ -108,7 +110,7 @@ public sealed class AutoSizer
         if (branches.Count == 0) return least;
         var boxes = saved.PowerBoxes.Where(box => study.Feeds.Of($"{box.Id}.plus").Feeders.Any(feeder => feeder.Device!.Id == device.Id)).ToList();
         var most = boxes.Select(box => box.TotalAmps).Append(Limits.MostAboveLoad * least.RatingAmps).Min();
-        return (heavy ? FuseTable.All.Where(fuse => fuse.Family == FuseFamily.BoltDown || fuse.RatingAmps < Limits.BoltDownFromAmps) : FuseTable.All)
+        return (heavy ? SizeChoice.ForLongHeavy : FuseTable.All)
             .Where(fuse => fuse.RatingAmps >= least.RatingAmps && fuse.RatingAmps <= most)
             .FirstOrDefault(fuse => branches.TrueForAll(branch => branch.Before(fuse))) ?? least;
     }
@@ -130,16 +132,16 @@ public sealed class AutoSizer
     private bool Shorts(RigStudy study)
     {
         var changed = false;
-        foreach (var figures in study.Runs.Where(figures => freeRuns.Contains(figures.Run.Id) && figures.Faults.Any(fault => fault.Device is not null && !figures.Clears(fault))))
+        foreach (var figures in study.Runs.Where(figures => freeRuns.Contains(figures.Run.Id) && !RunLadder.Clears(saved, figures, figures.Wire)))
         {
             var wire = SizeChoice.WireForShorts(saved, figures) ?? gauges[^1];
-            changed |= Raise(figures.Run.Id, gauges.ToList().IndexOf(wire), "a short at its far end has to blow the fuse");
+            changed |= Raise(figures.Run.Id, gauges.IndexOf(wire), "a short at its far end has to blow the fuse");
         }
         return changed;
     }
 
     private int Index(RunFigures figures, double neededAmps) =>
-        SizeChoice.Wire(saved, figures.Run, neededAmps) is { } wire ? gauges.ToList().IndexOf(wire) : gauges.Count - 1;
+        SizeChoice.Wire(saved, figures.Run, neededAmps) is { } wire ? gauges.IndexOf(wire) : gauges.Count - 1;
 
     private bool Raise(string run, int gauge, string why)
     {
@@ -171,13 +173,12 @@ public sealed class AutoSizer
                 }
                 return sizes;
             }
-            var sized = Sized();
-            var group = line.Group with { Protection = [.. line.Group.Protection.Select(device => sized.Protection.FirstOrDefault(other => other.Id == device.Id) ?? device)] };
+            var group = Sized(line.Group);
             bool Holds(int gauge)
             {
                 var sizes = At(gauge);
-                var wired = group with { Runs = [.. group.Runs.Select(run => Resize(run, sizes))] };
-                var (drop, spread) = LineStudy.WorstDrop(wired, line.Trigger);
+                var resized = group with { Runs = [.. group.Runs.Select(run => sizes.TryGetValue(run.Id, out var own) ? run with { Wire = gauges[own].Name } : run)] };
+                var (drop, spread) = LineStudy.WorstDrop(resized, line.Trigger);
                 return line.Limits.DropHolds(drop) && spread <= Limits.ChainSpreadFraction;
             }
             var (fails, holds) = (-1, gauges.Count - 1);
@@ -191,11 +192,6 @@ public sealed class AutoSizer
             foreach (var (id, gauge) in At(holds)) Raise(id, gauge, $"the drop of {line.Line.Name}");
         }
     }
-
-    private Run Resize(Run run, Dictionary<string, int> sizes) =>
-        sizes.TryGetValue(run.Id, out var gauge) ? run with { Wire = gauges[gauge].Name }
-        : wires.TryGetValue(run.Id, out var known) ? run with { Wire = gauges[known.Gauge].Name }
-        : run;
 
     /// <summary>Buys fewer sizes: of all choices of so many the one with the least copper, every run going up to the next.</summary>
     private void FewerGauges(int most)
@@ -219,7 +215,7 @@ public sealed class AutoSizer
 
     private SizingProposal Proposal()
     {
-        var sized = TerminalFit.After(saved, Sized());
+        var sized = TerminalFit.After(saved, Sized(saved));
         var changes = new List<SizeChange>();
         foreach (var (before, after) in saved.Runs.Zip(sized.Runs))
             if (before.Wire != after.Wire) changes.Add(new SizeChange(before.Id, "wire", before.Wire, after.Wire, wires[before.Id].Why));

@@ -72,9 +72,6 @@ public sealed class FaultCurrents
     /// <summary>The volts that the least currents are driven by, V.</summary>
     public static double LeastVolts(Vehicle vehicle) => VehicleParts.OpenVolts(LowCharge) * vehicle.SystemVolts / 12;
 
-    /// <summary>The loop that a least current flows round, Ω.</summary>
-    public static double LeastLoopOhms(Vehicle vehicle, double amps) => LeastVolts(vehicle) / amps;
-
     private double Greatest(double ohms) =>
         VehicleParts.OpenVolts(1) * Cells / (ohms + TypicalOhms.BatteryCable) + (rig.Vehicle.Alternator?.CruiseAmps ?? 0);
 

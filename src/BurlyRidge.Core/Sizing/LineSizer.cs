@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Sizing;
 
@@ -22,6 +23,10 @@ public sealed record LineSizing(
 /// <summary>Chooses fuse, wire and relay for one line.</summary>
 public static class LineSizer
 {
+    /// <summary>Sizes a line planned in short on that vehicle under those house rules.</summary>
+    public static LineSizing Size(Vehicle vehicle, HouseRules rules, LinePlan plan) =>
+        Size(Demand.Of(vehicle, rules, plan), plan.ChosenWire is null ? null : WireTable.Find(plan.ChosenWire));
+
     /// <summary>Sizes what <paramref name="demand"/> asks for; <paramref name="chosenWire"/> is judged instead of the proposal.</summary>
     public static LineSizing Size(Demand demand, WireSize? chosenWire = null)
     {
@@ -37,7 +42,7 @@ public static class LineSizer
         };
     }
 
-    /// <summary>The wire that <see cref="Size"/> would propose, found without judging the sizes above it; null where none will do.</summary>
+    /// <summary>The wire that <see cref="Size(Demand, WireSize?)"/> would propose, found without judging the sizes above it; null where none will do.</summary>
     public static WireSize? Propose(Demand demand)
     {
         var fuse = demand.ChosenFuse ?? SmallestFuse(demand);

@@ -57,7 +57,7 @@ public sealed record LineStudy(
     }
 
     /// <summary>Limits of a line with these lamps.</summary>
-    public static Limits LimitsOf(Rig rig, IEnumerable<LampFunction> lamps) => Limits.Of(rig.HouseRules, LampWatts.Of(
+    private static Limits LimitsOf(Rig rig, IEnumerable<LampFunction> lamps) => Limits.Of(rig.HouseRules, LampWatts.Of(
         lamps.Select(lamp => new LampSet(lamp.Kind, 1, lamp.Watts)), rig.Vehicle.SystemVolts));
 
     private static RigState State(Rig group, LineTrigger trigger) => trigger.On ?? RigStates.EverythingOn(group);

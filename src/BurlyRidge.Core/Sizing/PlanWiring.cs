@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
@@ -17,16 +16,21 @@ public static class PlanWiring
     private static readonly Fuse ControlFuse = new(3, FuseFamily.Blade);
 
     /// <summary>The same rig with every line wired; a line that no wire will do for is left dead.</summary>
-    public static Rig WireAll(Rig rig)
+    public static Rig WireAll(Rig rig) => WireAll(rig, Sizings(rig));
+
+    /// <summary>The same with lines that are sized already, by line id.</summary>
+    public static Rig WireAll(Rig rig, IReadOnlyDictionary<string, LineSizing> sizings)
     {
-        foreach (var line in rig.Lines.Where(line => line.Plan is not null)) rig = Wire(rig, line, line.Plan!);
+        foreach (var line in rig.Lines.Where(line => line.Plan is not null)) rig = Wire(rig, line, line.Plan!, sizings[line.Id]);
         return rig;
     }
 
-    private static Rig Wire(Rig rig, Line line, LinePlan plan)
+    /// <summary>Every line planned in short sized by itself, by line id.</summary>
+    public static IReadOnlyDictionary<string, LineSizing> Sizings(Rig rig) => rig.Lines.Where(line => line.Plan is not null)
+        .ToDictionary(line => line.Id, line => LineSizer.Size(rig.Vehicle, rig.HouseRules, line.Plan!), StringComparer.Ordinal);
+
+    private static Rig Wire(Rig rig, Line line, LinePlan plan, LineSizing sizing)
     {
-        var chosen = plan.ChosenWire is null ? null : WireTable.Find(plan.ChosenWire);
-        var sizing = LineSizer.Size(Demand.Of(rig.Vehicle, rig.HouseRules, plan), chosen);
         if (sizing is not { Wire: { } rung, Fuse: { } fuse }) return rig with { Lines = Replace(rig, line, []) };
 
         var part = new Namer(line.Id);
@@ -97,13 +101,13 @@ public static class PlanWiring
     private static bool Control(Rig rig, LinePlan plan, Namer part, List<Run> runs, List<Earth> earths)
     {
         Run Thin(string id, string from, string to) => new(part.Of(id), from, to, ControlWire, ControlMetres, [Zone.Cabin]);
-        var (signal, lamp) = plan.Trigger == Trigger.HighBeam ? ("highBeam", rig.Vehicle.HighBeam) : ("reverse", rig.Vehicle.Reverse);
-        var fromFuse = plan.Trigger == Trigger.SwitchAlone || lamp.Switched == SwitchedSide.Minus;
-        runs.Add(Thin("control", fromFuse ? part.Pin("control-fuse", "out") : $"{signal}.plus", part.Pin("switch", "in")));
+        var signal = VehicleSignal.Of(rig.Vehicle, plan.Trigger == Trigger.HighBeam ? Signal.HighBeam : Signal.Reverse);
+        var fromFuse = plan.Trigger == Trigger.SwitchAlone || signal.Lamp.Switched == SwitchedSide.Minus;
+        runs.Add(Thin("control", fromFuse ? part.Pin("control-fuse", "out") : signal.Plus, part.Pin("switch", "in")));
         runs.Add(Thin("coil", part.Pin("switch", "out"), part.Pin("relay", "86")));
         if (plan.Trigger != Trigger.SwitchAlone && fromFuse)
         {
-            runs.Add(Thin("coil-back", part.Pin("relay", "85"), $"{signal}.minus"));
+            runs.Add(Thin("coil-back", part.Pin("relay", "85"), signal.Minus));
             return true;
         }
         runs.Add(Thin("coil-back", part.Pin("relay", "85"), part.Of("coil-earth")));

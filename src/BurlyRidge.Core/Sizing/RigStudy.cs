@@ -70,8 +70,11 @@ public sealed class RigStudy
     /// <summary>Every run, in the rig's order.</summary>
     public IReadOnlyList<RunFigures> Runs { get; }
 
-    /// <summary>Studies a rig whose lines are all wired part by part; pure and total.</summary>
-    public static RigStudy Of(Rig wired) => new(wired);
+    /// <summary>Studies a valid rig, lines planned in short wired as they would usually be built; pure and total.</summary>
+    public static RigStudy Of(Rig rig) => new(PlanWiring.WireAll(rig));
+
+    /// <summary>The same with lines that are sized already, by line id.</summary>
+    public static RigStudy Of(Rig rig, IReadOnlyDictionary<string, LineSizing> sizings) => new(PlanWiring.WireAll(rig, sizings));
 
     /// <summary>The most that an element carries.</summary>
     public DesignCurrent Design(string element) => design.GetValueOrDefault(element) ?? DesignCurrent.None;

@@ -1,6 +1,5 @@
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Harness;
-using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Sizing;
@@ -53,8 +52,4 @@ public sealed record RunFigures(
     public static double Withstand(Run run, WireSize wire, double ampacityAmps, double amps) => amps <= ampacityAmps
         ? double.PositiveInfinity
         : Adiabatic.WithstandSeconds(Adiabatic.K(run.InsulationCelsius, Limits.ShortTimeCelsius(run.Insulation)), wire.CopperSquareMillimetres, amps);
-
-    /// <summary>Whether a fuse opens at <paramref name="fault"/> before the wire is hurt.</summary>
-    public bool Clears(RunFault fault) =>
-        fault.Device is { } device && FuseTime.SlowestSeconds(device.Fuse!, fault.FarAmps) <= WithstandSeconds(fault.FarAmps);
 }

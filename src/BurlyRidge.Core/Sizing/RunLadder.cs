@@ -27,7 +27,7 @@ public static class RunLadder
             else if (!Limits.AtLeast(ampacity, figures.DesignAmps * (1 + rules.MarginFraction))) failures.Add(RungFailure.Load);
             if (ampacity > 0 && !Limits.AtLeast(ampacity, Math.Max(figures.FuseNeedAmps, figures.LimitedAmps))) failures.Add(RungFailure.Fuse);
             if (!Clears(study.Wired, figures, wire)) failures.Add(RungFailure.FarShort);
-            var drops = lines.Select(line => (Drop: LineStudy.WorstDrop(With(line.Group, figures.Run.Id, wire), line.Trigger).Drop, line.Limits)).ToList();
+            var drops = lines.Select(line => (Drop: LineStudy.WorstDrop(line.Group.WithRun(figures.Run.Id, run => run with { Wire = wire.Name }), line.Trigger).Drop, line.Limits)).ToList();
             if (drops.Any(drop => drop.Drop >= 1)) failures.Add(RungFailure.BrownOut);
             else if (drops.Any(drop => !drop.Limits.DropHolds(drop.Drop))) failures.Add(RungFailure.Drop);
             return new RunRung(
@@ -45,12 +45,9 @@ public static class RunLadder
         {
             if (fault.Device is not { } device) return true;
             // The same loop with this run on another size.
-            var loop = FaultCurrents.LeastLoopOhms(rig.Vehicle, fault.FarAmps) - Ohms(figures.Wire) + Ohms(wire);
+            var loop = FaultCurrents.LeastVolts(rig.Vehicle) / fault.FarAmps - Ohms(figures.Wire) + Ohms(wire);
             var amps = FaultCurrents.LeastVolts(rig.Vehicle) / Math.Max(loop, 1e-4);
             return FuseTime.SlowestSeconds(device.Fuse!, amps) <= RunFigures.Withstand(figures.Run, wire, figures.AmpacityOf(wire), amps);
         });
     }
-
-    private static Rig With(Rig rig, string run, WireSize wire) =>
-        rig with { Runs = [.. rig.Runs.Select(other => other.Id == run ? other with { Wire = wire.Name } : other)] };
 }

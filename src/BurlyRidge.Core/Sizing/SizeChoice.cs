@@ -16,12 +16,16 @@ public static class SizeChoice
             Ampacity.Of(wire, run.InsulationCelsius, ambient, run.Bundled) is > 0 and var amps && Limits.AtLeast(amps, neededAmps));
     }
 
+    /// <summary>Fuses for what draws much for hours, from small to large: bolt-down from where they are made.</summary>
+    public static IReadOnlyList<Fuse> ForLongHeavy { get; } =
+        [.. FuseTable.All.Where(fuse => fuse.Family == FuseFamily.BoltDown || fuse.RatingAmps < Limits.BoltDownFromAmps)];
+
     /// <summary>The smallest standard fuse that carries <paramref name="designAmps"/> in its place; null where none does.</summary>
     public static Fuse? Fuse(HouseRules rules, Zone place, double designAmps, bool longHeavy)
     {
         var hot = Limits.HotFuseLoadFraction * Limits.HotFuseFactor(rules.ZoneCelsius.Of(place));
         var need = designAmps / Math.Min(rules.FuseLoadFraction, hot);
-        return (longHeavy ? FuseTable.All.Where(fuse => fuse.Family == FuseFamily.BoltDown || fuse.RatingAmps < Limits.BoltDownFromAmps) : FuseTable.Proposable)
+        return (longHeavy ? ForLongHeavy : FuseTable.Proposable)
             .FirstOrDefault(fuse => Limits.AtLeast(fuse.RatingAmps, need));
     }
 

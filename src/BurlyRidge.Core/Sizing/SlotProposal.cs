@@ -15,7 +15,7 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
     /// Gives everything that is wired to an output of a power box or of the vehicle the best output of the same kind. What is
     /// printed on a slot and how it works go along; rating and place on the panel stay with the output.
     /// </summary>
-    public static SlotProposal Of(Rig rig) => Of(rig, RigStudy.Of(PlanWiring.WireAll(rig)));
+    public static SlotProposal Of(Rig rig) => Of(rig, RigStudy.Of(rig));
 
     /// <summary>The same on a rig that is studied already.</summary>
     public static SlotProposal Of(Rig rig, RigStudy study)
@@ -53,27 +53,27 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
         public static Bank Of(RigStudy study, PowerBox box)
         {
             var outputs = box.Outputs.Where(output => output.WorkedBy == WorkedBy.Slot).ToList();
-            return Of(study, outputs.Select((output, i) => (new SlotPlace($"{box.Id}.{output.Id}", output.RatingAmps, output.Slot ?? 1000 + i), $"{box.Id}.{output.Id}-fuse", $"{box.Id}.{output.Id}")),
+            return Of(study, outputs.Select((output, i) => (new SlotPlace($"{box.Id}.{output.Id}", output.RatingAmps, output.Slot ?? 1000 + i), $"{box.Id}.{output.Id}-fuse")),
                 (rig, moved) => Rewire(rig, moved) with { PowerBoxes = [.. rig.PowerBoxes.Select(other => other.Id == box.Id ? Relabel(other, moved) : other)] });
         }
 
         public static Bank Of(RigStudy study, Vehicle vehicle, Feed feed) => Of(
             study,
-            vehicle.AuxOutputs.Where(output => output.Feed == feed).Select((output, i) => (new SlotPlace($"{output.Id}.out", output.RatingAmps, i), $"{output.Id}.fuse", $"{output.Id}.out")),
+            vehicle.AuxOutputs.Where(output => output.Feed == feed).Select((output, i) => (new SlotPlace($"{output.Id}.out", output.RatingAmps, i), $"{output.Id}.fuse")),
             Rewire);
 
-        private static Bank Of(RigStudy study, IEnumerable<(SlotPlace Place, string Fuse, string Terminal)> outputs, Func<Rig, IReadOnlyDictionary<string, string>, Rig> move)
+        private static Bank Of(RigStudy study, IEnumerable<(SlotPlace Place, string Fuse)> outputs, Func<Rig, IReadOnlyDictionary<string, string>, Rig> move)
         {
             var wishes = new List<SlotWish>();
             var places = new List<SlotPlace>();
             var names = new Dictionary<string, string>(StringComparer.Ordinal);
-            foreach (var (place, fuse, terminal) in outputs)
+            foreach (var (place, fuse) in outputs)
             {
                 places.Add(place);
-                if (!study.Wired.Runs.Any(run => run.From == terminal || run.To == terminal)) continue;
+                if (!study.Map.RunsAt(place.Id).Any()) continue;
                 var lines = study.Wired.Lines.Where(line => study.LinesOf(fuse).Contains(line.Id)).ToList();
-                names[terminal] = lines.Count > 0 ? string.Join(" and ", lines.Select(line => line.Name)) : terminal;
-                wishes.Add(new SlotWish(terminal, study.Design(fuse).Amps, lines.Select(line => line.MetresFromFront).FirstOrDefault(metres => metres is not null), terminal));
+                names[place.Id] = lines.Count > 0 ? string.Join(" and ", lines.Select(line => line.Name)) : place.Id;
+                wishes.Add(new SlotWish(place.Id, study.Design(fuse).Amps, lines.Select(line => line.MetresFromFront).FirstOrDefault(metres => metres is not null), place.Id));
             }
             return new Bank(wishes, places, names, move);
         }

@@ -42,44 +42,43 @@ internal static class ProposalEndpoints
         .ProducesProblem(StatusCodes.Status404NotFound)
         .Produces<StaleProblem>(StatusCodes.Status409Conflict, "application/problem+json");
 
-    private static async Task<IResult> AutoSizeAsync(string id, AutoSizeRequest request, JobStore store)
-    {
-        var problems = new List<Problem>();
-        if (request.MostGauges is < 1 or > 20) problems.Add(new Problem("mostGauges", "Give a number from 1 to 20 sizes."));
-        return await ProposeAsync(id, request.OnRevision, request.Apply, request.IdempotencyKey, store, problems,
-            rig =>
-            {
-                if (request.LineId is { } line && rig.Lines.All(other => other.Id != line)) problems.Add(new Problem("lineId", $"There is no line called {line}."));
-                return problems.Count > 0 ? null : AutoSizer.Propose(rig, request.LineId, request.MostGauges);
-            },
-            proposal => proposal.Rig,
-            (proposal, before, after, job) => new AutoSizeAnswer(proposal.Changes, proposal.Gauges, proposal.Left, before, after, job));
-    }
+    private static Task<IResult> AutoSizeAsync(string id, AutoSizeRequest request, JobStore store) => ProposeAsync(
+        id, request.OnRevision, request.Apply, request.IdempotencyKey, store,
+        rig => Problems(rig, request),
+        rig => AutoSizer.Propose(rig, request.LineId, request.MostGauges),
+        proposal => proposal.Rig,
+        (proposal, before, after, job) => new AutoSizeAnswer(proposal.Changes, proposal.Gauges, proposal.Left, before, after, job));
 
     private static Task<IResult> AssignSlotsAsync(string id, AssignSlotsRequest request, JobStore store) => ProposeAsync(
-        id, request.OnRevision, request.Apply, request.IdempotencyKey, store, [],
+        id, request.OnRevision, request.Apply, request.IdempotencyKey, store,
+        _ => [],
         SlotProposal.Of,
         proposal => proposal.Rig,
         (proposal, before, after, job) => new AssignSlotsAnswer(proposal.Moves, proposal.Left, before, after, job));
 
-    private static async Task<IResult> ProposeAsync<TProposal, TAnswer>(
-        string id, int onRevision, bool apply, string? key, JobStore store, List<Problem> problems,
-        Func<Rig, TProposal?> propose, Func<TProposal, Rig> rigOf, Func<TProposal, Tally, Tally, OpenJob?, TAnswer> answer)
-        where TProposal : class
+    private static IEnumerable<Problem> Problems(Rig rig, AutoSizeRequest request)
     {
-        if (apply) problems.AddRange(JobValidation.Key(key ?? ""));
-        if (problems.Count > 0) return BadInput.Of(problems);
+        if (request.MostGauges is < 1 or > 20) yield return new Problem("mostGauges", "Give a number from 1 to 20 sizes.");
+        if (request.LineId is { } line && rig.Lines.All(other => other.Id != line)) yield return new Problem("lineId", $"There is no line called {line}.");
+    }
+
+    private static async Task<IResult> ProposeAsync<TProposal, TAnswer>(
+        string id, int onRevision, bool apply, string? key, JobStore store,
+        Func<Rig, IEnumerable<Problem>> problemsOn, Func<Rig, TProposal> propose, Func<TProposal, Rig> rigOf, Func<TProposal, Tally, Tally, OpenJob?, TAnswer> answer)
+    {
         if (await store.FindAsync(id) is not { } job) return JobEndpoints.Missing();
         // A repeated request finds its own revision already stored; only a foreign one is stale.
         var on = apply ? await store.RevisionRigAsync(id, onRevision) : job.Head.Number == onRevision ? job.Rig : null;
         if (on is null) return JobEndpoints.Answer(new SaveOutcome.Stale(job));
+        var problems = problemsOn(on).Concat(apply ? JobValidation.Key(key ?? "") : []).ToList();
+        if (problems.Count > 0) return BadInput.Of(problems);
+
         var proposal = propose(on);
-        if (proposal is null) return BadInput.Of(problems);
-        var rig = rigOf(proposal);
-        var (before, after) = (Assessor.Assess(on).Tally, Assessor.Assess(rig).Tally);
-        if (!apply) return TypedResults.Ok(answer(proposal, before, after, null));
-        return await store.SaveRigAsync(id, onRevision, key!, rig) is SaveOutcome.Saved saved
-            ? TypedResults.Ok(answer(proposal, before, after, OpenJob.Of(saved.Job)))
-            : JobEndpoints.Answer(new SaveOutcome.Stale((await store.FindAsync(id))!));
+        var before = Assessor.Assess(on).Tally;
+        if (!apply) return TypedResults.Ok(answer(proposal, before, Assessor.Assess(rigOf(proposal)).Tally, null));
+        var outcome = await store.SaveRigAsync(id, onRevision, key!, rigOf(proposal));
+        if (outcome is not SaveOutcome.Saved saved) return JobEndpoints.Answer(outcome);
+        var applied = OpenJob.Of(saved.Job);
+        return TypedResults.Ok(answer(proposal, before, applied.Assessment.Tally, applied));
     }
 }

@@ -22,13 +22,13 @@ export function withPlan(rig: Rig, id: string, change: Partial<LinePlan>): Rig {
 }
 
 /** A size taken by hand for one run; sizing leaves it alone from then on. */
-export function withRunWire(rig: Rig, id: string, wire: string): Rig {
-  return { ...rig, runs: rig.runs?.map((run) => (run.id === id ? { ...run, wire, fixed: true } : run)) };
-}
+export const withRunWire = (rig: Rig, id: string, wire: string) => withRun(rig, id, { wire, fixed: true });
 
 /** Gives a run back to sizing. */
-export function withFreeRun(rig: Rig, id: string): Rig {
-  return { ...rig, runs: rig.runs?.map((run) => (run.id === id ? { ...run, fixed: false } : run)) };
+export const withFreeRun = (rig: Rig, id: string) => withRun(rig, id, { fixed: false });
+
+function withRun(rig: Rig, id: string, change: Partial<NonNullable<Rig["runs"]>[number]>): Rig {
+  return { ...rig, runs: rig.runs?.map((run) => (run.id === id ? { ...run, ...change } : run)) };
 }
 
 export function withoutLine(rig: Rig, id: string): Rig {
