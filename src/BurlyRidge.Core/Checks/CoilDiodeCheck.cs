@@ -18,7 +18,7 @@ internal static class CoilDiodeCheck
             verdict, amps, ShortAmps, "A",
             verdict == Verdict.Holds ? $"The diode of {relay.Id} blocks, as it should."
                 : $"The diode of {relay.Id} conducts {Say.Amps(amps)}: its coil is wired the other way round, and switch and wire take a short.",
-            relay.Id, line, null, new Remedy("Turn the coil's two wires round") { Apply = rig => Turn(rig, relay) }));
+            relay.Id, line, null, () => new Remedy("Turn the coil's two wires round") { Apply = rig => Turn(rig, relay) }));
     }));
 
     private static Rig Turn(Rig rig, Relay relay)

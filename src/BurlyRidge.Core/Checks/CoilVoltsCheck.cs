@@ -15,7 +15,7 @@ internal static class CoilVoltsCheck
             verdict == Verdict.Holds ? $"{relay.Id} has a coil for {coil} V."
                 : coil < subject.Volts ? $"{relay.Id} has a coil for {coil} V on {subject.Volts} V: it burns out."
                 : $"{relay.Id} has a coil for {coil} V on {subject.Volts} V: it does not pull in.",
-            relay.Id, line, null, new Remedy($"Take a {subject.Volts} V coil")
+            relay.Id, line, null, () => new Remedy($"Take a {subject.Volts} V coil")
             {
                 Apply = rig => Edit.Relay(rig, relay.Id, old => old with { CoilVolts = null, CoilOhms = null }),
             }));

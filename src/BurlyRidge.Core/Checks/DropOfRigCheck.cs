@@ -19,7 +19,7 @@ internal static class DropOfRigCheck
                 : Verdict.Stop;
             yield return Kind.Says(verdict, lamp.DropFraction, limit, "",
                 $"{Say.Volts(lamp.DropVolts)} are lost between {line.Source.A} and {lamp.Id} and back, engine off; {Say.Volts(lamp.OffVolts)} arrive.",
-                lamp.Id, line.Line.Id, Schools.Drop(limit), Edit.Size(line.Line));
+                lamp.Id, line.Line.Id, Schools.Drop(limit), () => Edit.Size(line.Line));
         }
     }
 }

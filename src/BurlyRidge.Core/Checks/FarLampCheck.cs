@@ -24,7 +24,7 @@ internal static class FarLampCheck
                 yield return Kind.Says(verdict, spread, Limits.ChainSpreadFraction, "",
                     $"{first.Id} gets {Say.Volts(first.OffVolts)}, {last.Id} {Say.Volts(last.OffVolts)}. {light}"
                         + (verdict == Verdict.Holds ? "" : " Thicker links, or feed the row from both ends."),
-                    last.Id, line.Line.Id, null, Edit.Size(line.Line));
+                    last.Id, line.Line.Id, null, () => Edit.Size(line.Line));
             }
         }
     }

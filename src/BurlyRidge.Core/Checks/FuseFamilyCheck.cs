@@ -26,6 +26,6 @@ internal static class FuseFamilyCheck
             verdict, rating, Limits.BoltDownFromAmps, "A",
             $"{device.Id} is a {device.Fuse} before something that draws much for hours"
                 + (verdict == Verdict.Holds ? "." : ": its holder cooks. Take a bolt-down fuse in a bolted holder."),
-            device.Id, line, null, Edit.Fuse(device.Id, larger)));
+            device.Id, line, null, () => Edit.Fuse(device.Id, larger)));
     }
 }

@@ -23,7 +23,7 @@ internal static class FuseLoadOfRigCheck
             $"{Say.Amps(design.Amps)} load the {device.Fuse} fuse {device.Id} to {Say.Percent(design.Amps / device.Fuse.RatingAmps)}"
                 + (design.Amps > 0 ? $" ({design.State})." : "; nothing that was judged runs through it."),
             device.Id, line, Schools.FuseLoad(subject.Rules),
-            Edit.Fuse(device.Id, Larger(subject, device, design.Amps))));
+            () => Edit.Fuse(device.Id, Larger(subject, device, design.Amps))));
     }
 
     /// <summary>The smallest fuse that carries the load where it sits.</summary>

@@ -26,7 +26,7 @@ internal static class JointRangeCheck
             fits ? Verdict.Holds : Verdict.Stop, copper, copper > takes.ToSquareMillimetres ? takes.ToSquareMillimetres : takes.FromSquareMillimetres, "mm²",
             $"{end} holds {copper:0.##} mm² of copper and takes {takes.FromSquareMillimetres:0.##} to {takes.ToSquareMillimetres:0.##} mm²"
                 + (fits ? "." : copper > takes.ToSquareMillimetres ? ": strands are left out. Take terminals one range up." : ": the crimp does not close on it. Take terminals one range down."),
-            end, line, null, new Remedy("Take terminals that fit")
+            end, line, null, () => new Remedy("Take terminals that fit")
             {
                 Apply = rig => Edit.Joint(rig, joint.Id, old => old with
                 {

@@ -12,15 +12,16 @@ internal sealed record Kind(string Id, string Title, string Source)
     /// <summary>Unit of what is so or not so; no figure is shown.</summary>
     public const string NoUnit = "-";
 
+    /// <summary>A check; its remedy is looked for only where one is needed.</summary>
     public Check Says(
         Verdict verdict, double figure, double limit, string unit, string reason,
-        string about = "", string? line = null, string? rule = null, Remedy? remedy = null) =>
+        string about = "", string? line = null, string? rule = null, Func<Remedy?>? remedy = null) =>
         new(Id, verdict, Title, Finite(figure), Finite(limit), unit, reason, Source)
         {
             About = about,
             LineId = line,
             Rule = rule,
-            Remedy = verdict == Verdict.Holds ? null : remedy,
+            Remedy = verdict == Verdict.Holds ? null : remedy?.Invoke(),
         };
 
     /// <summary>A figure without end stands as the largest that is shown.</summary>
@@ -35,11 +36,36 @@ internal sealed record Finding(Verdict Verdict, double Loading, string? Line, Fu
     /// <summary>All that do not hold, and for each line without one the tightest that does.</summary>
     public static IEnumerable<Check> Told(IEnumerable<Finding> findings)
     {
-        foreach (var line in findings.GroupBy(finding => finding.Line))
+        var lines = new List<OfLine>();
+        var known = new Dictionary<string, OfLine>(StringComparer.Ordinal);
+        OfLine? ofNone = null;
+        foreach (var finding in findings) Line(finding.Line).Take(finding);
+        foreach (var line in lines)
         {
-            var bad = line.Where(finding => finding.Verdict != Verdict.Holds).ToList();
-            if (bad.Count == 0) yield return line.MaxBy(finding => finding.Loading)!.Tell();
-            foreach (var finding in bad) yield return finding.Tell();
+            if (line.Bad.Count == 0) yield return line.Tightest!.Tell();
+            foreach (var finding in line.Bad) yield return finding.Tell();
+        }
+
+        OfLine Line(string? id)
+        {
+            if (id is null ? ofNone is { } found : known.TryGetValue(id, out found)) return found;
+            lines.Add(found = new OfLine());
+            if (id is null) ofNone = found;
+            else known[id] = found;
+            return found;
+        }
+    }
+
+    private sealed class OfLine
+    {
+        public List<Finding> Bad { get; } = [];
+
+        public Finding? Tightest { get; private set; }
+
+        public void Take(Finding finding)
+        {
+            if (finding.Verdict != Verdict.Holds) Bad.Add(finding);
+            else if (Tightest is null || Comparer<double>.Default.Compare(finding.Loading, Tightest.Loading) > 0) Tightest = finding;
         }
     }
 }

@@ -18,7 +18,7 @@ internal static class LampRunsOfRigCheck
             var verdict = lamp.OffVolts >= dropOut ? Verdict.Holds : Verdict.Stop;
             yield return Kind.Says(verdict, lamp.OffVolts, dropOut, "V",
                 $"{lamp.Id} gets {Say.Volts(lamp.OffVolts)} with the engine off; it drops out below {Say.Volts(dropOut)}.",
-                lamp.Id, line.Line.Id, null, Edit.Size(line.Line));
+                lamp.Id, line.Line.Id, null, () => Edit.Size(line.Line));
         }
     }
 }

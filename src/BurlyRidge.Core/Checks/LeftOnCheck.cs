@@ -19,7 +19,7 @@ internal static class LeftOnCheck
         yield return Kind.Says(verdict, hours, subject.Rules.LeftOnHours, "h",
             lit.Count == 0 ? "Nothing stays on with the key off."
                 : $"With the key off {string.Join(", ", lit.Take(4))}{(lit.Count > 4 ? $" and {lit.Count - 4} more" : "")} {(lit.Count == 1 ? "stays on if nobody turns it off" : "stay on if nobody turns them off")}: {Say.Amps(left.BatteryAmps)}, half the battery in {Say.Hours(hours)}.",
-            "", null, Schools.LeftOn(subject.Rules), Follow(subject));
+            "", null, Schools.LeftOn(subject.Rules), () => Follow(subject));
     }
 
     /// <summary>Outputs of boxes with a sense lead can follow the key.</summary>

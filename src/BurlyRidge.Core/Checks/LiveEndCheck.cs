@@ -23,6 +23,6 @@ internal static class LiveEndCheck
             verdict == Verdict.Holds ? $"The end at {joint.Id} is capped."
                 : verdict == Verdict.Stop ? $"A wire ends at {joint.Id} with {Say.Volts(volts)} on it and no cap: it will find the body."
                 : $"A wire ends at {joint.Id} in the air.",
-            joint.Id, null, null, new Remedy("Cap it") { Apply = rig => Edit.Joint(rig, joint.Id, old => old with { Kind = JointKind.Cap }) }));
+            joint.Id, null, null, () => new Remedy("Cap it") { Apply = rig => Edit.Joint(rig, joint.Id, old => old with { Kind = JointKind.Cap }) }));
     }
 }

@@ -28,7 +28,7 @@ internal static class OutputRatingCheck
             verdict, design.Amps, most, "A",
             $"{id} is good for {rating} A and gives {Say.Amps(design.Amps)} ({design.State})."
                 + (verdict == Verdict.Holds ? "" : " Give the load a larger output, or pull in a relay with this one."),
-            id, line, Schools.FuseLoad(subject.Rules), verdict == Verdict.Holds ? null : Assign(subject)));
+            id, line, Schools.FuseLoad(subject.Rules), () => Assign(subject)));
     }
 
     private static Remedy? Assign(RigSubject subject)

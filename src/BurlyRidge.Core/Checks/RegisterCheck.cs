@@ -21,7 +21,7 @@ internal static class RegisterCheck
         var verdict = known == colours.Count ? Verdict.Holds : Verdict.Watch;
         yield return Kind.Says(verdict, known, colours.Count, "wires",
             verdict == Verdict.Holds ? "The colour of every wire is written down." : $"{colours.Count - known} of {colours.Count} wires have no colour written down: nobody will find them in two weeks.",
-            "", null, null, unknownLeads ? null : new Remedy("Give them colours") { Apply = Colour });
+            "", null, null, () => unknownLeads ? null : new Remedy("Give them colours") { Apply = Colour });
     }
 
     private static bool Used(RigSubject subject, PassThrough lead) =>

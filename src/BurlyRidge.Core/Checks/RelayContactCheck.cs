@@ -25,7 +25,7 @@ internal static class RelayContactCheck
         return new Finding(verdict, design / most, line, () => Kind.Says(
             verdict, design, most, "A",
             $"The contact of {relay.Id} carries {Say.Amps(design)}; {relay.ContactAmps} A printed are {Say.Amps(good)} at {subject.Volts} V.",
-            relay.Id, line, null, larger is { } amps
+            relay.Id, line, null, () => larger is { } amps
                 ? new Remedy($"Take a {amps} A relay") { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { ContactAmps = amps }) }
                 : null));
     }

@@ -27,6 +27,6 @@ internal static class ReturnCheck
                 + (figures.FuseNeedAmps > 0 ? $" and in a short up to what blows a {figures.Devices.Max(device => device.Fuse!.RatingAmps)} A fuse" : "")
                 + $"; it carries {Say.Amps(figures.AmpacityAmps)} where it lies.",
             figures.Run.Id, line, Schools.Margin(subject.Rules),
-            Edit.Wire(figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
+            () => Edit.Wire(figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
     }
 }

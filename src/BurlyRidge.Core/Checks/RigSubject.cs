@@ -9,6 +9,7 @@ namespace BurlyRidge.Core.Checks;
 public sealed record RigSubject(Rig Saved, RigStudy Study)
 {
     private readonly HashSet<string> withPlan = [.. Saved.Lines.Where(line => line.Plan is not null).Select(line => line.Id)];
+    private List<RunFigures>? wiredRuns;
 
     /// <summary>Studies <paramref name="rig"/>.</summary>
     public static RigSubject Of(Rig rig) => new(rig, RigStudy.Of(rig));
@@ -45,7 +46,7 @@ public sealed record RigSubject(Rig Saved, RigStudy Study)
     public IEnumerable<LineStudy> WiredLines => Study.Lines.Where(line => !Planned(line.Line));
 
     /// <summary>Runs that belong to no line planned in short.</summary>
-    public IEnumerable<RunFigures> WiredRuns => Study.Runs.Where(figures => !Planned(figures.Run.Id));
+    public IReadOnlyList<RunFigures> WiredRuns => wiredRuns ??= [.. Study.Runs.Where(figures => !Planned(figures.Run.Id))];
 
     /// <summary>What a run is called in a sentence.</summary>
     public static string Name(Run run) => $"The {run.Wire} from {run.From} to {run.To}";

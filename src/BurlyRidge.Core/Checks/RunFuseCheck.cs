@@ -26,7 +26,7 @@ internal static class RunFuseCheck
                 $"{RigSubject.Name(figures.Run)} carries {Say.Amps(figures.AmpacityAmps)} where it lies; {before} asks {Say.Amps(need)}."
                     + (holds ? "" : " It would burn before the fuse opens: take a thicker wire, or give the branch a fuse of its own."),
                 figures.Run.Id, line, null,
-                Edit.Wire(figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name));
+                () => Edit.Wire(figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name));
         });
     }
 }

@@ -23,6 +23,6 @@ internal static class RunLoadCheck
             $"{RigSubject.Name(figures.Run)} carries {Say.Amps(figures.AmpacityAmps)} where it lies; {Say.Amps(figures.DesignAmps)} flow ({figures.DesignState})"
                 + $" and {Say.Percent(subject.Rules.MarginFraction)} are asked on top.",
             figures.Run.Id, line, Schools.Margin(subject.Rules),
-            Edit.Wire(figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
+            () => Edit.Wire(figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
     }
 }

@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks;
@@ -17,7 +16,7 @@ internal static class SignalFollowsCheck
     private static Check Find(LineStudy line)
     {
         var off = line.Trigger.On! with { HighBeam = false, Reverse = false, SideLight = false, Key = true };
-        var solved = HarnessCompiler.Solve(line.Group, off, line.Off.Contacts);
+        var solved = line.Off.Harness.Solve(off, line.Off.Contacts);
         var lit = line.Trigger.Signalled.Where(lamp => Math.Abs(solved.Amps(lamp)) > DarkAmps).ToList();
         return Kind.Says(lit.Count == 0 ? Verdict.Holds : Verdict.Stop, lit.Count, 0, "lamps",
             lit.Count == 0 ? "Every lamp goes dark when its signal goes off."

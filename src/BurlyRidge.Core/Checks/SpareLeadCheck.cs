@@ -22,7 +22,7 @@ internal static class SpareLeadCheck
         return new Finding(verdict, verdict == Verdict.Holds ? 0 : 1, line, () => Kind.Says(
             verdict, verdict == Verdict.Holds ? 1 : 0, 1, Kind.NoUnit,
             verdict == Verdict.Holds ? $"{end} is joined or capped." : $"{end} hangs loose: cap it, and write down what it is for.",
-            end, line, null, new Remedy("Cap it")
+            end, line, null, () => new Remedy("Cap it")
             {
                 Apply = rig => rig with
                 {

@@ -22,7 +22,7 @@ internal static class SuppressionCheck
 
     /// <summary>Whether wires lead from one to the other without going over the body.</summary>
     private static bool Joined(RigSubject subject, string end, string wire) => OhmPaths.From(
-        subject.Study.Map, [(end, 0)], _ => 1, link => link.Kind != LinkKind.Device, terminal => terminal != PartBook.Body).Reaches(wire);
+        subject.Study.Map, [(end, 0)], _ => 1, link => link.Kind != LinkKind.Device, terminal => terminal != subject.Study.Map.Body).Reaches(wire);
 
     private static Finding Find(RigSubject subject, Relay relay)
     {
@@ -33,7 +33,7 @@ internal static class SuppressionCheck
         return new Finding(verdict, 1, line, () => Kind.Says(
             verdict, relay.CoilDiode ? 1 : 0, 1, Kind.NoUnit,
             $"{relay.Id} hangs on a wire that a control module drives" + (relay.CoilDiode ? " and has its diode." : " and has no diode: what it kicks back meets the module."),
-            relay.Id, line, null, right
+            relay.Id, line, null, () => right
                 ? new Remedy("Take a relay with a coil diode") { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { CoilDiode = true }) }
                 : null));
     }

@@ -20,7 +20,7 @@ internal static class SwitchLampEarthCheck
             yield return Kind.Says(runs.Count == 0 ? Verdict.Holds : Verdict.Stop, runs.Count, 0, "wires",
                 runs.Count == 0 ? $"The lamp in {part.Id} has no earth of its own."
                     : $"The lamp in {part.Id} is earthed: through it the coil finds a way that no beam switches, and the lamps fail to work as meant. Leave that pin off.",
-                part.Id, null, null, new Remedy("Leave the pin off") { Apply = rig => rig with { Runs = [.. rig.Runs.Where(run => !runs.Contains(run.Id))] } });
+                part.Id, null, null, () => new Remedy("Leave the pin off") { Apply = rig => rig with { Runs = [.. rig.Runs.Where(run => !runs.Contains(run.Id))] } });
         }
     }
 }

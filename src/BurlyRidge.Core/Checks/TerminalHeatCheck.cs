@@ -17,8 +17,9 @@ internal static class TerminalHeatCheck
             .ToHashSet(StringComparer.Ordinal);
         return Finding.Told(
             from figures in subject.Study.Runs
+            where figures.DesignAmps > 0
             from end in new[] { figures.Run.From, figures.Run.To }
-            where figures.DesignAmps > 0 && warm.Contains(PartBook.Split(end).Part)
+            where warm.Contains(PartBook.Split(end).Part)
             select Find(subject, figures, end));
     }
 
@@ -26,12 +27,14 @@ internal static class TerminalHeatCheck
     {
         var verdict = figures.ConductorCelsius <= Limits.TerminalCelsius ? Verdict.Holds : Verdict.Watch;
         var line = subject.LineOf(figures.Run.Id);
-        var cooler = WireTable.Of(subject.Rules.Gauges).FirstOrDefault(wire => wire.CopperSquareMillimetres > figures.Wire.CopperSquareMillimetres
-            && Ampacity.ConductorCelsius(figures.DesignAmps, figures.AmpacityOf(wire), figures.Run.InsulationCelsius, figures.AmbientCelsius) <= Limits.TerminalCelsius);
         return new Finding(verdict, figures.ConductorCelsius / Limits.TerminalCelsius, line, () => Kind.Says(
             verdict, figures.ConductorCelsius, Limits.TerminalCelsius, "°C",
             $"{RigSubject.Name(figures.Run)} reaches {Say.Celsius(figures.ConductorCelsius)} and ends at {end}"
                 + (verdict == Verdict.Holds ? "." : ": the plastic around it ages. Take a thicker wire."),
-            figures.Run.Id, line, null, Edit.Wire(figures.Run.Id, cooler?.Name)));
+            figures.Run.Id, line, null, () => Edit.Wire(figures.Run.Id, Cooler(subject, figures)?.Name)));
     }
+
+    private static WireSize? Cooler(RigSubject subject, RunFigures figures) => WireTable.Of(subject.Rules.Gauges).FirstOrDefault(wire =>
+        wire.CopperSquareMillimetres > figures.Wire.CopperSquareMillimetres
+            && Ampacity.ConductorCelsius(figures.DesignAmps, figures.AmpacityOf(wire), figures.Run.InsulationCelsius, figures.AmbientCelsius) <= Limits.TerminalCelsius);
 }

@@ -21,7 +21,7 @@ internal static class UnfusedLeadCheck
     private static IEnumerable<Finding> Of(RigSubject subject, Section section)
     {
         var metres = UnfusedMetres.Of(subject, section);
-        foreach (var run in section.Terminals.SelectMany(subject.Study.Map.At).Select(link => link.Run).OfType<Run>().Distinct())
+        foreach (var run in section.Terminals.SelectMany(subject.Study.Map.At).Distinct().Select(link => link.Run).OfType<Run>())
         {
             var far = Math.Max(metres.Ohms(run.From), metres.Ohms(run.To));
             var verdict = far <= Limits.UnfusedMetres ? Verdict.Holds : Verdict.Stop;
@@ -30,7 +30,7 @@ internal static class UnfusedLeadCheck
                 verdict, far, Limits.UnfusedMetres, "m",
                 $"{RigSubject.Name(run)} has {Say.Metres(far, subject.Rules.Units)} to its far end without a fuse"
                     + (verdict == Verdict.Holds ? "." : ": a short on it burns it from end to end. Move the fuse to the battery, not the lead to the fuse."),
-                run.Id, line, null, MoveFuse(subject, run, metres)));
+                run.Id, line, null, () => MoveFuse(subject, run, metres)));
         }
     }
 

@@ -14,14 +14,16 @@ internal static class ZoneHeatOfRigCheck
     {
         var run = figures.Run;
         var verdict = figures.AmbientCelsius < run.InsulationCelsius ? Verdict.Holds : Verdict.Stop;
-        var better = Conductors.Ampacity.InsulationClasses.Where(celsius => celsius > figures.AmbientCelsius).Select(celsius => (int?)celsius).FirstOrDefault();
         var line = subject.LineOf(run.Id);
         return new Finding(verdict, figures.AmbientCelsius / run.InsulationCelsius, line, () => Kind.Says(
             verdict, figures.AmbientCelsius, run.InsulationCelsius, "°C",
             $"{RigSubject.Name(run)} passes {Say.Celsius(figures.AmbientCelsius)} with insulation for {Say.Celsius(run.InsulationCelsius)}"
                 + (verdict == Verdict.Holds ? "." : ": route it elsewhere, or take a wire of a higher class."),
-            run.Id, line, null, better is { } celsius
+            run.Id, line, null, () => Better(figures) is { } celsius
                 ? new Remedy($"Take insulation for {celsius} °C") { Apply = rig => rig.WithRun(run.Id, old => old with { InsulationCelsius = celsius }) }
                 : null));
     }
+
+    private static int? Better(RunFigures figures) =>
+        Conductors.Ampacity.InsulationClasses.Where(celsius => celsius > figures.AmbientCelsius).Select(celsius => (int?)celsius).FirstOrDefault();
 }

@@ -1,18 +1,25 @@
-using BurlyRidge.Core.Rigs;
-
 namespace BurlyRidge.Core.Harness;
 
 /// <summary>One way into a section: through a device, or straight from a source that stands in it.</summary>
-/// <param name="Device">The device; null for a source.</param>
-/// <param name="Near">Terminal of it that lies in the section.</param>
-/// <param name="Far">Terminal of it on the side of the source; of a source its plus.</param>
-public sealed record Feeder(Link? Device, string Near, string Far);
+public sealed class Feeder(Link? device, string near, string far)
+{
+    /// <summary>The device; null for a source.</summary>
+    public Link? Device { get; } = device;
+
+    /// <summary>Terminal of it that lies in the section.</summary>
+    public string Near { get; } = near;
+
+    /// <summary>Terminal of it on the side of the source; of a source its plus.</summary>
+    public string Far { get; } = far;
+}
 
 /// <summary>
 /// Conductors that no fuse parts from each other, contacts taken as closed: what one short anywhere in it is fed by.
 /// </summary>
 public sealed class Section
 {
+    private List<Feeder>? ways;
+
     internal Section(IReadOnlyList<string> terminals) => Terminals = terminals;
 
     /// <summary>Its terminals.</summary>
@@ -22,49 +29,59 @@ public sealed class Section
     public bool Grounded { get; internal set; }
 
     /// <summary>Batteries whose plus stands in it.</summary>
-    public IReadOnlyList<Link> Sources { get; internal set; } = [];
+    public IReadOnlyList<Link> Sources => OwnSources;
 
     /// <summary>Converters and solar panels that feed it without a fuse, each with its own limit.</summary>
-    public IReadOnlyList<Link> LimitedSources { get; internal set; } = [];
+    public IReadOnlyList<Link> LimitedSources => OwnLimited;
 
     /// <summary>Fuses between it and the batteries; empty in a grounded section.</summary>
     public IReadOnlyList<Feeder> Feeders { get; internal set; } = [];
 
+    /// <summary>All ways into it: its feeders, and the batteries that stand in it.</summary>
+    public IReadOnlyList<Feeder> Ways => ways ??= [.. Feeders, .. Sources.Select(source => new Feeder(null, source.A, source.A))];
+
     internal List<Feeder> Edges { get; } = [];
+
+    internal List<Link> OwnSources { get; } = [];
+
+    internal List<Link> OwnLimited { get; } = [];
 }
 
 /// <summary>Which fuse stands before which conductor.</summary>
 public sealed class Feeds
 {
-    private readonly Dictionary<string, Section> byTerminal = new(StringComparer.Ordinal);
+    private readonly WiringMap map;
+    private readonly Section[] byTerminal;
 
-    private Feeds() { }
+    private Feeds(WiringMap map)
+    {
+        this.map = map;
+        byTerminal = new Section[map.Terminals.Count];
+    }
 
     /// <summary>Every section.</summary>
     public IReadOnlyList<Section> Sections { get; private set; } = [];
 
     /// <summary>The section that a terminal lies in.</summary>
-    public Section Of(string terminal) => byTerminal[terminal];
+    public Section Of(string terminal) => byTerminal[map.NumberOf(terminal)];
+
+    /// <summary>The same of a terminal by number.</summary>
+    internal Section Of(int terminal) => byTerminal[terminal];
 
     /// <summary>Reads <paramref name="map"/>.</summary>
     public static Feeds Of(WiringMap map)
     {
-        var feeds = new Feeds();
+        var feeds = new Feeds(map);
         var sections = new List<Section>();
-        foreach (var terminal in map.Terminals)
-            if (!feeds.byTerminal.ContainsKey(terminal)) sections.Add(feeds.Gather(map, terminal));
+        for (var number = 0; number < map.Terminals.Count; number++)
+            if (feeds.byTerminal[number] is null) sections.Add(feeds.Gather(number));
         feeds.Sections = sections;
-        foreach (var section in sections)
+        if (map.Body is >= 0 and var body) feeds.Of(body).Grounded = true;
+        foreach (var link in map.Links)
         {
-            section.Grounded = section.Terminals.Contains(PartBook.Body);
-            var sources = section.Terminals.SelectMany(terminal => map.At(terminal).Where(link => link.Kind == LinkKind.Source && link.A == terminal)).ToList();
-            section.Sources = [.. sources.Where(source => double.IsPositiveInfinity(source.LimitAmps))];
-            section.LimitedSources = [.. sources.Where(source => !double.IsPositiveInfinity(source.LimitAmps))];
-        }
-        foreach (var link in map.Links.Where(link => link.Kind == LinkKind.Device))
-        {
-            var (a, b) = (feeds.Of(link.A), feeds.Of(link.B));
-            if (a == b) continue;
+            var (a, b) = (feeds.Of(link.NumberA), feeds.Of(link.NumberB));
+            if (link.Kind == LinkKind.Source) (double.IsPositiveInfinity(link.LimitAmps) ? a.OwnSources : a.OwnLimited).Add(link);
+            if (link.Kind != LinkKind.Device || a == b) continue;
             a.Edges.Add(new Feeder(link, link.A, link.B));
             b.Edges.Add(new Feeder(link, link.B, link.A));
         }
@@ -73,20 +90,21 @@ public sealed class Feeds
         return feeds;
     }
 
-    private Section Gather(WiringMap map, string start)
+    private Section Gather(int start)
     {
-        var terminals = new List<string> { start };
-        var open = new Stack<string>(terminals);
+        var terminals = new List<string>();
         var section = new Section(terminals);
+        var open = new Stack<int>([start]);
         byTerminal[start] = section;
         while (open.TryPop(out var at))
         {
+            terminals.Add(map.Terminals[at]);
             foreach (var link in map.At(at))
             {
                 if (!link.Conducts || link.Kind == LinkKind.Device) continue;
-                var other = WiringMap.Other(link, at);
-                if (!byTerminal.TryAdd(other, section)) continue;
-                terminals.Add(other);
+                var other = link.Beyond(at);
+                if (byTerminal[other] is not null) continue;
+                byTerminal[other] = section;
                 open.Push(other);
             }
         }
@@ -105,9 +123,9 @@ public sealed class Feeds
         var open = new Stack<Section>([from]);
         while (open.TryPop(out var section))
         {
-            foreach (var (_, _, far) in section.Edges)
+            foreach (var edge in section.Edges)
             {
-                var next = Of(far);
+                var next = Of(edge.Far);
                 if (next.Grounded || !met.Add(next)) continue;
                 if (Feeds(next)) return true;
                 open.Push(next);

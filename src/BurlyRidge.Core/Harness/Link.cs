@@ -26,11 +26,20 @@ public enum LinkKind
 }
 
 /// <summary>One way from terminal to terminal, whatever it carries.</summary>
-/// <param name="Id">The element's id in the compiled harness.</param>
-/// <param name="A">Terminal; of a source, a load or a device the one nearer plus.</param>
-/// <param name="B">Terminal.</param>
-public sealed record Link(string Id, string A, string B, LinkKind Kind)
+public sealed class Link(string id, string a, string b, LinkKind kind)
 {
+    /// <summary>The element's id in the compiled harness.</summary>
+    public string Id { get; } = id;
+
+    /// <summary>Terminal; of a source, a load or a device the one nearer plus.</summary>
+    public string A { get; } = a;
+
+    /// <summary>Terminal.</summary>
+    public string B { get; } = b;
+
+    /// <summary>What it is.</summary>
+    public LinkKind Kind { get; } = kind;
+
     /// <summary>The run, where it is one.</summary>
     public Run? Run { get; init; }
 
@@ -51,6 +60,15 @@ public sealed record Link(string Id, string A, string B, LinkKind Kind)
 
     /// <summary>Of a load: something inside it keeps a short from passing: electronics, a switch lamp, a dim lead.</summary>
     public bool Weak { get; init; }
+
+    /// <summary>Number of <see cref="A"/> in its map.</summary>
+    internal int NumberA { get; set; }
+
+    /// <summary>Number of <see cref="B"/> in its map.</summary>
+    internal int NumberB { get; set; }
+
+    /// <summary>The other end, by number.</summary>
+    internal int Beyond(int number) => NumberA == number ? NumberB : NumberA;
 
     /// <summary>Whether current passes without working: neither load nor source.</summary>
     public bool Conducts => Kind is not (LinkKind.Load or LinkKind.Source);

@@ -1,3 +1,4 @@
+using System.Runtime.InteropServices;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
@@ -9,7 +10,9 @@ public sealed class WiringMap
 {
     private readonly Rig rig;
     private readonly List<Link> links = [];
-    private readonly Dictionary<string, List<Link>> at = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, int> numbers = new(StringComparer.Ordinal);
+    private readonly List<string> terminals = [];
+    private readonly List<List<Link>> at = [];
     private readonly Dictionary<string, Link> byId = new(StringComparer.Ordinal);
 
     private WiringMap(Rig rig) => this.rig = rig;
@@ -18,7 +21,7 @@ public sealed class WiringMap
     public IReadOnlyList<Link> Links => links;
 
     /// <summary>Links that end at a terminal.</summary>
-    public IReadOnlyList<Link> At(string terminal) => at.TryGetValue(terminal, out var found) ? found : [];
+    public IReadOnlyList<Link> At(string terminal) => NumberOf(terminal) is >= 0 and var number ? at[number] : [];
 
     /// <summary>Wires that end at a terminal, the vehicle's own leads among them.</summary>
     public IEnumerable<Link> WiresAt(string terminal) => At(terminal).Where(link => link.Kind == LinkKind.Wire);
@@ -27,7 +30,16 @@ public sealed class WiringMap
     public IEnumerable<Run> RunsAt(string terminal) => At(terminal).Select(link => link.Run).OfType<Run>();
 
     /// <summary>Every terminal that anything ends at.</summary>
-    public IEnumerable<string> Terminals => at.Keys;
+    public IReadOnlyList<string> Terminals => terminals;
+
+    /// <summary>Place of a terminal among <see cref="Terminals"/>; -1 where nothing ends at it.</summary>
+    internal int NumberOf(string terminal) => numbers.TryGetValue(terminal, out var number) ? number : -1;
+
+    /// <summary>Number of the body; -1 where nothing ends at it.</summary>
+    internal int Body => NumberOf(PartBook.Body);
+
+    /// <summary>Links that end at a terminal, by number.</summary>
+    internal List<Link> At(int number) => at[number];
 
     /// <summary>The link of that id, or null.</summary>
     public Link? Find(string id) => byId.GetValueOrDefault(id);
@@ -49,15 +61,23 @@ public sealed class WiringMap
         return map;
     }
 
+    private int Number(string terminal)
+    {
+        ref var number = ref CollectionsMarshal.GetValueRefOrAddDefault(numbers, terminal, out var known);
+        if (known) return number;
+        number = terminals.Count;
+        terminals.Add(terminal);
+        at.Add(new List<Link>(4));
+        return number;
+    }
+
     private void Add(Link link)
     {
         links.Add(link);
         byId.TryAdd(link.Id, link);
-        foreach (var terminal in new[] { link.A, link.B })
-        {
-            if (!at.TryGetValue(terminal, out var list)) at[terminal] = list = [];
-            list.Add(link);
-        }
+        (link.NumberA, link.NumberB) = (Number(link.A), Number(link.B));
+        at[link.NumberA].Add(link);
+        at[link.NumberB].Add(link);
     }
 
     private void Wire(string id, string from, string to, string wire, double metres, double hotCelsius, Run? run = null)

@@ -65,11 +65,10 @@ public sealed class Circuit
     /// <summary>Lets <paramref name="source"/> give while <paramref name="controller"/> has gone over.</summary>
     public void Run(RegulatedSource source, int controller) => effects.Add(new Effect.Runs(source, controller));
 
-    /// <summary>A search from nothing; what follows from how the elements are joined is worked out once.</summary>
+    /// <summary>A search; what follows from how the elements are joined is worked out once.</summary>
     internal Newton Search()
     {
         if (search?.ElementCount != elements.Count) search = new Newton(this);
-        search.Begin();
         return search;
     }
 

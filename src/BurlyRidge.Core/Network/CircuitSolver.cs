@@ -27,22 +27,47 @@ public static class CircuitSolver
     {
         var over = start;
         var seen = new HashSet<string>();
+        circuit.Apply(over);
+        newton.Begin();
         while (true)
         {
-            circuit.Apply(over);
             var failed = Lights(newton, lamps);
-            var state = new OperatingState(
-                [.. newton.Volts],
-                [.. circuit.Elements.Select(element => element.Amps(newton.Volts[element.From] - newton.Volts[element.To], out _))],
-                over);
-            var wanted = circuit.Controllers.Select((controller, i) => controller.Next(state.Across(controller), over[i])).ToArray();
-            var changes = Enumerable.Range(0, over.Length).Where(i => wanted[i] != over[i]).ToList();
-            if (changes.Count == 0) return Judge(circuit, state, failed);
-            if (!seen.Add(string.Concat(over.Select(gone => gone ? '1' : '0'))))
-                return new Solution.Chatter(state, [.. changes.Select(i => circuit.Controllers[i].Id)]);
+            var changes = Changes(circuit, newton, over);
+            if (changes.Count == 0)
+            {
+                if (failed.Count == 0) failed = Finish(newton, lamps);
+                changes = Changes(circuit, newton, over);
+            }
+            if (changes.Count == 0) return Judge(circuit, State(circuit, newton, over), failed);
+            if (!seen.Add(string.Create(over.Length, over, (text, gone) => { for (var i = 0; i < text.Length; i++) text[i] = gone[i] ? '1' : '0'; })))
+                return new Solution.Chatter(State(circuit, newton, over), [.. changes.Select(i => circuit.Controllers[i].Id)]);
             over = [.. over];
-            foreach (var i in oneByOne ? changes.Take(1) : changes) over[i] = wanted[i];
+            foreach (var i in oneByOne ? changes.Take(1) : changes) over[i] = !over[i];
+            circuit.Apply(over);
         }
+    }
+
+    /// <summary>Controllers that want to be otherwise at the voltages found.</summary>
+    private static List<int> Changes(Circuit circuit, Newton newton, bool[] over)
+    {
+        var changes = new List<int>();
+        for (var i = 0; i < over.Length; i++)
+        {
+            var controller = circuit.Controllers[i];
+            if (controller.Next(newton.Volts[controller.Plus] - newton.Volts[controller.Minus], over[i]) != over[i]) changes.Add(i);
+        }
+        return changes;
+    }
+
+    private static OperatingState State(Circuit circuit, Newton newton, bool[] over)
+    {
+        var amps = new double[circuit.Elements.Count];
+        for (var i = 0; i < amps.Length; i++)
+        {
+            var element = circuit.Elements[i];
+            amps[i] = element.Amps(newton.Volts[element.From] - newton.Volts[element.To], out _);
+        }
+        return new OperatingState([.. newton.Volts], amps, over);
     }
 
     private static Solution Judge(Circuit circuit, OperatingState state, List<string> failed)
@@ -56,43 +81,58 @@ public static class CircuitSolver
     }
 
     /// <summary>
-    /// Finds the state with the most light; gives the lamps that cannot be held at their drop-out voltage. First with every
-    /// regulated lamp as a resistance that draws less than it, which shows the lamps that are fed and not merely reached by a
-    /// trickle through something else; then, from there down, with the fed ones drawing their largest current below their
-    /// drop-out voltage: of that law the solution is the highest there is.
+    /// Finds the state with the most light, roughly where nothing fails; gives the lamps that cannot be held at their drop-out
+    /// voltage. First with every regulated lamp as a resistance that draws less than it, which shows the lamps that are fed and
+    /// not merely reached by a trickle through something else; then, from there down, with the fed ones drawing their largest
+    /// current below their drop-out voltage: of that law the solution is the highest there is.
     /// </summary>
     private static List<string> Lights(Newton newton, List<RegulatedLamp> lamps)
     {
-        double Across(RegulatedLamp lamp) => newton.Volts[lamp.From] - newton.Volts[lamp.To];
-        void Take(LampMode mode)
-        {
-            foreach (var lamp in lamps) lamp.Mode = mode;
-        }
-
-        Take(LampMode.Ohmic);
-        var settled = newton.Settle();
+        Take(lamps, LampMode.Ohmic);
+        var settled = newton.Settle(roughly: true);
         if (lamps.Count == 0) return settled ? [] : ["everything"];
         var fed = lamps.Where(lamp => lamp.Watts > 0
-            && (Across(lamp) >= lamp.DropOutVolts / 2 || lamp.Amps(Across(lamp), out _) > TrickleAmps)).ToList();
-        Take(LampMode.AsItIs);
-        foreach (var lamp in fed) lamp.Mode = LampMode.Lit;
-        settled = newton.Settle();
-        var failed = fed.Where(lamp => Across(lamp) < lamp.DropOutVolts - Rounding).ToList();
+            && (Across(newton, lamp) >= lamp.DropOutVolts / 2 || lamp.Amps(Across(newton, lamp), out _) > TrickleAmps)).ToList();
+        Take(lamps, LampMode.AsItIs);
+        Take(fed, LampMode.Lit);
+        settled = newton.Settle(roughly: true);
+        if (settled && Fails(newton, fed).Count == 0) return [];
+        settled = newton.Finish();
+        var failed = Fails(newton, fed);
         if (settled && failed.Count == 0) return [];
 
         // Nothing holds them all. What the vehicle then does is shown by the lamps' own law, or with the failing ones dark.
-        Take(LampMode.AsItIs);
+        Take(lamps, LampMode.AsItIs);
         if (newton.Settle()) return Names(failed, fed);
         var dark = new HashSet<RegulatedLamp>(failed);
         while (true)
         {
-            Take(LampMode.AsItIs);
-            foreach (var lamp in dark) lamp.Mode = LampMode.Dark;
+            Take(lamps, LampMode.AsItIs);
+            Take(dark, LampMode.Dark);
             settled = newton.Settle();
-            var more = fed.Where(lamp => !dark.Contains(lamp) && Across(lamp) < lamp.DropOutVolts - Rounding).ToList();
+            var more = Fails(newton, fed.Where(lamp => !dark.Contains(lamp)));
             if (more.Count == 0 || settled) return Names(failed, fed);
             dark.UnionWith(more);
         }
+    }
+
+    /// <summary>From a rough answer that holds every lamp to one with all its digits.</summary>
+    private static List<string> Finish(Newton newton, List<RegulatedLamp> lamps)
+    {
+        var settled = newton.Finish();
+        var lit = lamps.Where(lamp => lamp.Mode == LampMode.Lit).ToList();
+        var failed = Fails(newton, lit);
+        return settled && failed.Count == 0 ? [] : lamps.Count == 0 ? ["everything"] : Names(failed, lit);
+    }
+
+    private static List<RegulatedLamp> Fails(Newton newton, IEnumerable<RegulatedLamp> lamps) =>
+        [.. lamps.Where(lamp => Across(newton, lamp) < lamp.DropOutVolts - Rounding)];
+
+    private static double Across(Newton newton, RegulatedLamp lamp) => newton.Volts[lamp.From] - newton.Volts[lamp.To];
+
+    private static void Take(IEnumerable<RegulatedLamp> lamps, LampMode mode)
+    {
+        foreach (var lamp in lamps) lamp.Mode = mode;
     }
 
     private static List<string> Names(List<RegulatedLamp> failed, List<RegulatedLamp> fed) =>

@@ -18,6 +18,9 @@ public abstract class Element(string id, int from, int to)
     /// <summary>Node that it leaves at.</summary>
     public int To { get; } = to;
 
+    /// <summary>Voltages from end to end at which its law goes on otherwise, V.</summary>
+    internal virtual IReadOnlyList<double> Knees => [];
+
     /// <summary>Current in A at <paramref name="volts"/> from end to end, and its slope in S.</summary>
     public abstract double Amps(double volts, out double slope);
 }

@@ -94,6 +94,8 @@ public sealed class FilamentLamp(string id, int plus, int minus, double watts, d
     /// <summary>Voltage that it is rated at, V.</summary>
     public double RatedVolts { get; } = ratedVolts;
 
+    internal override IReadOnlyList<double> Knees { get; } = [0];
+
     /// <inheritdoc/>
     public override double Amps(double volts, out double slope)
     {

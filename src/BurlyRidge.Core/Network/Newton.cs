@@ -10,19 +10,38 @@ internal sealed class Newton
     private const int MostRounds = 200;
     private const int MostHalvings = 48;
 
+    /// <summary>So far behind a knee its law is the next one, V.</summary>
+    private const double BehindKnee = 1e-6;
+
+    /// <summary>A step that leaves less than this part of the sums is taken as it is.</summary>
+    private const double GoodGain = 0.25;
+
+    /// <summary>What is asked of an answer, in A and of the largest current, is 1e-9; the other half is for rounding.</summary>
+    private const double Asked = 0.5e-9;
+
+    /// <summary>Enough to see which way a contact or a lamp goes.</summary>
+    private const double Rough = 1e-6;
+
     /// <summary>Every node leaks so much to the reference, S; far below anything that is asked for.</summary>
     private const double NodeLeakSiemens = 1e-12;
 
     private readonly Circuit circuit;
     private readonly Element[] elements;
-    private readonly int[] unknown;
+    private readonly (int Row, int Other)[] rows;
     private readonly int[] slots;
+    private readonly int[] row;
     private readonly int unknowns;
     private readonly SparseLdl matrix;
     private readonly double[] residual;
     private readonly double[] step;
     private readonly double[] trial;
     private readonly List<(ConverterInput Input, Element Output)> converters;
+    private readonly List<Element> withKnees;
+
+    // Of the sums when the search last looked: their norm and the largest, and the largest current, A.
+    private double norm;
+    private double worst;
+    private double largest;
 
     public Newton(Circuit circuit)
     {
@@ -30,23 +49,21 @@ internal sealed class Newton
         elements = [.. circuit.Elements];
         Volts = new double[circuit.NodeCount];
         trial = new double[circuit.NodeCount];
-        unknown = new int[circuit.NodeCount];
-        for (var node = 0; node < circuit.NodeCount; node++)
-        {
-            unknown[node] = circuit.FixedVolts.ContainsKey(node) ? -1 : unknowns++;
-        }
+        row = new int[circuit.NodeCount];
+        for (var node = 0; node < row.Length; node++) row[node] = circuit.FixedVolts.ContainsKey(node) ? -1 : unknowns++;
         residual = new double[unknowns];
         step = new double[unknowns];
-        matrix = new SparseLdl(unknowns, elements
-            .Select(element => (unknown[element.From], unknown[element.To]))
-            .Where(pair => pair.Item1 >= 0 && pair.Item2 >= 0 && pair.Item1 != pair.Item2));
-        slots = [.. elements.Select(element =>
-        {
-            var (from, to) = (unknown[element.From], unknown[element.To]);
-            return from >= 0 && to >= 0 && from != to ? matrix.SlotOf(from, to) : -1;
-        })];
+        matrix = new SparseLdl(unknowns, elements.Select(Rows).Where(BothUnknown));
+        for (var node = 0; node < row.Length; node++) if (row[node] >= 0) row[node] = matrix.PlaceOf(row[node]);
+        rows = Array.ConvertAll(elements, Rows);
+        slots = Array.ConvertAll(rows, pair => BothUnknown(pair) ? matrix.SlotOf(pair.Row, pair.Other) : -1);
         converters = [.. elements.OfType<ConverterInput>().Select(input => (input, (Element)input.Output))];
+        withKnees = [.. elements.Where(element => element.Knees.Count > 0)];
     }
+
+    private (int Row, int Other) Rows(Element element) => (row[element.From], row[element.To]);
+
+    private static bool BothUnknown((int Row, int Other) pair) => pair.Row >= 0 && pair.Other >= 0 && pair.Row != pair.Other;
 
     /// <summary>Node voltages, where the search stands.</summary>
     public double[] Volts { get; }
@@ -61,23 +78,33 @@ internal sealed class Newton
         foreach (var (node, volts) in circuit.FixedVolts) Volts[node] = volts;
     }
 
-    /// <summary>Searches on from <see cref="Volts"/>; false where it does not settle.</summary>
-    public bool Settle()
+    /// <summary>
+    /// Searches on from <see cref="Volts"/>; false where it does not settle. <paramref name="roughly"/> is enough for what is
+    /// looked at again.
+    /// </summary>
+    public bool Settle(bool roughly = false)
     {
-        var settled = Search();
-        if (converters.Count > 0) Balance(Volts);
-        return settled;
+        Balance(Volts);
+        return Search(roughly) && Rest();
     }
 
-    private bool Search()
+    /// <summary>Goes on where a rough search ended, with the same law for every element.</summary>
+    public bool Finish() => Search(roughly: false) && Rest();
+
+    private bool Rest()
+    {
+        if (converters.Count > 0) Balance(Volts);
+        return true;
+    }
+
+    private bool Search(bool roughly)
     {
         var damping = 0.0;
-        var (norm, largest) = Balance(Volts);
         var before = double.PositiveInfinity;
         for (var round = 0; round < MostRounds; round++)
         {
             // Once what is asked for is reached, a round that no longer gains tenfold is at the last digits.
-            if (Settled(largest) || (Balanced(largest) && worst > before / 10)) return true;
+            if (Within(1e-11) || (Within(Asked) && worst > before / 10) || (roughly && Within(Rough))) return true;
             before = worst;
             for (var i = 0; i < unknowns; i++)
             {
@@ -86,47 +113,72 @@ internal sealed class Newton
             }
             matrix.Factor();
             matrix.Solve(step);
-            if (TakeStep(norm) is { } taken)
+            if (TakeStep())
             {
                 damping = damping < 1e-6 ? 0 : damping / 10;
-                (norm, largest) = taken;
                 continue;
             }
             // Where no step gains, the last one tried has to be forgotten first.
-            (norm, largest) = Balance(Volts);
-            if (norm < 1e-6) return Balanced(largest);
+            Balance(Volts);
+            if (norm < 1e-6) return Within(Asked);
             damping = Math.Max(1e-3, damping * 10);
             if (damping > 1e9) return false;
         }
-        return Balanced(largest);
+        return Within(Asked);
     }
 
-    /// <summary>Largest sum at a node, A, when the search last looked.</summary>
-    private double worst;
+    /// <summary>Whether no sum is larger than so much of the largest current, and of 1 A.</summary>
+    private bool Within(double part) => worst <= part + part * largest;
 
-    private bool Settled(double largest) => worst <= 1e-11 + 1e-11 * largest;
-
-    /// <summary>What is asked of an answer: 1e-9 of the largest current and 1e-9 A.</summary>
-    private bool Balanced(double largest) => worst <= 0.5e-9 + 0.5e-9 * largest;
-
-    /// <summary>Goes along <see cref="step"/> as far as it brings the sums down, and balances there; null where it does not at all.</summary>
-    private (double Norm, double LargestAmps)? TakeStep(double norm)
+    /// <summary>
+    /// Goes along <see cref="step"/> as far as it brings the sums down, and balances there; null where it does not at all. A
+    /// whole step that hardly gains has mostly gone past a knee in a part's law: then it stops right behind the first, where
+    /// the law goes on otherwise.
+    /// </summary>
+    private bool TakeStep()
     {
-        var share = 1.0;
-        for (var halving = 0; halving <= MostHalvings; halving++, share /= 2)
-        {
-            for (var node = 0; node < trial.Length; node++)
-                trial[node] = unknown[node] < 0 ? Volts[node] : Volts[node] + share * step[unknown[node]];
-            var next = Balance(trial);
-            if (double.IsNaN(next.Norm) || next.Norm >= norm) continue;
-            trial.CopyTo(Volts, 0);
-            return next;
-        }
-        return null;
+        var before = norm;
+        var whole = Try(1);
+        if (whole < GoodGain * before) return Take();
+        if (ShareToKnee() is { } share && Try(share) < before && !(norm > whole)) return Take();
+        var part = 1.0;
+        for (var halving = 0; halving <= MostHalvings; halving++, part /= 2)
+            if (Try(part) < before) return Take();
+        return false;
     }
 
-    /// <summary>Sums up the currents at every node, and their slopes; gives the norm of the sums and the largest current.</summary>
-    private (double Norm, double LargestAmps) Balance(double[] volts)
+    /// <summary>Part of <see cref="step"/> that leads right behind the first knee on the way; null where there is none.</summary>
+    private double? ShareToKnee()
+    {
+        var first = 1.0;
+        foreach (var element in withKnees)
+        {
+            var across = Volts[element.From] - Volts[element.To];
+            var change = Step(element.From) - Step(element.To);
+            foreach (var knee in element.Knees)
+                if ((knee - across) / change > 0) first = Math.Min(first, (knee - across + Math.CopySign(BehindKnee, change)) / change);
+        }
+        return first < 1 ? first : null;
+    }
+
+    private double Step(int node) => row[node] < 0 ? 0 : step[row[node]];
+
+    /// <summary>Balances so much of <see cref="step"/> on; gives the norm.</summary>
+    private double Try(double share)
+    {
+        for (var node = 0; node < trial.Length; node++) trial[node] = Volts[node] + share * Step(node);
+        Balance(trial);
+        return norm;
+    }
+
+    private bool Take()
+    {
+        trial.CopyTo(Volts, 0);
+        return true;
+    }
+
+    /// <summary>Sums up the currents at every node, and their slopes.</summary>
+    private void Balance(double[] volts)
     {
         matrix.Clear();
         foreach (var (input, output) in converters)
@@ -136,17 +188,17 @@ internal sealed class Newton
         }
         for (var node = 0; node < volts.Length; node++)
         {
-            if (unknown[node] is not (>= 0 and var row)) continue;
-            residual[row] = NodeLeakSiemens * volts[node];
-            matrix.AddDiagonal(row, NodeLeakSiemens);
+            if (row[node] is not (>= 0 and var own)) continue;
+            residual[own] = NodeLeakSiemens * volts[node];
+            matrix.AddDiagonal(own, NodeLeakSiemens);
         }
-        var largest = 0.0;
-        for (var i = 0; i < slots.Length; i++)
+        largest = 0;
+        for (var i = 0; i < elements.Length; i++)
         {
             var element = elements[i];
             var amps = element.Amps(volts[element.From] - volts[element.To], out var slope);
             largest = Math.Max(largest, Math.Abs(amps));
-            var (from, to) = (unknown[element.From], unknown[element.To]);
+            var (from, to) = rows[i];
             if (from >= 0) residual[from] += amps;
             if (to >= 0) residual[to] -= amps;
             if (from == to) continue;
@@ -154,13 +206,13 @@ internal sealed class Newton
             if (to >= 0) matrix.AddDiagonal(to, slope);
             if (slots[i] >= 0) matrix.AddBeside(slots[i], -slope);
         }
-        var norm = 0.0;
+        var squares = 0.0;
         worst = 0;
         foreach (var sum in residual)
         {
-            norm += sum * sum;
+            squares += sum * sum;
             worst = Math.Max(worst, Math.Abs(sum));
         }
-        return (Math.Sqrt(norm), largest);
+        norm = Math.Sqrt(squares);
     }
 }

@@ -17,6 +17,8 @@ public sealed class BatteryElement(string id, int plus, int minus, double openVo
     /// <summary>Resistance when it is charged, Ω.</summary>
     public double ChargeOhms { get; internal set; } = chargeOhms;
 
+    internal override IReadOnlyList<double> Knees => [OpenVolts];
+
     /// <inheritdoc/>
     public override double Amps(double volts, out double slope)
     {
@@ -43,6 +45,8 @@ public sealed class RegulatedSource(string id, int plus, int minus, double volts
 
     /// <summary>Whether it gives anything; a converter does while its input is fed.</summary>
     public bool Running { get; internal set; } = true;
+
+    internal override IReadOnlyList<double> Knees => [Volts, Volts - Ohms * LimitAmps];
 
     /// <inheritdoc/>
     public override double Amps(double volts, out double slope)

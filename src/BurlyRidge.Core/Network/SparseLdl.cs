@@ -11,7 +11,6 @@ internal sealed class SparseLdl
     private const double LeastPivot = 1e-13;
 
     private readonly int size;
-    private readonly int[] order;
     private readonly int[] place;
 
     // Pivot k has its later neighbours at start[k]..start[k + 1]: neighbour[] and value[].
@@ -24,13 +23,10 @@ internal sealed class SparseLdl
     private readonly int[] targetStart;
     private readonly int[] target;
 
-    private readonly double[] work;
-
     /// <summary>Orders and lays out the factors of a matrix with those off-diagonal pairs.</summary>
     public SparseLdl(int size, IEnumerable<(int Row, int Column)> pairs)
     {
         this.size = size;
-        order = new int[size];
         place = new int[size];
         var later = Eliminate(pairs);
 
@@ -46,7 +42,6 @@ internal sealed class SparseLdl
         }
         value = new double[neighbour.Length];
         diagonal = new double[size];
-        work = new double[size];
 
         targetStart = new int[size + 1];
         for (var k = 0; k < size; k++)
@@ -71,15 +66,14 @@ internal sealed class SparseLdl
         Array.Clear(value);
     }
 
-    /// <summary>Where the value at (row, column) is kept; to be asked once for each element.</summary>
-    public int SlotOf(int row, int column)
-    {
-        var (a, b) = (place[row], place[column]);
-        return a < b ? Slot(a, b) : Slot(b, a);
-    }
+    /// <summary>Place of a row among the pivots; every other call names rows by it.</summary>
+    public int PlaceOf(int row) => place[row];
 
-    /// <summary>Adds to the diagonal of <paramref name="row"/>.</summary>
-    public void AddDiagonal(int row, double amount) => diagonal[place[row]] += amount;
+    /// <summary>Where the value at two places is kept; to be asked once for each element.</summary>
+    public int SlotOf(int a, int b) => a < b ? Slot(a, b) : Slot(b, a);
+
+    /// <summary>Adds to the diagonal of a place.</summary>
+    public void AddDiagonal(int at, double amount) => diagonal[at] += amount;
 
     /// <summary>Adds beside the diagonal, at a <see cref="SlotOf"/>.</summary>
     public void AddBeside(int slot, double amount) => value[slot] += amount;
@@ -106,20 +100,18 @@ internal sealed class SparseLdl
     /// <summary>Solves for <paramref name="right"/>, which is replaced by the solution.</summary>
     public void Solve(double[] right)
     {
-        for (var k = 0; k < size; k++) work[k] = right[order[k]];
         for (var k = 0; k < size; k++)
         {
-            var known = work[k];
+            var known = right[k];
             if (known == 0) continue;
-            for (var i = start[k]; i < start[k + 1]; i++) work[neighbour[i]] -= value[i] * known;
+            for (var i = start[k]; i < start[k + 1]; i++) right[neighbour[i]] -= value[i] * known;
         }
         for (var k = size - 1; k >= 0; k--)
         {
-            var sum = work[k] / diagonal[k];
-            for (var i = start[k]; i < start[k + 1]; i++) sum -= value[i] * work[neighbour[i]];
-            work[k] = sum;
+            var sum = right[k] / diagonal[k];
+            for (var i = start[k]; i < start[k + 1]; i++) sum -= value[i] * right[neighbour[i]];
+            right[k] = sum;
         }
-        for (var k = 0; k < size; k++) right[order[k]] = work[k];
     }
 
     private int Slot(int row, int column) => Array.BinarySearch(neighbour, start[row], start[row + 1] - start[row], column);
@@ -129,9 +121,9 @@ internal sealed class SparseLdl
     {
         var around = new List<int>[size];
         for (var i = 0; i < size; i++) around[i] = new List<int>(4);
-        foreach (var (row, column) in pairs.Select(pair => pair.Row < pair.Column ? pair : (pair.Column, pair.Row)).Distinct())
+        foreach (var (row, column) in pairs)
         {
-            if (row == column) continue;
+            if (row == column || Beside(row, column)) continue;
             around[row].Add(column);
             around[column].Add(row);
         }
@@ -152,18 +144,17 @@ internal sealed class SparseLdl
                 continue;
             }
             gone[pivot] = true;
-            order[k] = pivot;
             place[pivot] = k;
-            var left = around[pivot].Where(other => !gone[other]).ToArray();
+            around[pivot].RemoveAll(other => gone[other]);
+            var left = around[pivot].ToArray();
             later[k++] = left;
-            around[pivot] = null!;
             foreach (var other in left) degree[other]--;
             for (var i = 0; i < left.Length; i++)
             {
                 for (var j = i + 1; j < left.Length; j++)
                 {
-                    var (a, b) = around[left[i]].Count <= around[left[j]].Count ? (left[i], left[j]) : (left[j], left[i]);
-                    if (around[a].Contains(b)) continue;
+                    var (a, b) = (left[i], left[j]);
+                    if (Beside(a, b)) continue;
                     around[a].Add(b);
                     around[b].Add(a);
                     degree[a]++;
@@ -173,5 +164,7 @@ internal sealed class SparseLdl
             foreach (var other in left) queue.Enqueue(other, degree[other]);
         }
         return later;
+
+        bool Beside(int a, int b) => around[a].Count <= around[b].Count ? around[a].Contains(b) : around[b].Contains(a);
     }
 }

@@ -29,13 +29,13 @@ public sealed class FaultCurrents
     private readonly OhmPaths coldOut;
     private readonly OhmPaths hotOut;
     private readonly Dictionary<string, double> loadReturns = new(StringComparer.Ordinal);
-    private readonly Dictionary<(Section, Feeder), (OhmPaths Hot, OhmPaths Cold)> within = [];
+    private readonly Dictionary<Feeder, (OhmPaths Hot, OhmPaths Cold)> within = [];
 
     private FaultCurrents(Rig rig, WiringMap map, Feeds feeds)
     {
         (this.rig, this.map, this.feeds) = (rig, map, feeds);
         var grounds = rig.Vehicle.Batteries.Take(rig.Vehicle.BatteryLink == BatteryLink.Series ? 1 : int.MaxValue).Select(battery => ($"{battery.Id}.minus", 0.0));
-        hotBack = OhmPaths.From(map, grounds, link => link.HotOhms, link => link.Kind != LinkKind.Device, terminal => feeds.Of(terminal).Grounded);
+        hotBack = OhmPaths.From(map, grounds, link => link.HotOhms, link => link.Kind != LinkKind.Device, number => feeds.Of(number).Grounded);
         hotOut = Out(link => link.HotOhms, ColdBatteryFactor);
         coldOut = Out(link => link.ColdOhms, 1);
         foreach (var load in map.Links.Where(link => link is { Kind: LinkKind.Load, Weak: false } && hotBack.Reaches(link.B)))
@@ -56,16 +56,12 @@ public sealed class FaultCurrents
         return double.IsPositiveInfinity(before) ? 0 : Greatest(before + device.ColdOhms);
     }
 
-    /// <summary>The least current of a short at a terminal, by one way into its section, A.</summary>
-    public double Least(Section section, Feeder feeder, string terminal)
+    /// <summary>The least current of a short at a terminal, by one way into the section that it lies in, A.</summary>
+    public double Least(Feeder feeder, string terminal)
     {
         var back = Math.Max(TypicalOhms.AgedBodyFactor * TypicalOhms.FarBody, loadReturns.GetValueOrDefault(terminal));
-        return LeastVolts(rig.Vehicle) / (Within(section, feeder).Hot.Ohms(terminal) + back);
+        return LeastVolts(rig.Vehicle) / (Within(feeder).Hot.Ohms(terminal) + back);
     }
-
-    /// <summary>The ways into a section, a battery that stands in it among them.</summary>
-    public static IEnumerable<Feeder> WaysInto(Section section) =>
-        section.Feeders.Concat(section.Sources.Select(source => new Feeder(null, source.A, source.A)));
 
     private double Cells => rig.Vehicle.SystemVolts / 12.0;
 
@@ -76,7 +72,7 @@ public sealed class FaultCurrents
         VehicleParts.OpenVolts(1) * Cells / (ohms + TypicalOhms.BatteryCable) + (rig.Vehicle.Alternator?.CruiseAmps ?? 0);
 
     private OhmPaths Out(Func<Link, double> ohms, double batteryFactor) => OhmPaths.From(
-        map, Starts(batteryFactor), ohms, _ => true, terminal => !feeds.Of(terminal).Grounded);
+        map, Starts(batteryFactor), ohms, _ => true, number => !feeds.Of(number).Grounded);
 
     private IEnumerable<(string, double)> Starts(double factor)
     {
@@ -95,17 +91,17 @@ public sealed class FaultCurrents
         }
     }
 
-    /// <summary>Resistance from the battery, by one feeder, to the terminals of its section.</summary>
-    private (OhmPaths Hot, OhmPaths Cold) Within(Section section, Feeder feeder)
+    /// <summary>Resistance from the battery, by one feeder, to the terminals of the section that it leads into.</summary>
+    private (OhmPaths Hot, OhmPaths Cold) Within(Feeder feeder)
     {
-        if (within.TryGetValue((section, feeder), out var known)) return known;
+        if (within.TryGetValue(feeder, out var known)) return known;
         OhmPaths Along(OhmPaths before, Func<Link, double> ohms) => OhmPaths.From(
             map,
             [(feeder.Near, before.Ohms(feeder.Far) + (feeder.Device is { } device ? ohms(device) : 0))],
             ohms,
             link => link.Kind != LinkKind.Device,
             _ => true);
-        return within[(section, feeder)] = (Along(hotOut, link => link.HotOhms), Along(coldOut, link => link.ColdOhms));
+        return within[feeder] = (Along(hotOut, link => link.HotOhms), Along(coldOut, link => link.ColdOhms));
     }
 
     private IEnumerable<RunFault> All()
@@ -114,12 +110,12 @@ public sealed class FaultCurrents
         {
             var section = feeds.Of(run.From);
             if (section.Grounded) continue;
-            foreach (var feeder in WaysInto(section))
+            foreach (var feeder in section.Ways)
             {
-                var (hot, cold) = Within(section, feeder);
+                var (hot, cold) = Within(feeder);
                 var far = hot.Ohms(run.From) > hot.Ohms(run.To) ? run.From : run.To;
                 yield return new RunFault(
-                    run.Id, feeder.Device, Greatest(Math.Min(cold.Ohms(run.From), cold.Ohms(run.To))), Least(section, feeder, far), Returns: false);
+                    run.Id, feeder.Device, Greatest(Math.Min(cold.Ohms(run.From), cold.Ohms(run.To))), Least(feeder, far), Returns: false);
             }
         }
         foreach (var load in map.Links.Where(link => link is { Kind: LinkKind.Load, Weak: false }))
@@ -128,9 +124,9 @@ public sealed class FaultCurrents
             if (section.Grounded || !hotBack.Reaches(load.B)) continue;
             var back = hotBack.Back(load.B).Select(link => link.Run).OfType<Run>().ToList();
             if (back.Count == 0) continue;
-            foreach (var feeder in WaysInto(section))
+            foreach (var feeder in section.Ways)
             {
-                var (hot, cold) = Within(section, feeder);
+                var (hot, cold) = Within(feeder);
                 var least = LeastVolts(rig.Vehicle) / (hot.Ohms(load.A) + hotBack.Ohms(load.B));
                 foreach (var run in back) yield return new RunFault(run.Id, feeder.Device, Greatest(cold.Ohms(load.A)), least, Returns: true);
             }

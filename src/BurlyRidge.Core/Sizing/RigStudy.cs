@@ -7,22 +7,10 @@ namespace BurlyRidge.Core.Sizing;
 /// <summary>A state of the whole rig, solved.</summary>
 public sealed record WholeStudy(NamedState Named, SolvedHarness Solved);
 
-/// <summary>The most that an element carries in any state judged, and in which.</summary>
-public sealed record DesignCurrent(double Amps, string State)
-{
-    /// <summary>Carries nothing.</summary>
-    public static DesignCurrent None { get; } = new(0, "");
-}
-
 /// <summary>A rig with everything that proposals and checks go by: its wiring, its states solved, its shorts.</summary>
 public sealed class RigStudy
 {
-    /// <summary>Less than this is a trickle and makes no line use an element, A.</summary>
-    private const double UsesAmps = 0.01;
-
-    private readonly Dictionary<string, DesignCurrent> design = new(StringComparer.Ordinal);
-    private readonly Dictionary<string, double> engineOff = new(StringComparer.Ordinal);
-    private readonly Dictionary<string, List<string>> users = new(StringComparer.Ordinal);
+    private readonly LargestCurrents largest;
 
     private RigStudy(Rig wired)
     {
@@ -40,12 +28,13 @@ public sealed class RigStudy
         Lines = lines;
         var together = HarnessCompiler.Compile(wired);
         Whole = [.. WorthJudging.Whole(wired, [.. Lines.Select(line => line.Trigger)]).Select(named => new WholeStudy(named, together.Solve(named.State)))];
+        largest = new LargestCurrents(together);
         foreach (var line in Lines)
         {
-            Take(line.Off, $"{line.Line.Name} alone, engine off", Engine.Off, line.Line.Id);
-            Take(line.Running, $"{line.Line.Name} alone, engine running", Engine.Cruise, line.Line.Id);
+            largest.Take(line.Off, $"{line.Line.Name} alone, engine off", Engine.Off, line.Line.Id);
+            largest.Take(line.Running, $"{line.Line.Name} alone, engine running", Engine.Cruise, line.Line.Id);
         }
-        foreach (var whole in Whole) Take(whole.Solved, whole.Named.Name, whole.Named.State.Engine, null);
+        foreach (var whole in Whole) largest.Take(whole.Solved, whole.Named.Name, whole.Named.State.Engine, null);
         Runs = [.. wired.Runs.Select(Figures)];
     }
 
@@ -77,31 +66,16 @@ public sealed class RigStudy
     public static RigStudy Of(Rig rig, IReadOnlyDictionary<string, LineSizing> sizings) => new(PlanWiring.WireAll(rig, sizings));
 
     /// <summary>The most that an element carries.</summary>
-    public DesignCurrent Design(string element) => design.GetValueOrDefault(element) ?? DesignCurrent.None;
+    public DesignCurrent Design(string element) => largest.Of(element);
 
     /// <summary>The most that an element carries with the engine off, A.</summary>
-    public double DesignEngineOff(string element) => engineOff.GetValueOrDefault(element);
+    public double DesignEngineOff(string element) => largest.EngineOff(element);
 
     /// <summary>Ids of the lines that use an element.</summary>
-    public IReadOnlyList<string> LinesOf(string element) => users.TryGetValue(element, out var lines) ? lines : [];
+    public IReadOnlyList<string> LinesOf(string element) => largest.LinesOf(element);
 
     /// <summary>A state of the whole rig by its id.</summary>
     public WholeStudy State(string id) => Whole.First(whole => whole.Named.Id == id);
-
-    private void Take(SolvedHarness solved, string state, Engine engine, string? line)
-    {
-        var elements = solved.Harness.Circuit.Elements;
-        for (var i = 0; i < elements.Count; i++)
-        {
-            var amps = Math.Abs(solved.Solution.State.Amps[i]);
-            var id = elements[i].Id;
-            if (!design.TryGetValue(id, out var known) || amps > known.Amps) design[id] = new DesignCurrent(amps, state);
-            if (engine == Engine.Off && amps > engineOff.GetValueOrDefault(id)) engineOff[id] = amps;
-            if (line is null || amps < UsesAmps) continue;
-            if (!users.TryGetValue(id, out var list)) users[id] = list = [];
-            if (!list.Contains(line)) list.Add(line);
-        }
-    }
 
     private RunFigures Figures(Run run)
     {

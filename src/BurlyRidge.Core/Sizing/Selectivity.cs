@@ -28,7 +28,7 @@ public static class Selectivity
                 var behind = study.Feeds.Of(device.A) == section ? study.Feeds.Of(device.B) : study.Feeds.Of(device.A);
                 var way = behind.Feeders.FirstOrDefault(feeder => feeder.Device == device);
                 if (behind.Grounded || way is null) continue;
-                var amps = behind.Terminals.Select(terminal => study.Faults.Least(behind, way, terminal)).Where(least => least > 0).DefaultIfEmpty(0).Min();
+                var amps = behind.Terminals.Select(terminal => study.Faults.Least(way, terminal)).Where(least => least > 0).DefaultIfEmpty(0).Min();
                 if (amps > 0) yield return new BranchFuse(device, amps);
             }
         }

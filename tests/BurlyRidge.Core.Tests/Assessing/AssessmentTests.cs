@@ -99,13 +99,13 @@ public class AssessmentTests
     [Fact]
     public void A_branch_opens_before_its_main_fuse_where_the_bands_part()
     {
-        var map = WiringMap.Of(GoodRigs.Box);
-        var branch = new BranchFuse(map.Find("box.o1-fuse")!, 115);
+        var study = RigStudy.Of(GoodRigs.Box);
+        var branch = new BranchFuse(study.Map.Find("box.o1-fuse")!, 115);
         Assert.Equal(0.11, branch.SlowestSeconds, 0.01);
         Assert.True(branch.Before(new Fuse(50, FuseFamily.BoltDown)));
         Assert.False(branch.Before(new Fuse(25, FuseFamily.Blade)));
         Assert.Equal(["box.o1-fuse", "box.o2-fuse", "box.o3-fuse"],
-            Selectivity.Branches(RigStudy.Of(GoodRigs.Box), map.Find("main")!).Select(found => found.Device.Id).Order(StringComparer.Ordinal));
+            Selectivity.Branches(study, study.Map.Find("main")!).Select(found => found.Device.Id).Order(StringComparer.Ordinal));
     }
 
     [Fact]

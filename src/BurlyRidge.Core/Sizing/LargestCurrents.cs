@@ -1,0 +1,67 @@
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Sizing;
+
+/// <summary>The most that an element carries in any state judged, and in which.</summary>
+public sealed record DesignCurrent(double Amps, string State)
+{
+    /// <summary>Carries nothing.</summary>
+    public static DesignCurrent None { get; } = new(0, "");
+}
+
+/// <summary>The most that each element carries over many states of a harness and of groups of it, and the lines that use it.</summary>
+internal sealed class LargestCurrents
+{
+    /// <summary>Less than this is a trickle and makes no line use an element, A.</summary>
+    private const double UsesAmps = 0.01;
+
+    private readonly CompiledHarness whole;
+    private readonly double[] amps;
+    private readonly double[] engineOff;
+    private readonly string?[] states;
+    private readonly List<string>?[] users;
+    private CompiledHarness? part;
+    private int[] places = [];
+
+    /// <summary>Nothing taken yet of <paramref name="whole"/>.</summary>
+    public LargestCurrents(CompiledHarness whole)
+    {
+        this.whole = whole;
+        var count = whole.Circuit.Elements.Count;
+        (amps, engineOff, states, users) = (new double[count], new double[count], new string?[count], new List<string>?[count]);
+    }
+
+    /// <summary>Takes what was solved; with <paramref name="line"/> as a state in which that line alone is on.</summary>
+    public void Take(SolvedHarness solved, string state, Engine engine, string? line)
+    {
+        if (part != solved.Harness) (part, places) = (solved.Harness, PlacesOf(solved.Harness));
+        for (var i = 0; i < places.Length; i++)
+        {
+            var (place, now) = (places[i], Math.Abs(solved.Solution.State.Amps[i]));
+            if (states[place] is null || now > amps[place]) (amps[place], states[place]) = (now, state);
+            if (engine == Engine.Off && now > engineOff[place]) engineOff[place] = now;
+            if (line is null || now < UsesAmps) continue;
+            var list = users[place] ??= new List<string>(1);
+            if (!list.Contains(line)) list.Add(line);
+        }
+    }
+
+    /// <summary>The most that an element carries.</summary>
+    public DesignCurrent Of(string element) =>
+        whole.Has(element) && whole.PlaceOf(element) is var place && states[place] is { } state ? new DesignCurrent(amps[place], state) : DesignCurrent.None;
+
+    /// <summary>The most that an element carries with the engine off, A.</summary>
+    public double EngineOff(string element) => whole.Has(element) ? engineOff[whole.PlaceOf(element)] : 0;
+
+    /// <summary>Ids of the lines that use an element.</summary>
+    public IReadOnlyList<string> LinesOf(string element) => whole.Has(element) ? users[whole.PlaceOf(element)] ?? [] : [];
+
+    /// <summary>Where the elements of a part stand in the whole.</summary>
+    private int[] PlacesOf(CompiledHarness harness)
+    {
+        var found = new int[harness.Circuit.Elements.Count];
+        for (var i = 0; i < found.Length; i++) found[i] = whole.PlaceOf(harness.Circuit.Elements[i].Id);
+        return found;
+    }
+}
