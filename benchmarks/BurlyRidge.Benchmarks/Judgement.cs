@@ -13,7 +13,6 @@ internal static class Judgement
     {
         var wagon = RescueWagon.Job().Rig;
         var many = ManyLines.Of(200);
-        Console.WriteLine();
         Console.WriteLine("Judgement, every state and check; medians.");
         Console.WriteLine();
         Console.WriteLine("| what | ms | at most |");

@@ -6,11 +6,9 @@ using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Network;
 
 CultureInfo.CurrentCulture = CultureInfo.InvariantCulture;
-if (args is ["judgement"])
-{
-    Judgement.Print();
-    return;
-}
+Judgement.Print();
+if (args is ["judgement"]) return;
+Console.WriteLine();
 Console.WriteLine("Operating point of a rig with every line on; medians. Compiling is from the rig to the circuit.");
 Console.WriteLine($"{Environment.ProcessorCount} processors, .NET {Environment.Version}");
 Console.WriteLine();
@@ -50,8 +48,6 @@ foreach (var lines in sizes)
 
 Console.WriteLine();
 Console.WriteLine($"Growth of solving from 100 to 10,000 lines: exponent {Math.Log10(solveSeconds[10_000] / solveSeconds[100]) / 2:0.00}");
-
-Judgement.Print();
 
 string Reference(int lines, double solve, CompiledHarness harness, Solution solution)
 {

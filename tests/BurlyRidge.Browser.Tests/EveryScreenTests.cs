@@ -1,5 +1,3 @@
-using OpenQA.Selenium;
-
 namespace BurlyRidge.Browser.Tests;
 
 /// <summary>What must be so on every screen.</summary>

@@ -1,5 +1,3 @@
-using OpenQA.Selenium;
-
 namespace BurlyRidge.Browser.Tests;
 
 /// <summary>What a fitter does, in the real page.</summary>

@@ -1,5 +1,3 @@
-using OpenQA.Selenium;
-
 namespace BurlyRidge.Browser.Tests;
 
 /// <summary>Checks, remedies and proposals in the real page.</summary>

@@ -42,21 +42,28 @@ public static class Profile
     private sealed class Tracer
     {
         private readonly SolvedHarness solved;
-        private readonly ILookup<int, (Element Element, double Amps)> into;
-        private readonly ILookup<int, (Element Element, double Amps)> outOf;
+
+        // By node: the element other than a lamp that brings it most, and the one that takes most from it.
+        private readonly (Element? Element, double Amps)[] into;
+        private readonly (Element? Element, double Amps)[] outOf;
         private readonly Dictionary<(Way, int), int> known = [];
         private readonly List<ProfilePoint> points = [];
 
         public Tracer(SolvedHarness solved)
         {
             this.solved = solved;
-            var amps = solved.Solution.State.Amps;
             var elements = solved.Harness.Circuit.Elements;
-            var carrying = new List<(Element Element, double Amps)>();
+            into = new (Element?, double)[solved.Harness.Circuit.NodeCount];
+            outOf = new (Element?, double)[into.Length];
             for (var i = 0; i < elements.Count; i++)
-                if (Math.Abs(amps[i]) > LeastAmps) carrying.Add((elements[i], amps[i]));
-            into = carrying.ToLookup(pair => pair.Amps > 0 ? pair.Element.To : pair.Element.From, pair => (pair.Element, Math.Abs(pair.Amps)));
-            outOf = carrying.ToLookup(pair => pair.Amps > 0 ? pair.Element.From : pair.Element.To, pair => (pair.Element, Math.Abs(pair.Amps)));
+            {
+                var (element, carried) = (elements[i], solved.Solution.State.Amps[i]);
+                var amps = Math.Abs(carried);
+                if (amps <= LeastAmps || element is RegulatedLamp) continue;
+                var (from, to) = carried > 0 ? (element.From, element.To) : (element.To, element.From);
+                if (amps > into[to].Amps) into[to] = (element, amps);
+                if (amps > outOf[from].Amps) outOf[from] = (element, amps);
+            }
         }
 
         public IReadOnlyList<ProfilePoint> Points => points;
@@ -79,7 +86,7 @@ public static class Profile
             var at = node;
             while (!known.ContainsKey((Way.Out, at)) && met.Add(at))
             {
-                var (element, amps) = into[at].Where(pair => pair.Element is not RegulatedLamp).MaxBy(pair => pair.Amps);
+                var (element, amps) = into[at];
                 if (element is null || IsSource(element)) break;
                 way.Push((element, amps, at));
                 at = element.From == at ? element.To : element.From;
@@ -99,7 +106,7 @@ public static class Profile
             var met = new HashSet<int>();
             while (met.Add(node))
             {
-                var (element, amps) = outOf[node].Where(pair => pair.Element is not RegulatedLamp).MaxBy(pair => pair.Amps);
+                var (element, amps) = outOf[node];
                 if (element is null || IsSource(element)) return;
                 node = element.From == node ? element.To : element.From;
                 if (known.ContainsKey((Way.Back, node)))
