@@ -1,3 +1,5 @@
+using OpenQA.Selenium;
+
 namespace BurlyRidge.Browser.Tests;
 
 /// <summary>What must be so on every screen.</summary>

@@ -1,3 +1,5 @@
+using OpenQA.Selenium;
+
 namespace BurlyRidge.Browser.Tests;
 
 /// <summary>What a fitter does, in the real page.</summary>

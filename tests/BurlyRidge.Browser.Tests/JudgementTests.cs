@@ -1,3 +1,5 @@
+using OpenQA.Selenium;
+
 namespace BurlyRidge.Browser.Tests;
 
 /// <summary>Checks, remedies and proposals in the real page.</summary>

@@ -1,4 +1,7 @@
 using System.Globalization;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Support.UI;
 
 namespace BurlyRidge.Browser.Tests;
 

@@ -1,4 +1,6 @@
 using BurlyRidge.Server.Hosting;
+using Microsoft.AspNetCore.Builder;
+using OpenQA.Selenium.Chrome;
 
 namespace BurlyRidge.Browser.Tests;
 
@@ -26,7 +28,7 @@ public sealed class Workshop : IAsyncLifetime
             "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
             "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", "--window-size=1280,800");
         driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), chrome);
-        Page = new Page((ChromeDriver)driver, new Uri(app.Urls.First()));
+        Page = new Page(driver, new Uri(app.Urls.First()));
     }
 
     /// <summary>The root of the checkout.</summary>

@@ -1,5 +1,8 @@
 using System.Xml.Linq;
+using ArchUnitNET.Domain;
+using ArchUnitNET.Loader;
 using BurlyRidge.Core.Assessing;
+using static ArchUnitNET.Fluent.ArchRuleDefinition;
 using Assembly = System.Reflection.Assembly;
 
 namespace BurlyRidge.Server.Tests;

@@ -2,6 +2,7 @@ using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
 using BurlyRidge.Server.Hosting;
+using Microsoft.AspNetCore.Builder;
 
 namespace BurlyRidge.Server.Tests;
 
