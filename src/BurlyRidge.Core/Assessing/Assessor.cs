@@ -1,6 +1,7 @@
 using BurlyRidge.Core.Checks;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Assessing;
@@ -11,8 +12,10 @@ public static class Assessor
     /// <summary>Assesses a rig that <see cref="RigValidation.Validate"/> finds nothing wrong with, in the states asked for; pure and total.</summary>
     public static Assessment Assess(Rig rig, params IReadOnlyList<RigState> states)
     {
+        var laid = LaidRig.Of(rig);
+        rig = laid.Rig;
         var sizings = PlanWiring.Sizings(rig);
-        var subject = new RigSubject(rig, RigStudy.Of(rig, sizings));
+        var subject = new RigSubject(rig, RigStudy.Of(rig, sizings), laid);
         var checks = RigChecks.Judge(subject).ToLookup(check => check.LineId);
         var studies = subject.Study.Lines.ToDictionary(line => line.Line.Id, StringComparer.Ordinal);
         var lines = rig.Lines.Select(line => Assess(line, sizings.GetValueOrDefault(line.Id), studies.GetValueOrDefault(line.Id), checks[line.Id])).ToList();
@@ -24,6 +27,7 @@ public static class Assessor
             [.. subject.Study.Runs.Select(RunAnswer.Of)],
             [.. DeviceAnswer.Of(subject.Study)],
             [.. subject.Study.Whole.Select(whole => SupplyAnswer.Of(subject.Study, whole))],
+            [.. laid.Ways.Select(WayAnswer.Of)],
             Solve(subject.Rig, states));
     }
 

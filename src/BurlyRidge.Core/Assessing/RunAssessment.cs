@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Assessing;
@@ -12,6 +13,7 @@ public sealed record RunAssessment(RunAnswer Run, IReadOnlyList<LadderEntry> Lad
     /// <summary>Judges a run of a valid rig by its id; null where there is none.</summary>
     public static RunAssessment? Of(Rig rig, string run)
     {
+        rig = LaidRig.Of(rig).Rig;
         var study = RigStudy.Of(rig);
         if (study.Runs.FirstOrDefault(figures => figures.Run.Id == run) is not { } found) return null;
         var ladder = RunLadder.Of(study, found);

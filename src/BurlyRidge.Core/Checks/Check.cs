@@ -3,19 +3,6 @@ using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Checks;
 
-/// <summary>How a check comes out; worse is larger.</summary>
-public enum Verdict
-{
-    /// <summary>Within the limit.</summary>
-    Holds,
-
-    /// <summary>Works, and somebody should decide whether it is good enough.</summary>
-    Watch,
-
-    /// <summary>Must not be built so.</summary>
-    Stop,
-}
-
 /// <summary>One judgement.</summary>
 /// <param name="Id">Stable name of the check.</param>
 /// <param name="Verdict">How it comes out.</param>

@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks;
@@ -48,6 +49,7 @@ internal static class Edit
     /// <summary>Thickens the runs behind a device that its fuse asks more of.</summary>
     private static Rig Behind(Rig rig, string device)
     {
+        rig = LaidRig.Of(rig).Rig;
         var study = RigStudy.Of(rig);
         foreach (var figures in study.Runs.Where(figures => figures.Devices.Any(link => link.Id == device)))
         {

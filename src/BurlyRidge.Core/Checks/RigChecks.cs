@@ -64,6 +64,14 @@ public static class RigChecks
         KeyOffDrainCheck.Judge,
         SettlesCheck.Judge,
         IsolationCheck.Judge,
+        WayFoundCheck.Judge,
+        WayMeasuredCheck.Judge,
+        HazardCheck.Judge,
+        HoleRoomCheck.Judge,
+        LampFitCheck.Judge,
+        PartFitCheck.Judge,
+        PairCheck.Judge,
+        ArrivalCheck.Judge,
     ];
 
     /// <summary>Judges <paramref name="subject"/>; a check that has nothing to judge says nothing.</summary>

@@ -1,18 +1,24 @@
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks;
 
 /// <summary>What the checks of a whole rig read.</summary>
-/// <param name="Saved">The rig as it is saved, with lines planned in short.</param>
+/// <param name="Saved">The rig with lines planned in short, laid.</param>
 /// <param name="Study">The same with every line wired, solved.</param>
-public sealed record RigSubject(Rig Saved, RigStudy Study)
+/// <param name="Laid">How its runs lie.</param>
+public sealed record RigSubject(Rig Saved, RigStudy Study, LaidRig Laid)
 {
     private readonly HashSet<string> withPlan = [.. Saved.Lines.Where(line => line.Plan is not null).Select(line => line.Id)];
     private List<RunFigures>? wiredRuns;
 
     /// <summary>Studies <paramref name="rig"/>.</summary>
-    public static RigSubject Of(Rig rig) => new(rig, RigStudy.Of(rig));
+    public static RigSubject Of(Rig rig)
+    {
+        var laid = LaidRig.Of(rig);
+        return new RigSubject(laid.Rig, RigStudy.Of(laid.Rig), laid);
+    }
 
     /// <summary>The rig with every line wired.</summary>
     public Rig Rig => Study.Wired;

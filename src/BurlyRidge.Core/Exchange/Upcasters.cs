@@ -4,10 +4,10 @@ using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Exchange;
 
-/// <summary>Reads rigs of older shapes; each step takes a document one version up.</summary>
+/// <summary>Reads rigs of older shapes; each step takes a document one version up. Version 2 knew nothing of where things are.</summary>
 internal static class Upcasters
 {
-    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst };
+    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst, [2] = _ => { } };
 
     /// <summary>The oldest shape that is read.</summary>
     public static int Oldest => From.Keys.Min();

@@ -40,7 +40,7 @@ public static class HarnessCompiler
 
     private static void Add(HarnessBuilder harness, Run run)
     {
-        var ambient = run.Zones.Max(harness.Rig.HouseRules.ZoneCelsius.Of);
+        var ambient = run.Ambient(harness.Rig.HouseRules.ZoneCelsius);
         harness.Wire(run.Id, run.From, run.To, WireTable.Find(run.Wire)!, run.LengthMetres, run.InsulationCelsius, ambient, run.Bundled);
     }
 }

@@ -55,7 +55,7 @@ public sealed class WiringMap
         map.Fitted();
         foreach (var run in rig.Runs)
         {
-            var ambient = run.Zones.Max(rig.HouseRules.ZoneCelsius.Of);
+            var ambient = run.Ambient(rig.HouseRules.ZoneCelsius);
             map.Wire(run.Id, run.From, run.To, run.Wire, run.LengthMetres, Math.Max(ambient, run.InsulationCelsius), run);
         }
         return map;

@@ -5,6 +5,12 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
 {
     /// <summary>Pins that come out of it and are joined to nothing inside that matters, such as a lead to be capped.</summary>
     public IReadOnlyList<string> SparePins { get; init; } = [];
+
+    /// <summary>What it is like to the hand, as sold; null where nobody said.</summary>
+    public LampBody? Body { get; init; }
+
+    /// <summary>The same as measured when it arrived; null: not yet.</summary>
+    public LampBody? Measured { get; init; }
 }
 
 /// <summary>One light of a fixture: main beam, backlight, marker.</summary>

@@ -51,6 +51,12 @@ public sealed record HouseRules
     /// <summary>Hours that everything may stay on with the engine off before the battery is half empty.</summary>
     public double LeftOnHours { get; init; } = 2;
 
+    /// <summary>Slack along the way, of its length (common practice, no source).</summary>
+    public double SlackFraction { get; init; } = 0.05;
+
+    /// <summary>Loop at each end, so that it can be worked on again, m (common practice, no source).</summary>
+    public double LoopMetres { get; init; } = 0.15;
+
     /// <summary>The most sizes of wire that are bought; null: as many as it takes.</summary>
     public int? MostGauges { get; init; }
 }

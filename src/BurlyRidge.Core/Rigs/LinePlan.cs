@@ -41,6 +41,10 @@ public enum Trigger
     Reverse,
 }
 
+/// <summary>How a line planned in short lies.</summary>
+/// <param name="To">Id of the station or mount of its lamps.</param>
+public sealed record PlanLay(string To, Lay Lay);
+
 /// <summary>A line in short: its lamps, its length and how the current comes back. Wire, fuse and relay follow from it.</summary>
 /// <param name="Lamps">The lamps at its end.</param>
 /// <param name="OneWayMetres">Length from the source to the lamps, m.</param>
@@ -62,6 +66,12 @@ public sealed record LinePlan(
     string? ChosenWire = null,
     Fuse? ChosenFuse = null)
 {
+    /// <summary>Where its lamps are, a station or a mount, and how its wire lies on the way there from the battery; null: as said by hand.</summary>
+    public PlanLay? Lay { get; init; }
+
+    /// <summary>The hottest lane on its way, °C; null: no hotter than its zones.</summary>
+    public double? LaneCelsius { get; init; }
+
     /// <summary>Loaded conductors that the line itself brings: out and back, or out alone.</summary>
     public static int OwnConductors(ReturnPath path) => path == ReturnPath.Wire ? 2 : 1;
 }

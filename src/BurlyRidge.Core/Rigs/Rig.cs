@@ -8,7 +8,7 @@ namespace BurlyRidge.Core.Rigs;
 public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRules, IReadOnlyList<Line> Lines)
 {
     /// <summary>The shape that this build writes.</summary>
-    public const int CurrentSchema = 2;
+    public const int CurrentSchema = 3;
 
     /// <summary>Lamps as bought.</summary>
     public IReadOnlyList<Fixture> Fixtures { get; init; } = [];
@@ -42,6 +42,15 @@ public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRul
 
     /// <summary>Lengths of one conductor.</summary>
     public IReadOnlyList<Run> Runs { get; init; } = [];
+
+    /// <summary>Where things are on the vehicle; null where nobody said, and every length is given by hand.</summary>
+    public Body? Body { get; init; }
+
+    /// <summary>Where parts sit; a part of the vehicle's own that is left out is at the station of its kind.</summary>
+    public IReadOnlyList<Place> Places { get; init; } = [];
+
+    /// <summary>What parts that are no lamps take.</summary>
+    public IReadOnlyList<PartBody> PartBodies { get; init; } = [];
 
     /// <summary>The same rig with one run changed; as it is where there is none of that id.</summary>
     public Rig WithRun(string id, Func<Run, Run> change) => this with { Runs = [.. Runs.Select(run => run.Id == id ? change(run) : run)] };

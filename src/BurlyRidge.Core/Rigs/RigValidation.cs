@@ -20,6 +20,7 @@ public static class RigValidation
         VehicleValidation.Check(problems, rig.Vehicle);
         var parts = PartBook.Of(rig);
         PartValidation.Check(problems, rig, parts);
+        BodyValidation.Check(problems, rig, parts);
         var lines = new HashSet<string>(StringComparer.Ordinal);
         problems.Each("lines", rig.Lines, (path, line) => Check(problems, path, line, rig, parts, lines));
         return problems.Found;
@@ -46,6 +47,8 @@ public static class RigValidation
         problems.Within("houseRules.fuseLoadFraction", rules.FuseLoadFraction, 0.5, 1);
         problems.Above("houseRules.dropLimitRegulatedLed", rules.DropLimitRegulatedLed, 0, 0.2, "");
         problems.Above("houseRules.dropLimitOther", rules.DropLimitOther, 0, 0.2, "");
+        problems.Within("houseRules.slackFraction", rules.SlackFraction, 0, 1);
+        problems.Within("houseRules.loopMetres", rules.LoopMetres, 0, 2, "m");
         problems.Within("houseRules.leftOnHours", rules.LeftOnHours, 0, 1000, "h");
         if (rules.MostGauges is { } gauges) problems.Within("houseRules.mostGauges", gauges, 1, 20, "sizes");
         problems.Within("houseRules.zoneCelsius.exterior", rules.ZoneCelsius.Exterior, -40, 150, "°C");

@@ -22,6 +22,15 @@ public sealed record Run(string Id, string From, string To, string Wire, double 
 
     /// <summary>Taken by hand: sizing leaves it as it is.</summary>
     public bool Fixed { get; init; }
+
+    /// <summary>How it lies along the lanes, from which its length, zones and loom follow; null: as said by hand.</summary>
+    public Lay? Lay { get; init; }
+
+    /// <summary>The hottest lane on its way, °C; null: no hotter than its zones.</summary>
+    public double? LaneCelsius { get; init; }
+
+    /// <summary>How hot it is around it at its hottest, °C.</summary>
+    public double Ambient(ZoneTemperatures zones) => Math.Max(Zones.Max(zones.Of), LaneCelsius ?? double.NegativeInfinity);
 }
 
 /// <summary>What an insulation is made of; it sets what a conductor stands in a short.</summary>

@@ -1,6 +1,7 @@
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
 
 namespace BurlyRidge.Core.Sizing;
 
@@ -40,8 +41,11 @@ public sealed class AutoSizer
     /// <summary>Proposes sizes for a valid rig, whole or one line; lines planned in short follow their plans and are left alone.</summary>
     /// <param name="lineId">The line to size; null: all.</param>
     /// <param name="mostGauges">The most sizes of wire; null: as the house rules say.</param>
-    public static SizingProposal Propose(Rig rig, string? lineId = null, int? mostGauges = null) =>
-        new AutoSizer(rig, RigStudy.Of(rig), lineId).Propose(lineId, mostGauges ?? rig.HouseRules.MostGauges);
+    public static SizingProposal Propose(Rig rig, string? lineId = null, int? mostGauges = null)
+    {
+        rig = LaidRig.Of(rig).Rig;
+        return new AutoSizer(rig, RigStudy.Of(rig), lineId).Propose(lineId, mostGauges ?? rig.HouseRules.MostGauges);
+    }
 
     private SizingProposal Propose(string? lineId, int? mostGauges)
     {

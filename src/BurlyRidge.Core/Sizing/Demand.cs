@@ -37,7 +37,7 @@ public sealed record Demand(
             plan.OneWayMetres,
             plan.Return,
             hottest,
-            rules.ZoneCelsius.Of(hottest),
+            Math.Max(rules.ZoneCelsius.Of(hottest), plan.LaneCelsius ?? double.NegativeInfinity),
             plan.Bundled ?? LinePlan.OwnConductors(plan.Return),
             plan.InsulationCelsius,
             plan.Trigger,

@@ -41,6 +41,7 @@ public static class PlanWiring
         {
             Bundled = sizing.Demand.Bundled,
             InsulationCelsius = plan.InsulationCelsius,
+            LaneCelsius = plan.LaneCelsius,
         };
         var plus = HarnessCompiler.SystemPlus(rig.Vehicle);
         runs.Add(Power("feed", plus, part.Pin("fuse", "in"), beside));

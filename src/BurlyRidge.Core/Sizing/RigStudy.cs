@@ -80,7 +80,7 @@ public sealed class RigStudy
     private RunFigures Figures(Run run)
     {
         var wire = WireTable.Find(run.Wire)!;
-        var ambient = run.Zones.Max(Wired.HouseRules.ZoneCelsius.Of);
+        var ambient = run.Ambient(Wired.HouseRules.ZoneCelsius);
         var ampacity = Ampacity.Of(wire, run.InsulationCelsius, ambient, run.Bundled);
         var most = Design(run.Id);
         var celsius = Ampacity.ConductorCelsius(most.Amps, ampacity, run.InsulationCelsius, ambient);

@@ -11,7 +11,7 @@ public static class SizeChoice
     /// <summary>The thinnest size that carries <paramref name="neededAmps"/> where the run lies; null where none does.</summary>
     public static WireSize? Wire(Rig rig, Run run, double neededAmps)
     {
-        var ambient = run.Zones.Max(rig.HouseRules.ZoneCelsius.Of);
+        var ambient = run.Ambient(rig.HouseRules.ZoneCelsius);
         return WireTable.Of(rig.HouseRules.Gauges).FirstOrDefault(wire =>
             Ampacity.Of(wire, run.InsulationCelsius, ambient, run.Bundled) is > 0 and var amps && Limits.AtLeast(amps, neededAmps));
     }

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
 
 namespace BurlyRidge.Core.Sizing;
 
@@ -15,7 +16,11 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
     /// Gives everything that is wired to an output of a power box or of the vehicle the best output of the same kind. What is
     /// printed on a slot and how it works go along; rating and place on the panel stay with the output.
     /// </summary>
-    public static SlotProposal Of(Rig rig) => Of(rig, RigStudy.Of(rig));
+    public static SlotProposal Of(Rig rig)
+    {
+        rig = LaidRig.Of(rig).Rig;
+        return Of(rig, RigStudy.Of(rig));
+    }
 
     /// <summary>The same on a rig that is studied already.</summary>
     public static SlotProposal Of(Rig rig, RigStudy study)

@@ -2,6 +2,7 @@ using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
@@ -56,7 +57,7 @@ internal static class AssessEndpoint
     {
         var problems = new AssessRequest(request.Rig).Problems().Concat(StateValidation.Validate("state", request.State, request.Rig)).ToList();
         if (problems.Count > 0) return BadInput.Of(problems);
-        var solved = HarnessCompiler.Solve(PlanWiring.WireAll(request.Rig), request.State);
+        var solved = HarnessCompiler.Solve(PlanWiring.WireAll(LaidRig.Of(request.Rig).Rig), request.State);
         return TypedResults.Text(SpiceNetlist.Write("Burly Ridge rig", solved), "text/plain");
     }
 }

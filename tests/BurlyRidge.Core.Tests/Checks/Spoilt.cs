@@ -112,6 +112,15 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         {
             Vehicle = rig.Vehicle with { Batteries = [.. rig.Vehicle.Batteries, new Battery("second", 80, 0.9, 12)], BatteryLink = BatteryLink.Parallel },
         }),
+        new("way-found", Verdict.Stop, "a plug too big for every hole", PlacedRigs.Bar, rig => Run(rig, "cf.out>s.in", run => run with { Lay = new Lay { PlugMillimetres = 40 } })),
+        new("way-measured", Verdict.Watch, "a slip of the tape", Taped(PlacedRigs.Bar, 3), rig => Taped(rig, 12)),
+        new("hazard", Verdict.Watch, "a wire past the exhaust", PlacedRigs.Bar, rig => Run(rig, "k.87>plug.a", run => run with { Lay = new Lay { Through = ["battery--fuse-box"] } })),
+        new("hole-room", Verdict.Stop, "a thick cable pinned into a thin lane", PlacedRigs.Bar, rig =>
+            Run(Run(rig, "k.87>plug.a", run => run with { Wire = "2 AWG" }), "bar.minus>e", run => run with { Lay = new Lay { Through = ["hinge-right--roof-front"] } })),
+        new("lamp-fit", Verdict.Stop, "a bar wider than the awning leaves", PlacedRigs.Bar, rig => rig with { Body = Mount(rig.Body!, "roof-bar", mount => mount with { WidthMillimetres = 880 }) }),
+        new("part-fit", Verdict.Stop, "no room to pull the relay", PlacedRigs.Bar, rig => rig with { PartBodies = [rig.PartBodies[0] with { OpenMillimetres = 100 }] }),
+        new("pair", Verdict.Watch, "one side of a pair", PlacedRigs.Bar, rig => PlacedRigs.Move(rig, "bar", "rear-left")),
+        new("arrival", Verdict.Watch, "a lamp that is wider than it was sold", Arrived(PlacedRigs.Bar, 900), rig => Arrived(rig, 930)),
     ];
 
     private static Rig Run(Rig rig, string id, Func<Run, Run> change) => rig with { Runs = [.. rig.Runs.Select(run => run.Id == id ? change(run) : run)] };
@@ -190,4 +199,10 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         Earths = [Stud("e")],
         Lines = [new Line("line", "Markers") { Lights = ["one.main"], Use = LineUse.Marker }],
     };
+
+    private static Rig Taped(Rig rig, double metres) => Run(rig, "k.87>plug.a", run => run with { Lay = new Lay { MeasuredMetres = metres } });
+
+    private static Body Mount(Body body, string id, Func<Mount, Mount> change) => body with { Mounts = [.. body.Mounts.Select(mount => mount.Id == id ? change(mount) : mount)] };
+
+    private static Rig Arrived(Rig rig, double width) => rig with { Fixtures = [.. rig.Fixtures.Select(lamp => lamp with { Measured = lamp.Body! with { WidthMillimetres = width } })] };
 }

@@ -56,6 +56,6 @@ public class WayOutTests
             var sizing = LineSizer.Size(Make.Demand(any.Line, any.Volts, any.Rules));
             if (sizing.Wire is not null) return;
             var found = Make.Assess(any.Line, any.Volts, any.Rules).Checks.Single(check => check.Id == "wire-found");
-            Assert.Equal(Core.Checks.Verdict.Stop, found.Verdict);
+            Assert.Equal(Core.Verdict.Stop, found.Verdict);
         });
 }

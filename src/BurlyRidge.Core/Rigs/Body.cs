@@ -1,0 +1,162 @@
+namespace BurlyRidge.Core.Rigs;
+
+/// <summary>
+/// Where things are on a vehicle: its size, the stations and the lanes between them that wire can follow, the mounts that
+/// lamps go on and the spaces that other parts go in. A document of its own kind as well, so that the next vehicle of the
+/// same kind starts from it.
+/// </summary>
+/// <param name="Kind">What its outline is drawn as.</param>
+public sealed record Body(BodyKind Kind, BodySize Size)
+{
+    /// <summary>Places that wire starts from, ends at and passes.</summary>
+    public IReadOnlyList<Station> Stations { get; init; } = [];
+
+    /// <summary>Stretches of vehicle that wire can follow.</summary>
+    public IReadOnlyList<Lane> Lanes { get; init; } = [];
+
+    /// <summary>Places that a lamp can go.</summary>
+    public IReadOnlyList<Mount> Mounts { get; init; } = [];
+
+    /// <summary>Places that a relay, a box, a panel or a switch can go.</summary>
+    public IReadOnlyList<Space> Spaces { get; init; } = [];
+
+    /// <summary>The station of that id, or null.</summary>
+    public Station? StationOf(string id) => Stations.FirstOrDefault(station => station.Id == id);
+}
+
+/// <summary>Kinds of body.</summary>
+public enum BodyKind
+{
+    /// <summary>Pickup with one row of seats.</summary>
+    SingleCab,
+
+    /// <summary>Pickup with two rows of seats.</summary>
+    DualCab,
+
+    /// <summary>Wagon of three doors.</summary>
+    ShortWagon,
+
+    /// <summary>Wagon of five doors.</summary>
+    LongWagon,
+
+    /// <summary>Van with the engine in front.</summary>
+    Van,
+
+    /// <summary>Truck with a cab and a bare or built-on chassis.</summary>
+    CabChassis,
+}
+
+/// <summary>Outer size of a body, m.</summary>
+/// <param name="BonnetMetres">From the front to the bulkhead.</param>
+/// <param name="CabMetres">From the bulkhead to the back of the cab; of a wagon or van to the back.</param>
+public sealed record BodySize(
+    double LengthMetres, double WidthMetres, double HeightMetres, double WheelbaseMetres, double BonnetMetres, double CabMetres);
+
+/// <summary>A point on the vehicle: behind its front, right of its middle, above the ground, m.</summary>
+public sealed record Point(double Back, double Right, double Up)
+{
+    /// <summary>Straight from one to the other, m.</summary>
+    public double To(Point other) => Math.Sqrt(
+        (Back - other.Back) * (Back - other.Back) + (Right - other.Right) * (Right - other.Right) + (Up - other.Up) * (Up - other.Up));
+}
+
+/// <summary>What stands at a station; parts that nobody placed are looked for at theirs.</summary>
+public enum StationKind
+{
+    /// <summary>Nothing in particular.</summary>
+    Plain,
+
+    /// <summary>Post of the vehicle's own battery.</summary>
+    BatteryPost,
+
+    /// <summary>Second battery.</summary>
+    SecondBattery,
+
+    /// <summary>Fuse box.</summary>
+    FuseBox,
+
+    /// <summary>A hole through the bulkhead or floor, with its grommet: the only way into the cabin.</summary>
+    Grommet,
+
+    /// <summary>Dash.</summary>
+    Dash,
+
+    /// <summary>Lamps at the front.</summary>
+    FrontLamps,
+
+    /// <summary>Lamps at the rear.</summary>
+    RearLamps,
+
+    /// <summary>Tow socket.</summary>
+    TowSocket,
+}
+
+/// <summary>A place on the vehicle where lanes meet.</summary>
+/// <param name="Name">What a fitter calls it.</param>
+public sealed record Station(string Id, string Name, Point At, StationKind Kind = StationKind.Plain)
+{
+    /// <summary>Of a grommet: the free opening, mm across.</summary>
+    public double? HoleMillimetres { get; init; }
+}
+
+/// <summary>What wire has to be kept from, or what makes a lane worse.</summary>
+public enum Hazard
+{
+    /// <summary>Exhaust or turbo.</summary>
+    Exhaust,
+
+    /// <summary>Steering.</summary>
+    Steering,
+
+    /// <summary>Belts, pedals, seats, anything that moves.</summary>
+    Moving,
+
+    /// <summary>A sharp edge.</summary>
+    SharpEdge,
+
+    /// <summary>A hinge that bends it.</summary>
+    Hinge,
+
+    /// <summary>In front of an airbag: the maker's procedure, and nothing tied across the bag.</summary>
+    Airbag,
+
+    /// <summary>A fuel line.</summary>
+    FuelLine,
+}
+
+/// <summary>A stretch that wire can follow from one station to another.</summary>
+public sealed record Lane(string Id, string From, string To, Zone Zone)
+{
+    /// <summary>As measured along it by hand, m; null: the straight distance and a tenth.</summary>
+    public double? MeasuredMetres { get; init; }
+
+    /// <summary>How hot it is there, °C; null: as its zone.</summary>
+    public double? AmbientCelsius { get; init; }
+
+    /// <summary>What has to be kept from.</summary>
+    public IReadOnlyList<Hazard> Hazards { get; init; } = [];
+
+    /// <summary>The thickest loom that goes along it, mm across; null: no limit that matters.</summary>
+    public double? CapacityMillimetres { get; init; }
+
+    /// <summary>What has to come off to reach it.</summary>
+    public IReadOnlyList<string> Covers { get; init; } = [];
+}
+
+/// <summary>Where a part sits.</summary>
+/// <param name="Part">Id of the part, as it stands before the dot of its terminals.</param>
+/// <param name="At">Id of a station, a mount or a space.</param>
+public sealed record Place(string Part, string At);
+
+/// <summary>How a run lies along the lanes; its length and zones follow.</summary>
+public sealed record Lay
+{
+    /// <summary>Lanes that it has to follow, in order; none: the best way.</summary>
+    public IReadOnlyList<string> Through { get; init; } = [];
+
+    /// <summary>Measured with a string or by the wire itself, m: counts instead of the length along the lanes, which is shown beside it.</summary>
+    public double? MeasuredMetres { get; init; }
+
+    /// <summary>What has to pass holes with it, mm across: a plug that is on already; null: the bare lead.</summary>
+    public double? PlugMillimetres { get; init; }
+}

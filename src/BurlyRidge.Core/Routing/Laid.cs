@@ -1,0 +1,105 @@
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Routing;
+
+/// <summary>How one run, or one line planned in short, lies.</summary>
+/// <param name="Id">Id of the run or of the line.</param>
+/// <param name="IsLine">Whether it is a line planned in short.</param>
+/// <param name="From">Station; null where nobody said where its first end is.</param>
+/// <param name="To">Station; null where nobody said where its other end is.</param>
+/// <param name="Way">Null where none leads there.</param>
+/// <param name="RoutedMetres">Along the lanes with slack and loops, m; null without a way.</param>
+/// <param name="MeasuredMetres">By hand, m; counts where there is one.</param>
+/// <param name="Laying">What is laid.</param>
+/// <param name="Conductors">Loaded ones among it.</param>
+public sealed record Laid(
+    string Id, bool IsLine, string? From, string? To, Way? Way, double? RoutedMetres, double? MeasuredMetres, Laying Laying, int Conductors)
+{
+    /// <summary>The length that counts, m; null where neither lanes nor hand give one.</summary>
+    public double? Metres => MeasuredMetres ?? RoutedMetres;
+}
+
+/// <summary>A rig with the lengths, zones and looms that follow from where things are; laying it again changes nothing.</summary>
+/// <param name="Rig">The rig, runs and plans with a lay as they lie.</param>
+/// <param name="Ways">How each of them lies, runs first, in the rig's order.</param>
+/// <param name="Room">What lies in lanes and holes then.</param>
+public sealed record LaidRig(Rig Rig, IReadOnlyList<Laid> Ways, LaneRoom Room)
+{
+    /// <summary>Shortest length of a run that begins and ends at one station, m.</summary>
+    private const double LeastMetres = 0.05;
+
+    /// <summary>Lays a valid rig; pure and total. What has no way keeps the length that it has.</summary>
+    public static LaidRig Of(Rig rig)
+    {
+        var room = new LaneRoom();
+        if (rig.Body is not { } body) return new LaidRig(rig, [], room);
+        var whereabouts = Whereabouts.Of(rig);
+        var router = new Router(rig.HouseRules, body, room);
+        var ways = new List<Laid>();
+        foreach (var run in rig.Runs.Where(run => run.Lay is not null))
+            ways.Add(Lie(rig, router, room, run.Id, false, whereabouts.OfTerminal(run.From), whereabouts.OfTerminal(run.To), run.Lay!,
+                Thickness.Lead(WireTable.Find(run.Wire)!), run.InsulationCelsius, ControlRuns.Is(rig, run) ? 0 : 1));
+        foreach (var line in rig.Lines.Where(line => line.Plan?.Lay is not null))
+        {
+            var plan = line.Plan!;
+            var leads = LinePlan.OwnConductors(plan.Return);
+            var lead = Thickness.Lead(WireTable.Find(plan.ChosenWire ?? UsualWire)!);
+            ways.Add(Lie(rig, router, room, line.Id, true, whereabouts.Of(rig.Vehicle.Batteries[^1].Id), Whereabouts.Station(body, plan.Lay!.To), plan.Lay.Lay,
+                Thickness.Loom([.. Enumerable.Repeat(lead, leads)]), plan.InsulationCelsius, leads));
+        }
+        return new LaidRig(Apply(rig, ways, room), ways, room);
+    }
+
+    /// <summary>A line planned in short is not sized yet when it is laid; it takes the room of this.</summary>
+    private const string UsualWire = "12 AWG";
+
+    private static Laid Lie(
+        Rig rig, Router router, LaneRoom room, string id, bool isLine, string? from, string? to, Lay lay, double lead, int insulation, int conductors)
+    {
+        var laying = new Laying(lead, lay.PlugMillimetres ?? lead, insulation);
+        var way = from is null || to is null ? null : router.Best(from, to, laying, lay.Through);
+        if (way is not null) room.Put(way, lead, conductors);
+        return new Laid(id, isLine, from, to, way, way is null ? null : Metres(rig.HouseRules, way), lay.MeasuredMetres, laying, conductors);
+    }
+
+    /// <summary>Length of wire for a way, m: its lanes, slack along them, and a loop at each end.</summary>
+    public static double Metres(HouseRules rules, Way way) =>
+        Math.Max(LeastMetres, way.LaneMetres * (1 + rules.SlackFraction) + 2 * rules.LoopMetres);
+
+    private static Rig Apply(Rig rig, List<Laid> ways, LaneRoom room)
+    {
+        var runs = ways.Where(laid => !laid.IsLine).ToDictionary(laid => laid.Id, StringComparer.Ordinal);
+        var plans = ways.Where(laid => laid.IsLine).ToDictionary(laid => laid.Id, StringComparer.Ordinal);
+        return rig with
+        {
+            Runs = [.. rig.Runs.Select(run => run.Lay is not null && runs.TryGetValue(run.Id, out var laid) ? run with
+            {
+                LengthMetres = laid.Metres ?? run.LengthMetres,
+                Zones = Zones(laid, run.Zones),
+                LaneCelsius = Hottest(rig.HouseRules, laid),
+                Bundled = Math.Max(1, Bundle(laid, room)),
+            } : run)],
+            Lines = [.. rig.Lines.Select(line => line.Plan is { Lay: not null } plan && plans.TryGetValue(line.Id, out var laid) ? line with
+            {
+                Plan = plan with
+                {
+                    OneWayMetres = laid.Metres ?? plan.OneWayMetres,
+                    Zones = Zones(laid, plan.Zones),
+                    LaneCelsius = Hottest(rig.HouseRules, laid),
+                    Bundled = Math.Max(laid.Conductors, Bundle(laid, room)),
+                },
+                MetresFromFront = rig.Body!.Mounts.FirstOrDefault(mount => mount.Id == plan.Lay.To)?.At.Back ?? line.MetresFromFront,
+            } : line)],
+        };
+    }
+
+    private static IReadOnlyList<Zone> Zones(Laid laid, IReadOnlyList<Zone> before) =>
+        laid.Way is { Lanes.Count: > 0 } way ? [.. way.Lanes.Select(lane => lane.Zone).Distinct()] : before;
+
+    private static double? Hottest(HouseRules rules, Laid laid) =>
+        laid.Way is { Lanes.Count: > 0 } way ? way.Lanes.Max(lane => LaneCost.Celsius(rules, lane)) : null;
+
+    private static int Bundle(Laid laid, LaneRoom room) =>
+        laid.Way is { Lanes.Count: > 0 } way ? way.Lanes.Max(lane => room.Loaded(lane.Id)) : laid.Conductors;
+}

@@ -1,0 +1,142 @@
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Routing;
+
+/// <summary>What is to be laid.</summary>
+/// <param name="LeadMillimetres">Thickness of what stays in the lanes, all leads of it together, mm.</param>
+/// <param name="PassMillimetres">What has to pass holes, mm across: a plug, or the lead itself.</param>
+/// <param name="InsulationCelsius">Temperature class of its insulation; a lane as hot as that is not taken unless it is asked for.</param>
+public sealed record Laying(double LeadMillimetres, double PassMillimetres, int InsulationCelsius);
+
+/// <summary>A way from station to station.</summary>
+/// <param name="Lanes">In order.</param>
+/// <param name="Stations">Where it starts, passes and ends: one more than lanes.</param>
+/// <param name="LaneMetres">Sum of its lanes, m.</param>
+/// <param name="Cost">The same with heat and hazards counted, m.</param>
+public sealed record Way(IReadOnlyList<Lane> Lanes, IReadOnlyList<string> Stations, double LaneMetres, double Cost);
+
+/// <summary>
+/// Finds ways over the lanes of a body: the shortest, heat and hazards counted as more length. Into the cabin and out of it a
+/// way goes at grommets alone, where what it brings fits.
+/// </summary>
+/// <remarks>Shortest paths: Dijkstra, Numerische Mathematik 1 (1959).</remarks>
+public sealed class Router
+{
+    private const int MostAlternatives = 3;
+
+    private readonly HouseRules rules;
+    private readonly Body body;
+    private readonly Dictionary<string, Edge> lanes = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, List<Edge>> at = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, Station> stations;
+    private readonly LaneRoom room;
+
+    /// <summary>Looks for ways over the lanes of <paramref name="body"/>, what lies in <paramref name="room"/> already left its place.</summary>
+    public Router(HouseRules rules, Body body, LaneRoom room)
+    {
+        (this.rules, this.body, this.room) = (rules, body, room);
+        stations = body.Stations.ToDictionary(station => station.Id, StringComparer.Ordinal);
+        foreach (var lane in body.Lanes)
+        {
+            var edge = new Edge(lane, LaneCost.Metres(body, lane), LaneCost.Factor(rules, lane));
+            lanes[lane.Id] = edge;
+            Ends(lane.From).Add(edge);
+            Ends(lane.To).Add(edge);
+        }
+    }
+
+    /// <summary>The best way, over the lanes of <paramref name="through"/> in that order; null where none leads there.</summary>
+    public Way? Best(string from, string to, Laying laying, IReadOnlyList<string>? through = null) =>
+        Find(from, to, laying, through ?? [], without: null);
+
+    /// <summary>Other ways, best first, each without one lane of <paramref name="best"/>.</summary>
+    public IReadOnlyList<Way> Others(string from, string to, Laying laying, Way best) =>
+    [
+        .. best.Lanes.Select(lane => Find(from, to, laying, [], lane.Id)).OfType<Way>()
+            .DistinctBy(way => string.Join('|', way.Lanes.Select(lane => lane.Id)))
+            .Where(way => !way.Lanes.Select(lane => lane.Id).SequenceEqual(best.Lanes.Select(lane => lane.Id)))
+            .OrderBy(way => way.Cost).Take(MostAlternatives),
+    ];
+
+    private List<Edge> Ends(string station)
+    {
+        if (!at.TryGetValue(station, out var list)) at[station] = list = [];
+        return list;
+    }
+
+    /// <summary>Where a search stands: a station, come to from inside the cabin or from outside; at the start neither.</summary>
+    private readonly record struct Stand(string Station, bool? Inside);
+
+    private sealed record Edge(Lane Lane, double Metres, double Factor)
+    {
+        public bool Inside => Lane.Zone == Zone.Cabin;
+
+        public string Beyond(string station) => Lane.From == station ? Lane.To : Lane.From;
+    }
+
+    private Way? Find(string from, string to, Laying laying, IReadOnlyList<string> through, string? without)
+    {
+        // A search a leg: to either end of the next lane asked for, over it, and on; the last leg ends at the goal.
+        var starts = new Dictionary<Stand, Trail> { [new Stand(from, null)] = new Trail(0, null, null, from) };
+        foreach (var id in through)
+        {
+            var edge = lanes[id];
+            var reached = Search(starts, laying, without);
+            starts = [];
+            foreach (var (stand, trail) in reached)
+                if ((edge.Lane.From == stand.Station || edge.Lane.To == stand.Station) && MayPass(stand, edge, laying))
+                    Take(starts, edge, stand, trail);
+        }
+        var ends = Search(starts, laying, without).Where(pair => pair.Key.Station == to).ToList();
+        return ends.Count == 0 ? null : Trace(ends.MinBy(pair => pair.Value.Cost).Value);
+    }
+
+    private Dictionary<Stand, Trail> Search(Dictionary<Stand, Trail> starts, Laying laying, string? without)
+    {
+        var best = new Dictionary<Stand, Trail>();
+        var open = new PriorityQueue<Stand, (double, string)>();
+        foreach (var (stand, trail) in starts)
+        {
+            best[stand] = trail;
+            open.Enqueue(stand, (trail.Cost, stand.Station));
+        }
+        while (open.TryDequeue(out var stand, out var rank))
+        {
+            var trail = best[stand];
+            if (rank.Item1 > trail.Cost) continue;
+            foreach (var edge in at.TryGetValue(stand.Station, out var found) ? found : [])
+            {
+                if (edge.Lane.Id == without || !HasRoom(edge, laying) || !MayPass(stand, edge, laying)) continue;
+                if (Take(best, edge, stand, trail) is { } next) open.Enqueue(next, (best[next].Cost, next.Station));
+            }
+        }
+        return best;
+    }
+
+    private static Stand? Take(Dictionary<Stand, Trail> best, Edge edge, Stand stand, Trail trail)
+    {
+        var next = new Stand(edge.Beyond(stand.Station), edge.Inside);
+        var then = new Trail(trail.Cost + edge.Metres * edge.Factor, trail, edge, next.Station);
+        if (best.TryGetValue(next, out var known) && known.Cost <= then.Cost) return null;
+        best[next] = then;
+        return next;
+    }
+
+    private bool HasRoom(Edge edge, Laying laying) =>
+        LaneCost.Celsius(rules, edge.Lane) < laying.InsulationCelsius && room.Takes(edge.Lane, laying.LeadMillimetres);
+
+    /// <summary>Going on from outside to inside, or back, takes a hole that lets it pass.</summary>
+    private bool MayPass(Stand stand, Edge edge, Laying laying) =>
+        stand.Inside is null || stand.Inside == edge.Inside || room.Passes(stations[stand.Station], laying);
+
+    private static Way Trace(Trail end)
+    {
+        var trails = new List<Trail>();
+        for (var trail = end; trail is not null; trail = trail.Before) trails.Add(trail);
+        trails.Reverse();
+        var edges = trails.Select(trail => trail.Over).OfType<Edge>().ToList();
+        return new Way([.. edges.Select(edge => edge.Lane)], [.. trails.Select(trail => trail.Station)], edges.Sum(edge => edge.Metres), end.Cost);
+    }
+
+    private sealed record Trail(double Cost, Trail? Before, Edge? Over, string Station);
+}

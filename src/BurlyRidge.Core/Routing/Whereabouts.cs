@@ -1,0 +1,49 @@
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Routing;
+
+/// <summary>At which station a part's wires start and end.</summary>
+public sealed class Whereabouts
+{
+    private readonly Dictionary<string, string> stations = new(StringComparer.Ordinal);
+
+    private Whereabouts() { }
+
+    /// <summary>Reads where parts are placed; parts of the vehicle's own that nobody placed are at the first station of their kind.</summary>
+    public static Whereabouts Of(Rig rig)
+    {
+        var whereabouts = new Whereabouts();
+        if (rig.Body is not { } body) return whereabouts;
+        string? First(StationKind kind) => body.Stations.FirstOrDefault(station => station.Kind == kind)?.Id;
+        void Put(string part, string? station)
+        {
+            if (station is not null) whereabouts.stations.TryAdd(part, station);
+        }
+
+        foreach (var place in rig.Places) Put(place.Part, Station(body, place.At));
+        var vehicle = rig.Vehicle;
+        for (var i = 0; i < vehicle.Batteries.Count; i++)
+            Put(vehicle.Batteries[i].Id, (i > 0 ? First(StationKind.SecondBattery) : null) ?? First(StationKind.BatteryPost));
+        foreach (var earth in rig.Earths.Where(earth => earth.Kind == EarthKind.Post))
+            Put(earth.Id, whereabouts.Of(earth.On ?? vehicle.Batteries[0].Id));
+        foreach (var signal in VehicleSignal.All(vehicle))
+            Put(signal.Name, First(signal.Signal == Signal.Reverse ? StationKind.RearLamps : StationKind.FrontLamps));
+        foreach (var slot in vehicle.FuseSlots) Put(slot.Id, First(StationKind.FuseBox));
+        foreach (var output in vehicle.AuxOutputs) Put(output.Id, First(StationKind.FuseBox));
+        foreach (var pin in vehicle.TrailerPins) Put(pin.Id, First(StationKind.TowSocket));
+        foreach (var part in rig.Switches) Put(part.Id, First(StationKind.Dash));
+        Put("ignition", First(StationKind.FuseBox));
+        return whereabouts;
+    }
+
+    /// <summary>The station of a part; null where nobody said.</summary>
+    public string? Of(string part) => stations.GetValueOrDefault(part);
+
+    /// <summary>The station of a terminal's part; null where nobody said.</summary>
+    public string? OfTerminal(string terminal) => Of(PartBook.Split(terminal).Part);
+
+    /// <summary>The station that a place of a body has its wires at: itself, or that of the mount or space.</summary>
+    public static string? Station(Body body, string at) => body.StationOf(at)?.Id
+        ?? body.Mounts.FirstOrDefault(mount => mount.Id == at)?.Station
+        ?? body.Spaces.FirstOrDefault(space => space.Id == at)?.Station;
+}
