@@ -45,6 +45,8 @@ public static class BodyValidation
         problems.Each("runs", rig.Runs, (path, run) => Check(problems, $"{path}.lay", run.Lay, lanes));
         problems.Each("lines", rig.Lines, (path, line) =>
         {
+            for (var i = 0; i < line.Plan?.Fixtures.Count; i++)
+                if (rig.Fixtures.All(fixture => fixture?.Id != line.Plan.Fixtures[i])) problems.Add($"{path}.plan.fixtures[{i}]", $"There is no fixture called {line.Plan.Fixtures[i]}.");
             if (line.Plan?.Lay is not { } lay) return;
             if (!ats.Contains(lay.To)) problems.Add($"{path}.plan.lay.to", $"There is no station, mount or space called {lay.To}.");
             Check(problems, $"{path}.plan.lay.lay", lay.Lay, lanes);

@@ -69,6 +69,9 @@ public sealed record LinePlan(
     /// <summary>Where its lamps are, a station or a mount, and how its wire lies on the way there from the battery; null: as said by hand.</summary>
     public PlanLay? Lay { get; init; }
 
+    /// <summary>Ids of the fixtures that its lamps are, where they are bought already; they are wired by the plan.</summary>
+    public IReadOnlyList<string> Fixtures { get; init; } = [];
+
     /// <summary>The hottest lane on its way, °C; null: no hotter than its zones.</summary>
     public double? LaneCelsius { get; init; }
 

@@ -26,7 +26,7 @@ public sealed record Laid(
 /// <param name="Room">What lies in lanes and holes then.</param>
 public sealed record LaidRig(Rig Rig, IReadOnlyList<Laid> Ways, LaneRoom Room)
 {
-    /// <summary>Shortest length of a run that begins and ends at one station, m.</summary>
+    /// <summary>The shortest that is laid, m.</summary>
     private const double LeastMetres = 0.05;
 
     /// <summary>Lays a valid rig; pure and total. What has no way keeps the length that it has.</summary>
@@ -38,14 +38,14 @@ public sealed record LaidRig(Rig Rig, IReadOnlyList<Laid> Ways, LaneRoom Room)
         var router = new Router(rig.HouseRules, body, room);
         var ways = new List<Laid>();
         foreach (var run in rig.Runs.Where(run => run.Lay is not null))
-            ways.Add(Lie(rig, router, room, run.Id, false, whereabouts.OfTerminal(run.From), whereabouts.OfTerminal(run.To), run.Lay!,
+            ways.Add(Lie(rig, router, room, run.Id, false, whereabouts.OfTerminal(run.From), whereabouts.OfTerminal(run.To), run.Lay!, run.LengthMetres,
                 Thickness.Lead(WireTable.Find(run.Wire)!), run.InsulationCelsius, ControlRuns.Is(rig, run) ? 0 : 1));
         foreach (var line in rig.Lines.Where(line => line.Plan?.Lay is not null))
         {
             var plan = line.Plan!;
             var leads = LinePlan.OwnConductors(plan.Return);
             var lead = Thickness.Lead(WireTable.Find(plan.ChosenWire ?? UsualWire)!);
-            ways.Add(Lie(rig, router, room, line.Id, true, whereabouts.Of(rig.Vehicle.Batteries[^1].Id), Whereabouts.Station(body, plan.Lay!.To), plan.Lay.Lay,
+            ways.Add(Lie(rig, router, room, line.Id, true, whereabouts.Of(rig.Vehicle.Batteries[^1].Id), Whereabouts.Station(body, plan.Lay!.To), plan.Lay.Lay, plan.OneWayMetres,
                 Thickness.Loom([.. Enumerable.Repeat(lead, leads)]), plan.InsulationCelsius, leads));
         }
         return new LaidRig(Apply(rig, ways, room), ways, room);
@@ -55,17 +55,23 @@ public sealed record LaidRig(Rig Rig, IReadOnlyList<Laid> Ways, LaneRoom Room)
     private const string UsualWire = "12 AWG";
 
     private static Laid Lie(
-        Rig rig, Router router, LaneRoom room, string id, bool isLine, string? from, string? to, Lay lay, double lead, int insulation, int conductors)
+        Rig rig, Router router, LaneRoom room, string id, bool isLine, string? from, string? to, Lay lay, double given, double lead, int insulation, int conductors)
     {
         var laying = new Laying(lead, lay.PlugMillimetres ?? lead, insulation);
         var way = from is null || to is null ? null : router.Best(from, to, laying, lay.Through);
         if (way is not null) room.Put(way, lead, conductors);
-        return new Laid(id, isLine, from, to, way, way is null ? null : Metres(rig.HouseRules, way), lay.MeasuredMetres, laying, conductors);
+        return new Laid(id, isLine, from, to, way, way is null ? null : Metres(rig.HouseRules, way, given), lay.MeasuredMetres, laying, conductors);
     }
 
-    /// <summary>Length of wire for a way, m: its lanes, slack along them, and a loop at each end.</summary>
-    public static double Metres(HouseRules rules, Way way) =>
-        Math.Max(LeastMetres, way.LaneMetres * (1 + rules.SlackFraction) + 2 * rules.LoopMetres);
+    /// <summary>
+    /// Length of wire for a way, m: its lanes, slack along them, and a loop at each end. What begins and ends at one station is
+    /// as long as <paramref name="given"/>, and no longer than its loops: a fuse beside its battery has none.
+    /// </summary>
+    public static double Metres(HouseRules rules, Way way, double given = double.PositiveInfinity)
+    {
+        var metres = Math.Max(LeastMetres, way.LaneMetres * (1 + rules.SlackFraction) + 2 * rules.LoopMetres);
+        return way.Lanes.Count == 0 ? Math.Min(given, metres) : metres;
+    }
 
     private static Rig Apply(Rig rig, List<Laid> ways, LaneRoom room)
     {

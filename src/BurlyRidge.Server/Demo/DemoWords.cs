@@ -19,6 +19,15 @@ internal static class DemoWords
     public static Fixture Lamp(string id, string name, double watts, double volts = 12, LampKind kind = LampKind.RegulatedLed) =>
         new(id, name, [new LampFunction("main", kind, watts, volts)]);
 
+    /// <summary>The line's lamps are there, and its wire follows the lanes.</summary>
+    public static Line At(this Line line, string to) => line with { Plan = line.Plan! with { Lay = new PlanLay(to, new Lay()) } };
+
+    /// <summary>The lamp as a tape finds it.</summary>
+    public static Fixture Sized(this Fixture lamp, double width, double height, double depth, double kilograms, HolderKind kind, double from, double to) =>
+        lamp with { Body = new LampBody(width, height, depth, kilograms) { Holds = [new Holder(kind, from, to)], TailMillimetres = 300 } };
+
+    public static Place[] Places(string at, params string[] parts) => [.. parts.Select(part => new Place(part, at))];
+
     public static ProtectiveDevice Blade(string id, double amps) => new(id, new Fuse(amps, FuseFamily.Blade));
 
     public static ProtectiveDevice BoltDown(string id, double amps) => new(id, new Fuse(amps, FuseFamily.BoltDown));

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Rigs;
 using static BurlyRidge.Server.Demo.DemoWords;
 
@@ -17,13 +18,22 @@ internal static class RescueWagon
                 FuseSlots = [new FuseSlot("slot-wipers", 10, Feed.Ignition, 4, "rear wiper")],
                 KeyOffDrainAmps = 0.03,
             },
+            Body = GenericBody.Of(BodyKind.LongWagon),
+            Places =
+            [
+                .. Places("battery", "main-fuse", "minus-post"), new Place("box", "bay-shelf"), .. Places("fuse-box", "sense-fuse"),
+                .. Places("roof-front", "stud-roof", "beacon-f"), .. Places("roof-rear", "beacon-r"), .. Places("roof-front", "scene-l", "scene-r"),
+                .. Places("quarter-left", "stud-rear", "plug-work"), new Place("work-l", "rear-left"), new Place("work-r", "rear-right"), new Place("sled-lamp", "chassis-rear"),
+                .. Places("grille", "stud-front"), new Place("plough-l", "bumper-slot"), new Place("plough-r", "bumper-slot"), new Place("winch-lamp", "plate"),
+            ],
+            PartBodies = [new PartBody("box", 210, 140, 70) { OpenMillimetres = 35, ReachMillimetres = 30 }],
             Lines =
             [
-                Planned("bar", "Roof bar", LampKind.RegulatedLed, 1, 180, 4.6, ReturnPath.Wire, Trigger.HighBeam, Zone.EngineBay, Zone.Exterior) with { Use = LineUse.Forward, MetresFromFront = 1.9 },
-                Planned("ditch", "Ditch pods", LampKind.RegulatedLed, 2, 27, 3.1, ReturnPath.Wire, Trigger.SwitchAlone, Zone.EngineBay) with { Use = LineUse.Side, MetresFromFront = 1.5 },
-                Planned("grille", "Grille driving lamps", LampKind.Filament, 2, 55, 1.8, ReturnPath.Body, Trigger.HighBeam, Zone.EngineBay) with { Use = LineUse.Forward, MetresFromFront = 0.1 },
-                Planned("back-up", "Back-up pods", LampKind.RegulatedLed, 2, 22, 5.4, ReturnPath.Body, Trigger.Reverse, Zone.EngineBay, Zone.Underbody) with { Use = LineUse.Rear, MetresFromFront = 4.7 },
-                Planned("stretcher", "Stretcher bay strip", LampKind.ResistorLed, 3, 6, 4.2, ReturnPath.Wire, Trigger.SwitchAlone, Zone.Cabin) with { Use = LineUse.Inside, MetresFromFront = 3.4 },
+                Planned("bar", "Roof bar", LampKind.RegulatedLed, 1, 180, 4.6, ReturnPath.Wire, Trigger.HighBeam, Zone.EngineBay, Zone.Exterior).At("roof-bar") with { Use = LineUse.Forward, MetresFromFront = 1.9 },
+                Planned("ditch", "Ditch pods", LampKind.RegulatedLed, 2, 27, 3.1, ReturnPath.Wire, Trigger.SwitchAlone, Zone.EngineBay).At("hinge-mount-left") with { Use = LineUse.Side, MetresFromFront = 1.5 },
+                Planned("grille", "Grille driving lamps", LampKind.Filament, 2, 55, 1.8, ReturnPath.Body, Trigger.HighBeam, Zone.EngineBay).At("grille-slot") with { Use = LineUse.Forward, MetresFromFront = 0.1 },
+                Planned("back-up", "Back-up pods", LampKind.RegulatedLed, 2, 22, 5.4, ReturnPath.Body, Trigger.Reverse, Zone.EngineBay, Zone.Underbody).At("rear-left") with { Use = LineUse.Rear, MetresFromFront = 4.7 },
+                Planned("stretcher", "Stretcher bay strip", LampKind.ResistorLed, 3, 6, 4.2, ReturnPath.Wire, Trigger.SwitchAlone, Zone.Cabin).At("opening-head") with { Use = LineUse.Inside, MetresFromFront = 3.4 },
                 Wired("scene-left", "Scene light, left", "scene-l") with { Use = LineUse.Work, MetresFromFront = 2.4 },
                 Wired("scene-right", "Scene light, right", "scene-r") with { Use = LineUse.Work, MetresFromFront = 2.4 },
                 Wired("rear-work", "Rear work lamps", "work-l", "work-r") with { Use = LineUse.Work, MetresFromFront = 4.6 },
@@ -34,10 +44,12 @@ internal static class RescueWagon
             ],
             Fixtures =
             [
-                Lamp("scene-l", "Scene lamp", 36), Lamp("scene-r", "Scene lamp", 36), Lamp("work-l", "Work lamp", 28), Lamp("work-r", "Work lamp", 28),
+                Lamp("scene-l", "Scene lamp", 36), Lamp("scene-r", "Scene lamp", 36), 
+                Lamp("work-l", "Work lamp", 28).Sized(104, 110, 62, 0.8, HolderKind.Stud, 8, 8), Lamp("work-r", "Work lamp", 28).Sized(104, 110, 62, 0.8, HolderKind.Stud, 8, 8),
                 Lamp("beacon-f", "Beacon", 18), Lamp("beacon-r", "Beacon", 18), Lamp("sled-lamp", "Tray strip", 12, kind: LampKind.ResistorLed),
-                Lamp("plough-l", "Plough lamp", 55, kind: LampKind.Filament), Lamp("plough-r", "Plough lamp", 55, kind: LampKind.Filament),
-                Lamp("winch-lamp", "Pod", 18),
+                Lamp("plough-l", "Plough lamp", 55, kind: LampKind.Filament).Sized(210, 66, 78, 1.4, HolderKind.Feet, 160, 220),
+                Lamp("plough-r", "Plough lamp", 55, kind: LampKind.Filament).Sized(210, 66, 78, 1.4, HolderKind.Feet, 160, 220),
+                Lamp("winch-lamp", "Pod", 18).Sized(160, 60, 58, 0.7, HolderKind.Feet, 120, 170),
             ],
             Protection = [BoltDown("main-fuse", 60), Blade("sense-fuse", 2)],
             PowerBoxes =
@@ -58,18 +70,21 @@ internal static class RescueWagon
             Joints = [new Joint("plug-work", JointKind.Plug, Zone.Exterior)],
             Runs =
             [
+                .. new[]
+                {
                 Run("battery.plus", "main-fuse.in", 0.15, "6 AWG"), Run("main-fuse.out", "box.plus", 0.6, "6 AWG"), Run("box.minus", "minus-post", 0.5, "8 AWG"),
                 Run("slot-wipers.tap", "sense-fuse.in", 0.1, "20 AWG", Zone.Cabin), Run("sense-fuse.out", "box.sense", 1.8, "20 AWG", Zone.Cabin, Zone.EngineBay),
                 Run("box.o1", "scene-l.plus", 3.2, "14 AWG", Zone.EngineBay, Zone.Exterior), Run("scene-l.minus", "stud-roof", 0.6, "14 AWG", Zone.Exterior),
                 Run("box.o2", "scene-r.plus", 4.1, "14 AWG", Zone.EngineBay, Zone.Exterior), Run("scene-r.minus", "stud-roof", 0.8, "14 AWG", Zone.Exterior),
                 Run("box.o3", "plug-work.a", 5.2, "12 AWG", Zone.EngineBay, Zone.Underbody), Run("plug-work.b", "work-l.plus", 0.4, "14 AWG", Zone.Exterior),
                 Run("plug-work.b", "work-r.plus", 1.3, "14 AWG", Zone.Exterior), Run("work-l.minus", "stud-rear", 0.4, "14 AWG", Zone.Exterior),
-                Run("work-r.minus", "stud-rear", 1.1, "14 AWG", Zone.Exterior), Run("box.o4", "beacon-f.plus", 3.4, "16 AWG", Zone.EngineBay, Zone.Exterior),
-                Run("beacon-f.plus", "beacon-r.plus", 2.1, "16 AWG", Zone.Exterior), Run("beacon-f.minus", "stud-roof", 0.4, "16 AWG", Zone.Exterior),
+                Run("work-r.minus", "stud-rear", 1.1, "14 AWG", Zone.Exterior), Run("box.o4", "beacon-f.plus", 3.4, "14 AWG", Zone.EngineBay, Zone.Exterior),
+                Run("beacon-f.plus", "beacon-r.plus", 2.1, "14 AWG", Zone.Exterior), Run("beacon-f.minus", "stud-roof", 0.4, "16 AWG", Zone.Exterior),
                 Run("beacon-r.minus", "stud-roof", 1.9, "16 AWG", Zone.Exterior), Run("box.o5", "sled-lamp.plus", 5.5, "16 AWG", Zone.EngineBay, Zone.Underbody),
                 Run("sled-lamp.minus", "stud-rear", 0.8, "16 AWG", Zone.Underbody), Run("box.o6", "plough-l.plus", 2.2, "10 AWG"),
                 Run("plough-l.plus", "plough-r.plus", 1.2, "12 AWG", Zone.Exterior), Run("plough-l.minus", "stud-front", 0.5, "12 AWG", Zone.Exterior),
                 Run("plough-r.minus", "stud-front", 0.9, "12 AWG", Zone.Exterior), Run("box.o7", "winch-lamp.plus", 2.4, "16 AWG"), Run("winch-lamp.minus", "stud-front", 0.7, "16 AWG"),
+                }.Select(run => run with { Lay = new Lay() }),
             ],
         });
 }

@@ -4,6 +4,7 @@ using BurlyRidge.Server.Demo;
 using BurlyRidge.Server.Jobs;
 using BurlyRidge.Server.Proposals;
 using BurlyRidge.Server.QuickSize;
+using BurlyRidge.Server.Walkaround;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.EntityFrameworkCore;
 
@@ -59,6 +60,8 @@ public static class ServerApp
         app.MapJobs();
         app.MapJobFiles();
         app.MapProposals();
+        app.MapWalkaround();
+        app.MapBodies();
         app.MapWebClient();
         return app;
     }

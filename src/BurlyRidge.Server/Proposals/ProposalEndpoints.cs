@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
 using BurlyRidge.Server.Hosting;
 using BurlyRidge.Server.Jobs;
@@ -16,6 +17,15 @@ public sealed record AutoSizeRequest(int OnRevision, bool Apply = false, string?
 
 /// <summary>Outputs asked for, or applied as one revision.</summary>
 public sealed record AssignSlotsRequest(int OnRevision, bool Apply = false, string? IdempotencyKey = null);
+
+/// <summary>The best ways asked for, or applied as one revision.</summary>
+public sealed record RerouteRequest(int OnRevision, bool Apply = false, string? IdempotencyKey = null);
+
+/// <summary>The best ways.</summary>
+/// <param name="CopperBeforeKilograms">Copper of all runs now, kg.</param>
+/// <param name="CopperAfterKilograms">The same then, kg.</param>
+public sealed record RerouteAnswer(
+    IReadOnlyList<LengthChange> Changes, double CopperBeforeKilograms, double CopperAfterKilograms, IReadOnlyList<string> Left, Tally Before, Tally Tally, OpenJob? Job);
 
 /// <summary>Sizes proposed.</summary>
 /// <param name="Tally">How the checks come out then.</param>
@@ -34,7 +44,16 @@ internal static class ProposalEndpoints
         var jobs = routes.MapGroup("/api/jobs/{id}").WithTags("Proposals");
         Describe<AutoSizeAnswer>(jobs.MapPost("/auto-size", AutoSizeAsync)).WithSummary("Sizes wires, fuses and relays; applied as one revision where asked.");
         Describe<AssignSlotsAnswer>(jobs.MapPost("/assign-slots", AssignSlotsAsync)).WithSummary("Gives lines the outputs that suit them; applied as one revision where asked.");
+        Describe<RerouteAnswer>(jobs.MapPost("/reroute", RerouteAsync)).WithSummary("Leads everything that is placed the best way; applied as one revision where asked.");
     }
+
+    private static Task<IResult> RerouteAsync(string id, RerouteRequest request, JobStore store) => ProposeAsync(
+        id, request.OnRevision, request.Apply, request.IdempotencyKey, store,
+        rig => rig.Body is null ? [new Problem("", "Nobody said what this vehicle looks like: choose a body first.")] : [],
+        Reroute.Of,
+        proposal => proposal.Rig,
+        (proposal, before, after, job) => new RerouteAnswer(
+            proposal.Changes, proposal.CopperBeforeKilograms, proposal.CopperAfterKilograms, proposal.Left, before, after, job));
 
     private static RouteHandlerBuilder Describe<TAnswer>(RouteHandlerBuilder endpoint) => endpoint
         .Produces<TAnswer>()

@@ -1,0 +1,138 @@
+using BurlyRidge.Core.Bodies;
+using BurlyRidge.Core.Fitting;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
+
+namespace BurlyRidge.Core.Assessing;
+
+/// <summary>The vehicle as one walks round it: its outline, what lies where, and whether what is placed goes there.</summary>
+/// <param name="Outline">From the side and from above, m; null where nobody said what vehicle it is.</param>
+/// <param name="Lanes">Every lane with what lies in it.</param>
+/// <param name="Ways">Everything that has a lay.</param>
+/// <param name="Mounts">Fit cards of mounts with lamps on them.</param>
+/// <param name="Spaces">Fit cards of spaces with parts of known size in them.</param>
+/// <param name="ComesOff">Trim and covers that have to come off for all ways together, each once.</param>
+/// <param name="CopperKilograms">Copper of all runs, kg.</param>
+/// <param name="TieMetres">At least a tie in so much, m.</param>
+public sealed record Walk(
+    Outline? Outline,
+    IReadOnlyList<WalkLane> Lanes,
+    IReadOnlyList<WalkWay> Ways,
+    IReadOnlyList<FitCard> Mounts,
+    IReadOnlyList<FitCard> Spaces,
+    IReadOnlyList<string> ComesOff,
+    double CopperKilograms,
+    double TieMetres)
+{
+    /// <summary>Walks round a valid rig.</summary>
+    public static Walk Of(Rig rig)
+    {
+        var laid = LaidRig.Of(rig);
+        var body = rig.Body;
+        return new Walk(
+            body is null ? null : Outline.Of(body),
+            [.. (body?.Lanes ?? []).Select(lane => new WalkLane(
+                lane.Id, LaneCost.Metres(body!, lane), LaneCost.Celsius(rig.HouseRules, lane), laid.Room.LaneMillimetres(lane.Id), laid.Room.Loaded(lane.Id)))],
+            [.. laid.Ways.Select(way => WalkWay.Of(rig, way))],
+            Cards.OfMounts(rig),
+            Cards.OfSpaces(rig),
+            [.. laid.Ways.SelectMany(way => way.Way?.Lanes ?? []).SelectMany(lane => lane.Covers).Distinct().Order(StringComparer.Ordinal)],
+            Reroute.Copper(laid.Rig),
+            WalkWay.Tie);
+    }
+}
+
+/// <summary>A lane with what lies in it.</summary>
+/// <param name="AcrossMillimetres">Across all that lies in it, mm.</param>
+/// <param name="Loaded">Loaded conductors in it.</param>
+public sealed record WalkLane(string Id, double Metres, double Celsius, double AcrossMillimetres, int Loaded);
+
+/// <summary>How something lies, for the screen and the person who lays it.</summary>
+/// <param name="Name">What it is called.</param>
+/// <param name="Ties">How many ties hold it.</param>
+/// <param name="SleeveMetres">Conduit or sleeve in the engine bay, underneath and outside, m.</param>
+/// <param name="Stages">Lane by lane.</param>
+public sealed record WalkWay(
+    string Id, bool IsLine, string Name, double? Metres, double? RoutedMetres, double? MeasuredMetres,
+    IReadOnlyList<string> Stations, IReadOnlyList<WalkStage> Stages, int Ties, double SleeveMetres)
+{
+    /// <summary>A tie at least every so much, m (common practice, no source).</summary>
+    public const double Tie = 0.3;
+
+    /// <summary>Reads a way of <paramref name="rig"/>.</summary>
+    public static WalkWay Of(Rig rig, Laid laid)
+    {
+        var stages = (laid.Way?.Lanes ?? []).Select(lane => new WalkStage(
+            lane.Id, lane.Zone, LaneCost.Metres(rig.Body!, lane), LaneCost.Celsius(rig.HouseRules, lane),
+            (int)Math.Ceiling(LaneCost.Metres(rig.Body!, lane) / Tie), lane.Hazards, lane.Covers)).ToList();
+        return new WalkWay(
+            laid.Id, laid.IsLine, Named(rig, laid), laid.Metres, laid.RoutedMetres, laid.MeasuredMetres, laid.Way?.Stations ?? [], stages,
+            stages.Sum(stage => stage.Ties), stages.Where(stage => stage.Zone != Zone.Cabin).Sum(stage => stage.Metres));
+    }
+
+    private static string Named(Rig rig, Laid laid)
+    {
+        if (laid.IsLine) return rig.Lines.First(line => line.Id == laid.Id).Name;
+        var run = rig.Runs.First(run => run.Id == laid.Id);
+        return $"{run.From} to {run.To}";
+    }
+}
+
+/// <summary>One lane of a way.</summary>
+public sealed record WalkStage(
+    string Lane, Zone Zone, double Metres, double Celsius, int Ties, IReadOnlyList<Hazard> Hazards, IReadOnlyList<string> Covers);
+
+/// <summary>Another way that something could lie.</summary>
+/// <param name="Through">Its lanes, in order: to be asked for as they stand.</param>
+/// <param name="Metres">Length of wire, m.</param>
+/// <param name="Why">How it differs from the best way.</param>
+/// <param name="Chosen">Whether it lies so now.</param>
+public sealed record WayChoice(IReadOnlyList<string> Through, IReadOnlyList<string> Stations, double Metres, string Why, bool Chosen)
+{
+    /// <summary>The best way for a run or line, and others; empty where it has no lay or no way leads there.</summary>
+    public static IReadOnlyList<WayChoice> Of(Rig rig, string id)
+    {
+        var laid = LaidRig.Of(rig);
+        if (rig.Body is not { } body || laid.Ways.FirstOrDefault(way => way.Id == id) is not { From: { } from, To: { } to } now) return [];
+        var room = LaidRig.Of(Without(rig, id)).Room;
+        var router = new Router(rig.HouseRules, body, room);
+        if (router.Best(from, to, now.Laying) is not { } best) return [];
+        var lies = Names(now.Way);
+        return
+        [
+            new WayChoice([], best.Stations, LaidRig.Metres(rig.HouseRules, best), "The best: shortest, heat and hazards counted.", Names(best).SequenceEqual(lies)),
+            .. router.Others(from, to, now.Laying, best).Select(way => new WayChoice(
+                Names(way), way.Stations, LaidRig.Metres(rig.HouseRules, way), Differs(rig, best, way), Names(way).SequenceEqual(lies))),
+        ];
+    }
+
+    private static List<string> Names(Way? way) => [.. (way?.Lanes ?? []).Select(lane => lane.Id)];
+
+    private static Rig Without(Rig rig, string id) => rig with
+    {
+        Runs = [.. rig.Runs.Select(run => run.Id == id ? run with { Lay = null } : run)],
+        Lines = [.. rig.Lines.Select(line => line.Id == id && line.Plan is { } plan ? line with { Plan = plan with { Lay = null } } : line)],
+    };
+
+    private static string Differs(Rig rig, Way best, Way way)
+    {
+        var more = LaidRig.Metres(rig.HouseRules, way) - LaidRig.Metres(rig.HouseRules, best);
+        var met = way.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(best.Lanes.SelectMany(lane => lane.Hazards)).ToList();
+        var spared = best.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(way.Lanes.SelectMany(lane => lane.Hazards)).ToList();
+        List<string> words = [more >= 0 ? $"{Say.Metres(more, rig.HouseRules.Units)} longer" : $"{Say.Metres(-more, rig.HouseRules.Units)} shorter"];
+        if (met.Count > 0) words.Add($"passes {string.Join(" and ", met.Select(Word))}");
+        if (spared.Count > 0) words.Add($"spares {string.Join(" and ", spared.Select(Word))}");
+        return $"{char.ToUpperInvariant(words[0][0])}{string.Join("; ", words)[1..]}.";
+    }
+
+    private static string Word(Hazard hazard) => hazard switch
+    {
+        Hazard.Exhaust => "the exhaust",
+        Hazard.Steering => "the steering",
+        Hazard.Moving => "moving parts",
+        Hazard.SharpEdge => "a sharp edge",
+        Hazard.Hinge => "a hinge",
+        Hazard.Airbag => "an airbag",
+        _ => "a fuel line",
+    };
+}

@@ -1,0 +1,48 @@
+using System.Text;
+using BurlyRidge.Core.Bodies;
+using BurlyRidge.Core.Exchange;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Server.Hosting;
+using BurlyRidge.Server.Jobs;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace BurlyRidge.Server.Walkaround;
+
+/// <summary>A usual body asked for.</summary>
+/// <param name="Size">Null: the usual size of its kind.</param>
+public sealed record BodyRequest(BodyKind Kind, BodySize? Size = null);
+
+/// <summary>Bodies to start from, and as files of their own.</summary>
+internal static class BodyEndpoints
+{
+    public static void MapBodies(this IEndpointRouteBuilder routes)
+    {
+        routes.MapPost("/api/bodies", Usual).WithTags("Walkaround").WithSummary("A usual body of some kind, with stations, lanes, mounts and spaces.");
+        routes.MapGet("/api/jobs/{id}/vehicle-file", ExportAsync).WithTags("Walkaround").WithSummary("The job's vehicle as a file of its own.")
+            .Produces<VehicleFile>().ProducesProblem(StatusCodes.Status404NotFound);
+        routes.MapPost("/api/vehicle-files", ReadAsync).WithTags("Walkaround").WithSummary("The body in a vehicle file; nothing is stored.")
+            .Accepts<VehicleFile>("application/json");
+    }
+
+    private static Results<Ok<Body>, ValidationProblem> Usual(BodyRequest request)
+    {
+        var body = GenericBody.Of(request.Kind, request.Size ?? GenericBody.UsualSize(request.Kind));
+        var problems = BodyValidation.Validate(body);
+        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(body);
+    }
+
+    private static async Task<IResult> ExportAsync(string id, JobStore store)
+    {
+        if (await store.FindAsync(id) is not { } job) return JobEndpoints.Missing();
+        return job.Rig.Body is { } body
+            ? TypedResults.File(Encoding.UTF8.GetBytes(VehicleFile.Write(job.Row.Name, body)), "application/json", "vehicle.json")
+            : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "Nobody said what this vehicle looks like.", detail: "Choose a body on the Walkaround stage first.");
+    }
+
+    private static async Task<Results<Ok<Body>, ValidationProblem>> ReadAsync(HttpRequest request)
+    {
+        using var reader = new StreamReader(request.Body, Encoding.UTF8);
+        var (file, problems) = VehicleFile.Read(await reader.ReadToEndAsync());
+        return file is null ? BadInput.Of(problems) : TypedResults.Ok(file.Body);
+    }
+}
