@@ -7,7 +7,7 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
 {
     private readonly Page page = workshop.Page;
 
-    public static TheoryData<string> Screens => ["yard", "lines", "wired line", "ledger", "quick size"];
+    public static TheoryData<string> Screens => ["yard", "walkaround", "ways", "candidates", "vehicle", "lines", "wired line", "ledger", "quick size"];
 
     [Theory]
     [MemberData(nameof(Screens))]
@@ -53,6 +53,18 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
         page.Open(screen == "quick size" ? "/quick-size" : "/");
         switch (screen)
         {
+            case "walkaround" or "ways" or "candidates" or "vehicle":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Find(By.CssSelector("[data-figure='Wire']"));
+                page.Key("1");
+                page.Find(By.CssSelector("[aria-label='The vehicle from above']"));
+                if (screen == "ways") page.Key("w");
+                if (screen == "ways") page.Find(By.CssSelector("[data-figure='Routed']"));
+                if (screen == "candidates") page.Press("What goes here…");
+                if (screen == "candidates") page.Find(By.CssSelector("[data-lamp]"));
+                if (screen == "vehicle") page.Key("b");
+                if (screen == "vehicle") page.Field("Wheelbase");
+                break;
             case "lines":
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
                 page.Find(By.CssSelector("[data-figure='Wire']"));

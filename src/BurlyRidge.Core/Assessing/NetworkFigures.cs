@@ -62,6 +62,7 @@ public sealed record PartDrop(string Part, Way Way, double Volts, double Amps)
 
 /// <summary>One run.</summary>
 /// <param name="LineIds">The lines that use it.</param>
+/// <param name="LengthMetres">As it lies, m.</param>
 /// <param name="DesignAmps">The most that it carries, A, in <paramref name="DesignState"/>.</param>
 /// <param name="AmpacityAmps">What it may carry where it lies, A.</param>
 /// <param name="DropVolts">Lost in it at the most that it carries, V.</param>
@@ -74,6 +75,7 @@ public sealed record RunAnswer(
     string Id,
     IReadOnlyList<string> LineIds,
     string Wire,
+    double LengthMetres,
     double DesignAmps,
     string DesignState,
     double AmpacityAmps,
@@ -95,7 +97,7 @@ public sealed record RunAnswer(
         double? clears = worst?.Device is { } device ? FuseTime.SlowestSeconds(device.Fuse!, worst.FarAmps) : null;
         double? stands = worst is null ? null : figures.WithstandSeconds(worst.FarAmps);
         return new RunAnswer(
-            figures.Run.Id, figures.Lines, figures.Wire.Name, figures.DesignAmps, figures.DesignState, figures.AmpacityAmps,
+            figures.Run.Id, figures.Lines, figures.Wire.Name, figures.Run.LengthMetres, figures.DesignAmps, figures.DesignState, figures.AmpacityAmps,
             figures.AmbientCelsius, figures.ConductorCelsius, figures.DropVolts, figures.Returns,
             [.. figures.Devices.Select(link => link.Id)],
             fed.Count == 0 ? null : fed.Max(fault => fault.NearAmps),

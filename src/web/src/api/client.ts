@@ -28,7 +28,22 @@ export type StateAnswer = Schemas["StateAnswer"];
 export type Tally = Schemas["Tally"];
 export type UnitSystem = Schemas["UnitSystem"];
 export type Verdict = Schemas["Verdict"];
+export type Body = Schemas["Body"];
+export type BodyKind = Schemas["BodyKind"];
+export type Candidate = Schemas["Candidate"];
+export type FitCard = Schemas["FitCard"];
+export type FitFinding = Schemas["FitFinding"];
+export type Lay = Schemas["Lay"];
+export type Mount = Schemas["Mount"];
+export type RankBy = Schemas["RankBy"];
+export type RerouteAnswer = Schemas["RerouteAnswer"];
+export type Walk = Schemas["Walk"];
+export type WalkWay = Schemas["WalkWay"];
+export type WayAnswer = Schemas["WayAnswer"];
+export type WayChoice = Schemas["WayChoice"];
 export type Zone = Schemas["Zone"];
+
+export type Hazard = Schemas["Hazard"];
 
 /** House rules as the server sends them: none is ever left out. */
 export type HouseRules = Required<Schemas["HouseRules"]> & {

@@ -1,6 +1,6 @@
 import { Link, Route, Routes } from "react-router";
 import { Frame } from "../frame/Frame";
-import { LinesPage } from "../lines/LinesPage";
+import { JobPage } from "../job/JobPage";
 import { QuickSizePage } from "../quick-size/QuickSizePage";
 import { Notice } from "../ui/Notice";
 import { YardPage } from "../yard/YardPage";
@@ -10,7 +10,7 @@ export function Pages() {
     <Routes>
       <Route path="/" element={<YardPage />} />
       <Route path="/quick-size" element={<QuickSizePage />} />
-      <Route path="/jobs/:jobId/lines" element={<LinesPage />} />
+      <Route path="/jobs/:jobId/:stage" element={<JobPage />} />
       <Route
         path="*"
         element={

@@ -1,6 +1,6 @@
 import type { ReactNode } from "react";
 import type { Check, Fuse, LineAssessment } from "../api/client";
-import { CheckList } from "./CheckList";
+import { CheckList } from "../job/CheckList";
 import { FuseWindow } from "./FuseWindow";
 import { Losses } from "./Losses";
 import { Reasons } from "./Reasons";

@@ -1,7 +1,8 @@
-import type { LinePlan, UnitSystem } from "../api/client";
+import type { LinePlan, UnitSystem, WayAnswer } from "../api/client";
 import type { FieldErrors } from "../api/problems";
 import { ChoiceField } from "../ui/ChoiceField";
 import { choices, triggerWords } from "../ui/words";
+import { LaidLength } from "./LaidLength";
 import { LampRows } from "./LampRows";
 import { WayFields } from "./WayFields";
 import { ZoneBoxes } from "./ZoneBoxes";
@@ -9,12 +10,17 @@ import { ZoneBoxes } from "./ZoneBoxes";
 /** What the fitter knows about one line planned in short. */
 export function LineForm({
   plan,
+  way,
+  wayPage,
   systemVolts,
   units,
   errors,
   onChange,
 }: {
   plan: LinePlan;
+  /** How it lies, where it follows the lanes. */
+  way?: WayAnswer;
+  wayPage: string;
   systemVolts: number;
   units: UnitSystem;
   errors: FieldErrors;
@@ -29,7 +35,11 @@ export function LineForm({
         onChange={(lamps) => onChange({ lamps })}
       />
       <WayFields line={plan} units={units} errors={errors} onChange={onChange} />
-      <ZoneBoxes zones={plan.zones} messages={errors.zones} onChange={(zones) => onChange({ zones })} />
+      {plan.lay ? (
+        <LaidLength plan={plan} way={way} page={wayPage} units={units} onChange={onChange} />
+      ) : (
+        <ZoneBoxes zones={plan.zones} messages={errors.zones} onChange={(zones) => onChange({ zones })} />
+      )}
       <ChoiceField
         label="Trigger"
         value={plan.trigger}

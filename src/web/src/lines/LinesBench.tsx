@@ -1,22 +1,12 @@
-import { Redo2, Ruler, Shuffle, Trash2, Undo2 } from "lucide-react";
-import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { Ruler, Shuffle, Trash2 } from "lucide-react";
+import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
 import type { Check, Fuse, LinePlan } from "../api/client";
 import { under } from "../api/problems";
-import { Frame } from "../frame/Frame";
-import { Button } from "../ui/Button";
-import { Notice } from "../ui/Notice";
-import { TextField } from "../ui/TextField";
-import { TallyLine } from "../ui/VerdictMark";
-import { Answer } from "./Answer";
-import { assessedLines } from "./assessedLines";
-import { HouseRulesPanel } from "./HouseRulesPanel";
-import { Ledger } from "./Ledger";
-import { LineForm } from "./LineForm";
-import { LineList } from "./LineList";
-import { LineUseFields } from "./LineUseFields";
-import { ProposalDialog } from "./ProposalDialog";
-import type { ProposalKind, RigEditor } from "./rigEditor";
+import { HouseRulesPanel } from "../job/HouseRulesPanel";
+import { JobFrame } from "../job/JobFrame";
+import { ProposalDialog } from "../job/ProposalDialog";
+import type { ProposalKind, RigEditor } from "../job/rigEditor";
 import {
   newLine,
   rulesOf,
@@ -27,14 +17,20 @@ import {
   withPlan,
   withRules,
   withRunWire,
-} from "./rigEdits";
-import { SaveMark } from "./SaveMark";
-import { StaleDialog } from "./StaleDialog";
+} from "../job/rigEdits";
+import { Button } from "../ui/Button";
+import { Notice } from "../ui/Notice";
+import { TextField } from "../ui/TextField";
+import { Answer } from "./Answer";
+import { assessedLines } from "./assessedLines";
+import { LineForm } from "./LineForm";
+import { LineList } from "./LineList";
+import { LineUseFields } from "./LineUseFields";
 import { fuseStep, gaugeStep } from "./steps";
 import { WiredLine } from "./WiredLine";
 
 /** The Lines stage: the list, the chosen line, and what follows from it. */
-export function LinesBench({ editor }: { editor: RigEditor }) {
+export default function LinesBench({ editor }: { editor: RigEditor }) {
   const { job, rig, assessment, errors, save } = useSyncExternalStore(editor.subscribe, editor.snapshot);
   const [place, setPlace] = useSearchParams();
   const wanted = place.get("line");
@@ -45,20 +41,10 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
   );
   const chosen = lines[at];
   const rules = rulesOf(rig);
-  const [ledger, setLedger] = useState(false);
   const [asked, setAsked] = useState<{ kind: ProposalKind; lineId?: string }>();
   const [trouble, setTrouble] = useState<string>();
   const cure = async (check: Check) => setTrouble(await editor.cure(check));
   const said = under(errors, `lines[${at}]`);
-
-  useEffect(() => {
-    const flush = () => editor.flush();
-    window.addEventListener("pagehide", flush);
-    return () => {
-      window.removeEventListener("pagehide", flush);
-      flush();
-    };
-  }, [editor]);
 
   const choose = useCallback((id: string) => setPlace({ line: id }, { replace: true }), [setPlace]);
 
@@ -85,9 +71,6 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
       { keys: "]", does: "One gauge thicker", run: () => wire(1) },
       { keys: "-", does: "One fuse lower", run: () => fuse(-1) },
       { keys: "=", does: "One fuse higher", run: () => fuse(1) },
-      { keys: "v", does: "Ledger of checks", run: () => setLedger((open) => !open) },
-      { keys: "u", does: "Undo", run: () => void editor.undo() },
-      { keys: "U", does: "Redo", run: () => void editor.redo() },
     ];
   }, [editor, lines, at, chosen, choose]);
 
@@ -97,34 +80,8 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
     choose(line.id);
   };
 
-  const ticket = (
-    <>
-      <h1 className="text-lg font-semibold">{job.name}</h1>
-      <span className="font-figure">{rig.vehicle.systemVolts} V</span>
-      <Button look="ticket" onClick={() => setLedger(true)}>
-        <span className="sr-only">Ledger of checks:</span>
-        <TallyLine tally={assessment.tally} ticket />
-      </Button>
-      <span className="ml-auto" />
-      <SaveMark save={save} />
-      <span className="flex">
-        <Button
-          look="ticket"
-          aria-label="Undo"
-          disabled={!job.canUndo && save.kind === "saved"}
-          onClick={() => editor.undo()}
-        >
-          <Undo2 size={20} aria-hidden />
-        </Button>
-        <Button look="ticket" aria-label="Redo" disabled={!job.canRedo} onClick={() => editor.redo()}>
-          <Redo2 size={20} aria-hidden />
-        </Button>
-      </span>
-    </>
-  );
-
   return (
-    <Frame ticket={ticket} shortcuts={shortcuts}>
+    <JobFrame editor={editor} stage="lines" shortcuts={shortcuts} trouble={trouble} onCure={cure}>
       <div className="grid items-start gap-5 p-4 md:grid-cols-[20rem_1fr] xl:grid-cols-[15.5rem_20rem_1fr]">
         <div className="grid content-start gap-3 md:col-span-2 xl:col-span-1">
           <h2 className="font-semibold">Lines</h2>
@@ -163,6 +120,8 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
               {chosen.line.plan && (
                 <LineForm
                   plan={chosen.line.plan}
+                  way={assessment.ways.find(({ id, isLine }) => isLine && id === chosen.line.id)}
+                  wayPage={`/jobs/${job.id}/walkaround?way=${encodeURIComponent(chosen.line.id)}`}
                   systemVolts={rig.vehicle.systemVolts}
                   units={rules.units}
                   errors={under(said, "plan")}
@@ -208,31 +167,7 @@ export function LinesBench({ editor }: { editor: RigEditor }) {
           <Notice title="No lines yet.">Add one: its lamps, its length, and how it comes back.</Notice>
         )}
       </div>
-      {trouble && (
-        <p role="alert" className="px-4 pb-3 font-semibold text-oxide">
-          {trouble}
-        </p>
-      )}
-      <Ledger
-        assessment={assessment}
-        nameOf={(id) => rig.lines.find((line) => line.id === id)?.name ?? id}
-        open={ledger}
-        onClose={() => setLedger(false)}
-        onChoose={(id) => {
-          choose(id);
-          setLedger(false);
-        }}
-        onCure={cure}
-      />
       {asked && <ProposalDialog editor={editor} {...asked} onClose={() => setAsked(undefined)} />}
-      {save.kind === "stale" && (
-        <StaleDialog
-          mine={rig}
-          newest={save.newest}
-          onTakeTheirs={() => editor.takeTheirs()}
-          onKeepMine={() => editor.keepMine()}
-        />
-      )}
-    </Frame>
+    </JobFrame>
   );
 }

@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Rig, type RunAnswer } from "../api/client";
+import { rulesOf } from "../job/rigEdits";
 import { Button } from "../ui/Button";
-import { amps, celsius, lostVolts, seconds } from "../ui/figures";
+import { amps, celsius, length, lostVolts, seconds } from "../ui/figures";
 import { Notice } from "../ui/Notice";
 import { FuseWindow } from "./FuseWindow";
 import { WireLadder } from "./WireLadder";
@@ -27,6 +28,7 @@ export function RunTable({
         <thead className="text-dust">
           <tr className="border-b border-edge">
             <th className="py-1 pl-2 font-normal">Wire</th>
+            <th className="px-2 text-right font-normal">Length</th>
             <th className="px-2 text-right font-normal">Flows</th>
             <th className="px-2 text-right font-normal">Carries</th>
             <th className="px-2 text-right font-normal">Lost</th>
@@ -52,6 +54,9 @@ export function RunTable({
                   </span>
                 </button>
               </th>
+              <td className="px-2 text-right font-figure whitespace-nowrap">
+                {length(run.lengthMetres, rulesOf(rig).units)}
+              </td>
               <td className="px-2 text-right font-figure whitespace-nowrap">{amps(run.designAmps)}</td>
               <td className="px-2 text-right font-figure whitespace-nowrap">{amps(run.ampacityAmps)}</td>
               <td className="px-2 text-right font-figure whitespace-nowrap">{lostVolts(run.dropVolts)}</td>

@@ -12,35 +12,39 @@ export function WayFields({
   errors,
   onChange,
 }: {
-  line: Pick<LinePlan, "oneWayMetres" | "return" | "bundled" | "insulationCelsius">;
+  line: Pick<LinePlan, "oneWayMetres" | "return" | "bundled" | "insulationCelsius" | "lay">;
   units: UnitSystem;
   errors: FieldErrors;
   onChange: (change: Partial<LinePlan>) => void;
 }) {
   return (
     <div className="grid grid-cols-2 gap-3">
-      <NumberField
-        label="One-way length"
-        unit={lengthUnit[units].name}
-        scale={asLength(units)}
-        value={line.oneWayMetres}
-        messages={errors.oneWayMetres}
-        onChange={(metres) => onChange({ oneWayMetres: metres ?? Number.NaN })}
-      />
+      {!line.lay && (
+        <NumberField
+          label="One-way length"
+          unit={lengthUnit[units].name}
+          scale={asLength(units)}
+          value={line.oneWayMetres}
+          messages={errors.oneWayMetres}
+          onChange={(metres) => onChange({ oneWayMetres: metres ?? Number.NaN })}
+        />
+      )}
       <ChoiceField
         label="Return"
         value={line.return}
         options={choices(returnWords)}
         onChange={(path) => onChange({ return: path })}
       />
-      <NumberField
-        label="Wires in the loom"
-        optional
-        value={line.bundled}
-        placeholder={line.return === "wire" ? "2, its own" : "1, its own"}
-        messages={errors.bundled}
-        onChange={(bundled) => onChange({ bundled })}
-      />
+      {!line.lay && (
+        <NumberField
+          label="Wires in the loom"
+          optional
+          value={line.bundled}
+          placeholder={line.return === "wire" ? "2, its own" : "1, its own"}
+          messages={errors.bundled}
+          onChange={(bundled) => onChange({ bundled })}
+        />
+      )}
       <ChoiceField
         label="Insulation"
         value={line.insulationCelsius}

@@ -1,13 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { Ruler } from "lucide-react";
 import { type AssessedLine, api, type Check, type Line, type Rig, type RunAnswer } from "../api/client";
+import { CheckList } from "../job/CheckList";
+import { rulesOf } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { amps, length, percent, volts } from "../ui/figures";
 import { Notice } from "../ui/Notice";
-import { CheckList } from "./CheckList";
 import { Ridge } from "./Ridge";
 import { RunTable } from "./RunTable";
-import { rulesOf } from "./rigEdits";
 
 const outcomes = {
   converged: "Every lamp and contact is sure of itself.",

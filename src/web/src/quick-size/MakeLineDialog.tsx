@@ -2,7 +2,7 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { api, type QuickSizeRequest } from "../api/client";
 import { sentenceOf } from "../api/problems";
-import { newLine, withNewLine } from "../lines/rigEdits";
+import { newLine, withNewLine } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
 import { Refused } from "../ui/Refused";

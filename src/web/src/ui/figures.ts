@@ -59,6 +59,18 @@ export const lengthUnit = {
 export const length = (metres: number, units: UnitSystem) =>
   `${Number(lengthUnit[units].fromMetres(metres).toFixed(2))} ${lengthUnit[units].name}`;
 
+export const kilograms = (value: number) => `${value.toFixed(2)} kg`;
+
+const millimetresPerInch = 25.4;
+
+/** A size as a tape measures it; the document holds millimetres. */
+export const tapeUnit = { metric: "mm", imperial: "in" } as const satisfies Record<UnitSystem, string>;
+
+export const tape = (millimetres: number, units: UnitSystem) =>
+  units === "metric"
+    ? `${Number(millimetres.toFixed(1))} mm`
+    : `${(millimetres / millimetresPerInch).toFixed(2)} in`;
+
 export type Scale = { fromDocument: (value: number) => number; toDocument: (shown: number) => number };
 
 export const asIs: Scale = { fromDocument: (value) => value, toDocument: (shown) => shown };
@@ -70,3 +82,11 @@ export const asLength = (units: UnitSystem): Scale => ({
   fromDocument: lengthUnit[units].fromMetres,
   toDocument: lengthUnit[units].toMetres,
 });
+
+export const asTape = (units: UnitSystem): Scale =>
+  units === "metric"
+    ? asIs
+    : {
+        fromDocument: (value) => value / millimetresPerInch,
+        toDocument: (shown) => shown * millimetresPerInch,
+      };

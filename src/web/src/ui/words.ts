@@ -1,4 +1,15 @@
-import type { Fuse, GaugeSystem, HouseRules, LampSet, Line, LinePlan, Verdict, Zone } from "../api/client";
+import type {
+  BodyKind,
+  Fuse,
+  GaugeSystem,
+  Hazard,
+  HouseRules,
+  LampSet,
+  Line,
+  LinePlan,
+  Verdict,
+  Zone,
+} from "../api/client";
 
 /** What the choices of a document are called on screen. */
 export const kindWords: Record<LampSet["kind"], string> = {
@@ -17,6 +28,25 @@ export const zoneWords: Record<Zone, string> = {
   cabin: "Cabin",
   exterior: "Exterior",
   underbody: "Underbody",
+};
+
+export const hazardWords: Record<Hazard, string> = {
+  exhaust: "exhaust",
+  steering: "steering",
+  moving: "moving parts",
+  sharpEdge: "sharp edge",
+  hinge: "hinge",
+  airbag: "airbag",
+  fuelLine: "fuel line",
+};
+
+export const bodyWords: Record<BodyKind, string> = {
+  singleCab: "Pickup, single cab",
+  dualCab: "Pickup, dual cab",
+  shortWagon: "Wagon, short",
+  longWagon: "Wagon, long",
+  van: "Van",
+  cabChassis: "Cab-chassis truck",
 };
 
 export const triggerWords: Record<LinePlan["trigger"], string> = {

@@ -1,4 +1,4 @@
-import type { HouseRules, Line, LinePlan, Rig } from "../api/client";
+import type { Body, HouseRules, Lay, Line, LinePlan, Mount, Rig } from "../api/client";
 
 /* Edits of a rig: each gives a new one and leaves the old as it was. */
 
@@ -27,7 +27,7 @@ export const withRunWire = (rig: Rig, id: string, wire: string) => withRun(rig, 
 /** Gives a run back to sizing. */
 export const withFreeRun = (rig: Rig, id: string) => withRun(rig, id, { fixed: false });
 
-function withRun(rig: Rig, id: string, change: Partial<NonNullable<Rig["runs"]>[number]>): Rig {
+export function withRun(rig: Rig, id: string, change: Partial<NonNullable<Rig["runs"]>[number]>): Rig {
   return { ...rig, runs: rig.runs?.map((run) => (run.id === id ? { ...run, ...change } : run)) };
 }
 
@@ -51,4 +51,42 @@ const startingPlan: LinePlan = {
 
 export function newLine(name: string, plan: Partial<LinePlan> = {}): Line {
   return { id: crypto.randomUUID(), name, plan: { ...startingPlan, ...plan } };
+}
+
+/** A part put somewhere else; a line planned for that lamp follows it. */
+export function withPlace(rig: Rig, part: string, at: string | undefined): Rig {
+  const others = (rig.places ?? []).filter((place) => place.part !== part);
+  return {
+    ...rig,
+    places: at ? [...others, { part, at }] : others,
+    lines: rig.lines.map((line) =>
+      at && line.plan?.lay && line.plan.fixtures?.includes(part)
+        ? { ...line, plan: { ...line.plan, lay: { ...line.plan.lay, to: at } } }
+        : line,
+    ),
+  };
+}
+
+export const withBody = (rig: Rig, change: Partial<Body>): Rig =>
+  rig.body ? { ...rig, body: { ...rig.body, ...change } } : rig;
+
+export const withMount = (rig: Rig, id: string, change: Partial<Mount>): Rig =>
+  withBody(rig, {
+    mounts: rig.body?.mounts?.map((mount) => (mount.id === id ? { ...mount, ...change } : mount)),
+  });
+
+/** How a run, or a line planned in short, is asked to lie. */
+export function withLay(rig: Rig, id: string, change: Partial<Lay>): Rig {
+  return {
+    ...rig,
+    runs: rig.runs?.map((run) => (run.id === id ? { ...run, lay: { ...run.lay, ...change } } : run)),
+    lines: rig.lines.map((line) =>
+      line.id === id && line.plan?.lay
+        ? {
+            ...line,
+            plan: { ...line.plan, lay: { ...line.plan.lay, lay: { ...line.plan.lay.lay, ...change } } },
+          }
+        : line,
+    ),
+  };
 }

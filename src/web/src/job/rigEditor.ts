@@ -5,6 +5,7 @@ import {
   api,
   type Check,
   type OpenJob,
+  type RerouteAnswer,
   type Rig,
 } from "../api/client";
 import { type FieldErrors, noErrors, type Refusal, refusal } from "../api/problems";
@@ -30,11 +31,11 @@ export type EditorState = {
 };
 
 /** What the server can propose for a whole job. */
-export type ProposalKind = "auto-size" | "assign-slots";
+export type ProposalKind = "auto-size" | "assign-slots" | "reroute";
 
-export type Proposal =
-  | { kind: "answer"; answer: AutoSizeAnswer | AssignSlotsAnswer }
-  | { kind: "failed"; why: string };
+export type ProposalAnswer = AutoSizeAnswer | AssignSlotsAnswer | RerouteAnswer;
+
+export type Proposal = { kind: "answer"; answer: ProposalAnswer } | { kind: "failed"; why: string };
 
 const unreachableWords = "The server does not answer. Nothing was changed; try again.";
 
@@ -151,9 +152,10 @@ export class RigEditor {
       lineId,
       ...asked
     }: { onRevision: number; apply?: boolean; idempotencyKey?: string; lineId: string | null },
-  ): Promise<{ data?: AutoSizeAnswer | AssignSlotsAnswer; error?: unknown }> {
+  ): Promise<{ data?: ProposalAnswer; error?: unknown }> {
     const params = { path: { id: this.state.job.id } };
     if (kind === "assign-slots") return api.POST("/api/jobs/{id}/assign-slots", { params, body: asked });
+    if (kind === "reroute") return api.POST("/api/jobs/{id}/reroute", { params, body: asked });
     return api.POST("/api/jobs/{id}/auto-size", { params, body: { ...asked, lineId } });
   }
 

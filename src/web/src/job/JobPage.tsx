@@ -1,16 +1,21 @@
 import { useQuery } from "@tanstack/react-query";
-import { useMemo } from "react";
+import { lazy, Suspense, useMemo } from "react";
 import { Link, useParams } from "react-router";
 import { api } from "../api/client";
 import { Frame } from "../frame/Frame";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
-import { LinesBench } from "./LinesBench";
 import { RigEditor } from "./rigEditor";
+import type { StageKey } from "./stages";
 
-/** Opens the job and hands it to the bench. */
-export function LinesPage() {
-  const { jobId = "" } = useParams();
+const stages = {
+  walkaround: lazy(() => import("../walkaround/WalkaroundStage")),
+  lines: lazy(() => import("../lines/LinesBench")),
+} satisfies Record<StageKey, unknown>;
+
+/** Opens the job once and hands its rig to whichever stage is on. */
+export function JobPage() {
+  const { jobId = "", stage = "" } = useParams();
   const job = useQuery({
     queryKey: ["job", jobId],
     queryFn: async ({ signal }) => {
@@ -23,13 +28,25 @@ export function LinesPage() {
     staleTime: Number.POSITIVE_INFINITY,
   });
   const editor = useMemo(() => (job.data ? new RigEditor(job.data) : undefined), [job.data]);
+  const Stage = stage in stages ? stages[stage as StageKey] : undefined;
 
-  if (editor) return <LinesBench editor={editor} />;
+  if (editor && Stage)
+    return (
+      <Suspense
+        fallback={
+          <Frame>
+            <Notice title="Opening the stage…" />
+          </Frame>
+        }
+      >
+        <Stage editor={editor} />
+      </Suspense>
+    );
   return (
     <Frame>
-      {job.isPending && <Notice title="Opening the job…" />}
-      {job.data === null && (
-        <Notice alert title="There is no such job.">
+      {job.isPending && Stage && <Notice title="Opening the job…" />}
+      {(job.data === null || !Stage) && (
+        <Notice alert title={Stage ? "There is no such job." : "There is no such stage."}>
           <Link to="/" className="underline">
             Back to the Yard
           </Link>

@@ -1,13 +1,16 @@
 import { useEffect, useState } from "react";
-import type { AssignSlotsAnswer, AutoSizeAnswer } from "../api/client";
+import type { UnitSystem } from "../api/client";
 import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
+import { kilograms, length } from "../ui/figures";
 import { TallyLine } from "../ui/VerdictMark";
-import type { Proposal, ProposalKind, RigEditor } from "./rigEditor";
+import type { Proposal, ProposalAnswer, ProposalKind, RigEditor } from "./rigEditor";
+import { rulesOf } from "./rigEdits";
 
 const titles: Record<ProposalKind, string> = {
   "auto-size": "Size the rig anew",
   "assign-slots": "Assign the outputs anew",
+  reroute: "Lead everything the best way",
 };
 
 /** What would change and why; nothing is stored until it is applied, and then as one step that can be undone. */
@@ -32,7 +35,8 @@ export function ProposalDialog({
   }, [editor, kind, lineId]);
 
   const answer = proposal?.kind === "answer" ? proposal.answer : undefined;
-  const changes = answer ? changesOf(answer) : [];
+  const { units } = rulesOf(editor.snapshot().rig);
+  const changes = answer ? changesOf(answer, units) : [];
   return (
     <Dialog open onClose={onClose} title={lineId ? "Size this line anew" : titles[kind]}>
       {!proposal && <p role="status">Working it out…</p>}
@@ -69,6 +73,14 @@ export function ProposalDialog({
               {sentence}
             </p>
           ))}
+          {"copperAfterKilograms" in answer && (
+            <p className="mt-2">
+              Copper of all runs:{" "}
+              <span className="font-figure">
+                {kilograms(answer.copperBeforeKilograms)} → {kilograms(answer.copperAfterKilograms)}
+              </span>
+            </p>
+          )}
           {"gauges" in answer && answer.gauges.length > 0 && (
             <p className="mt-2 text-sm text-dust">Wire to buy: {answer.gauges.join(", ")}.</p>
           )}
@@ -94,8 +106,14 @@ export function ProposalDialog({
   );
 }
 
-function changesOf(answer: AutoSizeAnswer | AssignSlotsAnswer) {
-  return "moves" in answer
-    ? answer.moves.map((move) => ({ ...move, why: "" }))
-    : answer.changes.map((change) => ({ ...change, what: change.part }));
+function changesOf(answer: ProposalAnswer, units: UnitSystem) {
+  if ("moves" in answer) return answer.moves.map((move) => ({ ...move, why: "" }));
+  if ("copperAfterKilograms" in answer)
+    return answer.changes.map((change) => ({
+      what: change.name,
+      from: length(change.beforeMetres, units),
+      to: length(change.afterMetres, units),
+      why: "",
+    }));
+  return answer.changes.map((change) => ({ ...change, what: change.part }));
 }

@@ -1,0 +1,7 @@
+/** The stages in the order of the work; those to come are not shown. */
+export const stages = [
+  { key: "walkaround", name: "Walkaround" },
+  { key: "lines", name: "Lines" },
+] as const;
+
+export type StageKey = (typeof stages)[number]["key"];

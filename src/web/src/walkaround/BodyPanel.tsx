@@ -1,0 +1,164 @@
+import { Download, Upload } from "lucide-react";
+import { useRef, useState } from "react";
+import { api, type Body, type BodyKind, type Rig } from "../api/client";
+import { type FieldErrors, refusal, under } from "../api/problems";
+import type { RigEditor } from "../job/rigEditor";
+import { rulesOf, withBody } from "../job/rigEdits";
+import { Button } from "../ui/Button";
+import { ChoiceField } from "../ui/ChoiceField";
+import { asLength, lengthUnit } from "../ui/figures";
+import { NumberField } from "../ui/NumberField";
+import { bodyWords, choices } from "../ui/words";
+
+const sizes = [
+  { key: "lengthMetres", label: "Length" },
+  { key: "widthMetres", label: "Width" },
+  { key: "heightMetres", label: "Height" },
+  { key: "wheelbaseMetres", label: "Wheelbase" },
+  { key: "bonnetMetres", label: "Front to bulkhead" },
+  { key: "cabMetres", label: "Bulkhead to back of cab" },
+] as const;
+
+/** What vehicle it is: a usual body to start from, its size, and files for the next of its kind. */
+export function BodyPanel({
+  editor,
+  jobId,
+  rig,
+  errors,
+}: {
+  editor: RigEditor;
+  jobId: string;
+  rig: Rig;
+  errors: FieldErrors;
+}) {
+  const { units } = rulesOf(rig);
+  const [kind, setKind] = useState<BodyKind>(rig.body?.kind ?? "longWagon");
+  const [trouble, setTrouble] = useState<readonly string[]>([]);
+  const file = useRef<HTMLInputElement>(null);
+  const said = under(errors, "body.size");
+  const take = (body: Body) => {
+    setTrouble([]);
+    // What was placed stands where the new body has a place of that name.
+    const places = new Set(
+      [...(body.stations ?? []), ...(body.mounts ?? []), ...(body.spaces ?? [])].map(({ id }) => id),
+    );
+    const lanes = new Set((body.lanes ?? []).map(({ id }) => id));
+    editor.edit((now) => ({
+      ...now,
+      body,
+      places: (now.places ?? []).filter(({ at }) => places.has(at)),
+      runs: now.runs?.map((run) =>
+        run.lay
+          ? { ...run, lay: { ...run.lay, through: run.lay.through?.filter((id) => lanes.has(id)) } }
+          : run,
+      ),
+      lines: now.lines.map((line) =>
+        line.plan?.lay && !places.has(line.plan.lay.to)
+          ? { ...line, plan: { ...line.plan, lay: null } }
+          : line,
+      ),
+    }));
+  };
+  const start = async (resize: boolean) => {
+    const answer = await api
+      .POST("/api/bodies", { body: { kind, size: resize ? rig.body?.size : null } })
+      .catch(() => undefined);
+    if (answer?.data) take(answer.data);
+    else
+      setTrouble([
+        answer
+          ? "A body of that size cannot be."
+          : "The server does not answer. Nothing was changed; try again.",
+      ]);
+  };
+  const read = async (chosen: File) => {
+    try {
+      const response = await fetch("/api/vehicle-files", {
+        method: "POST",
+        headers: { "content-type": "application/json" },
+        body: await chosen.text(),
+      });
+      const answer = await response.json();
+      if (response.ok) {
+        take(answer as Body);
+        return;
+      }
+      const why = refusal(answer);
+      setTrouble(
+        why.kind === "fields"
+          ? Object.entries(why.errors).map(
+              ([path, messages]) => `${path || "The file"}: ${messages.join(" ")}`,
+            )
+          : ["The file could not be read."],
+      );
+    } catch {
+      setTrouble(["The server does not answer. Nothing was changed; try again."]);
+    }
+  };
+  return (
+    <>
+      <ChoiceField label="Kind of body" value={kind} options={choices(bodyWords)} onChange={setKind} />
+      <Button look={rig.body ? "plain" : "main"} onClick={() => start(false)}>
+        {rig.body ? "Start again from this kind" : "Start from this kind"}
+      </Button>
+      {rig.body && (
+        <>
+          <div className="grid grid-cols-2 gap-3">
+            {sizes.map(({ key, label }) => (
+              <NumberField
+                key={key}
+                label={label}
+                unit={lengthUnit[units].name}
+                scale={asLength(units)}
+                value={rig.body?.size[key]}
+                messages={said[key]}
+                onChange={(value) =>
+                  editor.edit((now) =>
+                    now.body
+                      ? withBody(now, { size: { ...now.body.size, [key]: value ?? Number.NaN } })
+                      : now,
+                  )
+                }
+              />
+            ))}
+          </div>
+          <Button onClick={() => start(true)}>Set stations and mounts out anew for this size</Button>
+          <a
+            className="inline-flex min-h-11 items-center justify-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade"
+            href={`/api/jobs/${jobId}/vehicle-file`}
+            download
+          >
+            <Download size={18} aria-hidden /> Save the vehicle as a file
+          </a>
+        </>
+      )}
+      <Button onClick={() => file.current?.click()}>
+        <Upload size={18} aria-hidden /> Take a vehicle from a file…
+      </Button>
+      <input
+        ref={file}
+        type="file"
+        accept="application/json,.json"
+        aria-label="Vehicle file"
+        className="sr-only"
+        tabIndex={-1}
+        onChange={(event) => {
+          const chosen = event.target.files?.[0];
+          event.target.value = "";
+          if (chosen) void read(chosen);
+        }}
+      />
+      {trouble.length > 0 && (
+        <ul role="alert" className="text-oxide">
+          {trouble.map((sentence) => (
+            <li key={sentence}>{sentence}</li>
+          ))}
+        </ul>
+      )}
+      <p className="text-sm text-dust">
+        Bodies are of no vehicle in particular. Measure yours: stations, lanes and mounts are there to be
+        changed.
+      </p>
+    </>
+  );
+}

@@ -1,0 +1,125 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type Candidate, type Mount, type RankBy, type Rig } from "../api/client";
+import type { RigEditor } from "../job/rigEditor";
+import { rulesOf } from "../job/rigEdits";
+import { Button } from "../ui/Button";
+import { ChoiceField } from "../ui/ChoiceField";
+import { Dialog } from "../ui/Dialog";
+import { amps, tape } from "../ui/figures";
+import { VerdictMark } from "../ui/VerdictMark";
+
+const ranks: readonly { value: RankBy; label: string }[] = [
+  { value: "light", label: "Most light first" },
+  { value: "current", label: "Least current first" },
+  { value: "price", label: "Cheapest first" },
+];
+
+/** Before you order: what of the catalogue goes on this mount; what does not says why. */
+export function CandidatesDialog({
+  editor,
+  rig,
+  mount,
+  onClose,
+}: {
+  editor: RigEditor;
+  rig: Rig;
+  mount: Mount;
+  onClose: () => void;
+}) {
+  const [by, setBy] = useState<RankBy>("light");
+  const [trouble, setTrouble] = useState<string>();
+  const found = useQuery({
+    queryKey: ["candidates", rig, mount.id, by],
+    queryFn: async ({ signal }) => {
+      const { data } = await api.POST("/api/candidates", { body: { rig, mount: mount.id, by }, signal });
+      if (!data) throw new Error("The catalogue cannot be judged as the rig stands.");
+      return data;
+    },
+    retry: false,
+  });
+  const { units } = rulesOf(rig);
+  const put = async (lamp: string) => {
+    const answer = await api
+      .POST("/api/place", { body: { rig, mount: mount.id, lamp } })
+      .catch(() => undefined);
+    const placed = answer?.data?.rig;
+    if (!placed) {
+      setTrouble("The server does not answer. Nothing was changed; try again.");
+      return;
+    }
+    editor.edit(() => placed);
+    onClose();
+  };
+  return (
+    <Dialog open onClose={onClose} title={`What goes on: ${mount.name}`} wide>
+      <div className="max-w-xs">
+        <ChoiceField label="Order" value={by} options={ranks} onChange={setBy} />
+      </div>
+      {found.isPending && (
+        <p role="status" className="mt-3">
+          Trying the catalogue…
+        </p>
+      )}
+      {found.isError && (
+        <p role="alert" className="mt-3 text-oxide">
+          The catalogue cannot be tried as the rig stands. Mend the field that is marked, or try again.
+        </p>
+      )}
+      {trouble && (
+        <p role="alert" className="mt-3 text-oxide">
+          {trouble}
+        </p>
+      )}
+      <ul className="mt-3 grid gap-px border border-seam bg-seam">
+        {found.data?.map((candidate) => (
+          <Row
+            key={candidate.lamp.fixture.id}
+            candidate={candidate}
+            size={(value) => tape(value, units)}
+            onPut={put}
+          />
+        ))}
+      </ul>
+    </Dialog>
+  );
+}
+
+function Row({
+  candidate,
+  size,
+  onPut,
+}: {
+  candidate: Candidate;
+  size: (millimetres: number) => string;
+  onPut: (lamp: string) => void;
+}) {
+  const { lamp, card } = candidate;
+  const watched = card.findings.filter(({ verdict }) => verdict === "watch");
+  return (
+    <li
+      className="grid gap-x-4 bg-slab px-3 py-2 sm:grid-cols-[1fr_auto]"
+      data-lamp={lamp.fixture.id}
+      data-verdict={card.verdict}
+    >
+      <div>
+        <span className="inline-flex flex-wrap items-center gap-2 font-semibold">
+          <VerdictMark verdict={card.verdict} />
+          {lamp.fixture.name}
+        </span>
+        <span className="ml-3 font-figure text-sm">
+          {size(lamp.fixture.body?.widthMillimetres ?? 0)} wide, {lamp.lumens} lm, {amps(candidate.amps)},{" "}
+          {lamp.price}
+        </span>
+        <span className="block text-sm text-dust">
+          {candidate.why || watched.map(({ reason }) => reason).join(" ") || "Goes on every side."}
+        </span>
+      </div>
+      {card.verdict !== "stop" && (
+        <Button onClick={() => onPut(lamp.fixture.id)}>
+          Put it here<span className="sr-only">: {lamp.fixture.name}</span>
+        </Button>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,250 @@
+import type { Body, Rig, RunAnswer, Verdict, Walk } from "../api/client";
+
+const margin = 0.2;
+
+type Spot = { x: number; y: number };
+type Point = { back: number; right: number; up: number };
+
+const inks: Record<Verdict, string> = { stop: "var(--oxide)", watch: "var(--ochre)", holds: "var(--moss)" };
+
+/** The vehicle from its left side and from above, front to the left, with lanes, looms and lamps to scale. */
+export function Drawing({
+  body,
+  rig,
+  walk,
+  runs,
+  mount,
+  way,
+  onMount,
+}: {
+  body: Body;
+  rig: Rig;
+  walk: Walk;
+  runs: readonly RunAnswer[];
+  mount?: string;
+  way?: string;
+  onMount: (id: string) => void;
+}) {
+  const { lengthMetres: long, widthMetres: wide, heightMetres: high } = body.size;
+  const outline = walk.outline;
+  if (!outline) return null;
+  const side = (point: Point): Spot => ({ x: point.back, y: high - point.up });
+  const plan = (point: Point): Spot => ({ x: point.back, y: wide / 2 - point.right });
+  const viewBox = (height: number) => `${-margin} ${-margin} ${long + 2 * margin} ${height + 2 * margin}`;
+  const chosen = walk.ways.find(({ id }) => id === way);
+  const shared = { body, rig, walk, runs, chosen, mount, onMount };
+  return (
+    <figure className="grid gap-2 border border-seam bg-slab p-2">
+      <svg
+        viewBox={viewBox(high)}
+        role="img"
+        aria-label="The vehicle from its left side"
+        className="max-h-[19rem] w-full"
+      >
+        <polygon
+          points={outline.side.map((corner) => `${corner.back},${high - corner.across}`).join(" ")}
+          className="fill-granite"
+          stroke="var(--edge)"
+          strokeWidth={0.015}
+        />
+        {outline.windows.map((pane) => (
+          <polygon
+            key={pane.map((corner) => corner.back).join()}
+            points={pane.map((corner) => `${corner.back},${high - corner.across}`).join(" ")}
+            className="fill-slab"
+            stroke="var(--seam)"
+            strokeWidth={0.01}
+          />
+        ))}
+        {outline.wheels.map((wheel) => (
+          <circle
+            key={wheel.back}
+            cx={wheel.back}
+            cy={high - wheel.radiusMetres}
+            r={wheel.radiusMetres}
+            className="fill-seam"
+            stroke="var(--edge)"
+            strokeWidth={0.02}
+          />
+        ))}
+        <line x1={-margin} x2={long + margin} y1={high} y2={high} stroke="var(--edge)" strokeWidth={0.01} />
+        <OnIt {...shared} at={side} across="up" />
+      </svg>
+      <svg
+        viewBox={viewBox(wide)}
+        role="img"
+        aria-label="The vehicle from above"
+        className="max-h-[19rem] w-full"
+      >
+        <polygon
+          points={outline.plan.map((corner) => `${corner.back},${wide / 2 - corner.across}`).join(" ")}
+          className="fill-granite"
+          stroke="var(--edge)"
+          strokeWidth={0.015}
+        />
+        {outline.glass.map((line) => (
+          <polyline
+            key={line.map((corner) => corner.back).join()}
+            points={line.map((corner) => `${corner.back},${wide / 2 - corner.across}`).join(" ")}
+            fill="none"
+            stroke="var(--seam)"
+            strokeWidth={0.015}
+          />
+        ))}
+        <OnIt {...shared} at={plan} across="right" />
+      </svg>
+      <figcaption className="flex flex-wrap gap-x-5 text-sm text-dust">
+        <span>Front to the left; above: from its left side, below: from above, right side up.</span>
+        <span>A loom is as thick as its current.</span>
+      </figcaption>
+    </figure>
+  );
+}
+
+function OnIt({
+  body,
+  rig,
+  walk,
+  runs,
+  chosen,
+  mount,
+  onMount,
+  at,
+  across,
+}: {
+  body: Body;
+  rig: Rig;
+  walk: Walk;
+  runs: readonly RunAnswer[];
+  chosen: Walk["ways"][number] | undefined;
+  mount?: string;
+  onMount: (id: string) => void;
+  at: (point: Point) => Spot;
+  across: "up" | "right";
+}) {
+  const stations = new Map((body.stations ?? []).map((station) => [station.id, at(station.at)]));
+  const amps = new Map(runs.map((run) => [run.id, run.designAmps]));
+  const path = (ids: readonly string[]) =>
+    ids
+      .map((id) => stations.get(id))
+      .filter((spot): spot is Spot => !!spot)
+      .map((spot) => `${spot.x},${spot.y}`)
+      .join(" ");
+  const cards = new Map(walk.mounts.map((card) => [card.at, card]));
+  const lamps = new Map(
+    (rig.fixtures ?? []).map((fixture) => [fixture.id, fixture.measured ?? fixture.body]),
+  );
+  return (
+    <>
+      {(body.lanes ?? []).map((lane) => (
+        <polyline
+          key={lane.id}
+          points={path([lane.from, lane.to])}
+          fill="none"
+          stroke="var(--seam)"
+          strokeWidth={0.012}
+          strokeDasharray="0.04 0.03"
+        />
+      ))}
+      {walk.ways.map((way) => (
+        <polyline
+          key={way.id}
+          points={path(way.stations)}
+          fill="none"
+          stroke="var(--loss-out)"
+          strokeOpacity={0.45}
+          strokeLinejoin="round"
+          strokeWidth={0.008 + (amps.get(way.id) ?? 4) * 0.0009}
+        />
+      ))}
+      {chosen && (
+        <polyline
+          points={path(chosen.stations)}
+          fill="none"
+          stroke="var(--ink)"
+          strokeWidth={0.05}
+          strokeLinejoin="round"
+          strokeLinecap="round"
+        />
+      )}
+      {chosen && (
+        <polyline
+          points={path(chosen.stations)}
+          fill="none"
+          stroke="var(--lichen)"
+          strokeWidth={0.028}
+          strokeLinejoin="round"
+          strokeLinecap="round"
+        />
+      )}
+      {(body.stations ?? []).map((station) => {
+        const spot = at(station.at);
+        return station.kind === "grommet" ? (
+          <circle
+            key={station.id}
+            cx={spot.x}
+            cy={spot.y}
+            r={0.035}
+            className="fill-slab"
+            stroke="var(--ink)"
+            strokeWidth={0.015}
+          >
+            <title>{station.name}</title>
+          </circle>
+        ) : (
+          <circle key={station.id} cx={spot.x} cy={spot.y} r={0.018} fill="var(--edge)">
+            <title>{station.name}</title>
+          </circle>
+        );
+      })}
+      {(body.mounts ?? []).map((place) => {
+        const spot = at(place.at);
+        const card = cards.get(place.id);
+        const ink = card ? inks[card.verdict] : "var(--edge)";
+        const size = 0.09;
+        return (
+          // biome-ignore lint/a11y/noStaticElementInteractions: the same is in the list of mounts, where keys reach it
+          <g key={place.id} onClick={() => onMount(place.id)} className="cursor-pointer">
+            <title>{place.name}</title>
+            {place.id === mount && (
+              <circle
+                cx={spot.x}
+                cy={spot.y}
+                r={0.13}
+                fill="none"
+                stroke="var(--lichen)"
+                strokeWidth={0.04}
+              />
+            )}
+            {card?.stance?.centresMillimetres.map((centre, i) => {
+              const lamp = lamps.get(card.parts[i] ?? "");
+              if (!lamp) return null;
+              const deep = lamp.depthMillimetres / 1000;
+              const tall = (across === "up" ? lamp.heightMillimetres : lamp.widthMillimetres) / 1000;
+              const off = across === "right" ? -centre / 1000 : 0;
+              return (
+                <rect
+                  key={card.parts[i]}
+                  x={spot.x - deep / 2}
+                  y={spot.y + off - tall / 2}
+                  width={deep}
+                  height={tall}
+                  fill="var(--slab)"
+                  stroke={ink}
+                  strokeWidth={0.02}
+                />
+              );
+            })}
+            <path
+              d={`M${spot.x} ${spot.y - size / 2} l${size / 2} ${size / 2} l${-size / 2} ${size / 2} l${-size / 2} ${-size / 2} Z`}
+              fill={card ? ink : "var(--slab)"}
+              stroke={ink}
+              strokeWidth={0.015}
+            />
+            <circle cx={spot.x} cy={spot.y} r={0.12} fill="transparent" />
+          </g>
+        );
+      })}
+    </>
+  );
+}

@@ -1,0 +1,197 @@
+import { useState } from "react";
+import type { FitCard, Mount, Rig, Walk } from "../api/client";
+import { type FieldErrors, under } from "../api/problems";
+import type { RigEditor } from "../job/rigEditor";
+import { rulesOf, withMount, withPlace } from "../job/rigEdits";
+import { Button } from "../ui/Button";
+import { ChoiceField } from "../ui/ChoiceField";
+import { asTape, tape, tapeUnit } from "../ui/figures";
+import { NumberField } from "../ui/NumberField";
+import { VerdictMark } from "../ui/VerdictMark";
+import { CandidatesDialog } from "./CandidatesDialog";
+import { FitSketch } from "./FitSketch";
+
+const sizes = [
+  { key: "widthMillimetres", label: "Width between obstructions" },
+  { key: "heightMillimetres", label: "Height between obstructions" },
+  { key: "depthMillimetres", label: "Depth to what is behind" },
+  { key: "proudMillimetres", label: "May stand out by" },
+  { key: "radiusMillimetres", label: "Radius of its face" },
+] as const;
+
+/** The mounts of the vehicle, and the chosen one with its fit card. */
+export function MountPanel({
+  editor,
+  rig,
+  walk,
+  mount,
+  errors,
+  onChoose,
+}: {
+  editor: RigEditor;
+  rig: Rig;
+  walk: Walk | undefined;
+  mount: Mount;
+  errors: FieldErrors;
+  onChoose: (id: string) => void;
+}) {
+  const { units } = rulesOf(rig);
+  const mounts = rig.body?.mounts ?? [];
+  const [offering, setOffering] = useState(false);
+  const card = walk?.mounts.find(({ at }) => at === mount.id);
+  const said = under(errors, `body.mounts[${mounts.findIndex(({ id }) => id === mount.id)}]`);
+  return (
+    <>
+      <ul className="grid max-h-64 gap-px overflow-y-auto border border-seam bg-seam" aria-label="Mounts">
+        {mounts.map((other) => (
+          <li key={other.id}>
+            <button
+              type="button"
+              aria-pressed={other.id === mount.id}
+              onClick={() => onChoose(other.id)}
+              className={`flex min-h-11 w-full items-center justify-between gap-3 px-3 text-left ${other.id === mount.id ? "bg-lichen-shade font-semibold" : "bg-slab hover:bg-lichen-shade"}`}
+            >
+              {other.name}
+              <MountMark
+                card={walk?.mounts.find(({ at }) => at === other.id)}
+                planned={plannedAt(rig, other.id).length > 0}
+              />
+            </button>
+          </li>
+        ))}
+      </ul>
+      <section aria-label={mount.name} className="grid gap-3">
+        <div className="flex flex-wrap items-center justify-between gap-2">
+          <h2 className="text-lg font-semibold">{mount.name}</h2>
+          <Button look="main" onClick={() => setOffering(true)}>
+            What goes here…
+          </Button>
+        </div>
+        {card ? (
+          <Fit
+            card={card}
+            mount={mount}
+            rig={rig}
+            onMove={(part, at) => editor.edit((now) => withPlace(now, part, at))}
+          />
+        ) : (
+          <p className="text-dust">
+            {plannedAt(rig, mount.id).length > 0
+              ? `${plannedAt(rig, mount.id)
+                  .map(({ name }) => name)
+                  .join(", ")}: planned to be here, the lamp itself not chosen yet.`
+              : "Nothing of known size is on it."}
+          </p>
+        )}
+        <details className="border border-seam bg-slab" open={Object.keys(said).length > 0 || undefined}>
+          <summary className="flex min-h-11 items-center px-3 font-semibold">Its measures</summary>
+          <div className="grid gap-3 p-3">
+            {sizes.map(({ key, label }) => (
+              <NumberField
+                key={key}
+                label={label}
+                unit={tapeUnit[units]}
+                scale={asTape(units)}
+                optional
+                value={mount[key]}
+                messages={said[key]}
+                onChange={(value) => editor.edit((now) => withMount(now, mount.id, { [key]: value ?? null }))}
+              />
+            ))}
+            <p className="text-sm text-dust">
+              {(mount.holds ?? [])
+                .map(
+                  (hold) =>
+                    `${holdWords[hold.kind]} ${tape(hold.fromMillimetres, units)} to ${tape(hold.toMillimetres, units)}`,
+                )
+                .join("; ") || "It holds nothing yet."}
+              {mount.mostKilograms ? ` Carries ${mount.mostKilograms} kg.` : ""}
+              {(mount.free ?? []).map((free) => ` Keep clear: ${free.what}.`).join("")}
+            </p>
+          </div>
+        </details>
+      </section>
+      {offering && (
+        <CandidatesDialog editor={editor} rig={rig} mount={mount} onClose={() => setOffering(false)} />
+      )}
+    </>
+  );
+}
+
+const holdWords = {
+  ears: "Ears, gap",
+  feet: "Feet, holes",
+  stud: "Stud",
+  clamp: "Clamps, bar",
+  receiver: "Receiver",
+} as const;
+
+function MountMark({ card, planned }: { card: FitCard | undefined; planned: boolean }) {
+  if (card) return <VerdictMark verdict={card.verdict} />;
+  return <span className="text-sm text-dust">{planned ? "planned" : "free"}</span>;
+}
+
+/** Lines planned in short whose lamps are to be there. */
+const plannedAt = (rig: Rig, mount: string) => rig.lines.filter(({ plan }) => plan?.lay?.to === mount);
+
+function Fit({
+  card,
+  mount,
+  rig,
+  onMove,
+}: {
+  card: FitCard;
+  mount: Mount;
+  rig: Rig;
+  onMove: (part: string, at: string | undefined) => void;
+}) {
+  const { units } = rulesOf(rig);
+  const nameOf = (part: string) => rig.fixtures?.find(({ id }) => id === part)?.name ?? part;
+  return (
+    <>
+      <FitSketch card={card} mount={mount} rig={rig} />
+      <ul className="grid gap-px border border-seam bg-seam" data-fit={card.at}>
+        {card.findings.map((finding) => (
+          <li
+            key={finding.id + finding.title}
+            className="bg-slab px-3 py-2"
+            data-finding={finding.id}
+            data-verdict={finding.verdict}
+          >
+            <span className="flex flex-wrap items-baseline justify-between gap-x-3">
+              <span className="inline-flex items-center gap-2 font-semibold">
+                <VerdictMark verdict={finding.verdict} />
+                {finding.title}
+              </span>
+              {finding.unit === "mm" && finding.limit > 0 && (
+                <span className="font-figure text-sm">
+                  {tape(finding.figure, units)}{" "}
+                  <span className="text-dust">of {tape(finding.limit, units)}</span>
+                </span>
+              )}
+            </span>
+            <span className="block">{finding.reason}</span>
+            {finding.remedy && <span className="block text-sm">{finding.remedy}</span>}
+          </li>
+        ))}
+      </ul>
+      {card.tighteningOrder.length > 1 && (
+        <p className="text-sm">
+          Tighten from the middle outwards: {card.tighteningOrder.map(nameOf).join(", ")}.
+        </p>
+      )}
+      {card.parts.map((part) => (
+        <ChoiceField
+          key={part}
+          label={`${nameOf(part)} sits at`}
+          value={card.at}
+          options={[
+            ...(rig.body?.mounts ?? []).map(({ id, name }) => ({ value: id, label: name })),
+            { value: "", label: "Nowhere yet" },
+          ]}
+          onChange={(at) => onMove(part, at || undefined)}
+        />
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,131 @@
+import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
+import { useSearchParams } from "react-router";
+import type { Check } from "../api/client";
+import { JobFrame } from "../job/JobFrame";
+import { ProposalDialog } from "../job/ProposalDialog";
+import type { RigEditor } from "../job/rigEditor";
+import { Notice } from "../ui/Notice";
+import { BodyPanel } from "./BodyPanel";
+import { Drawing } from "./Drawing";
+import { MountPanel } from "./MountPanel";
+import { useWalk } from "./useWalk";
+import { WayPanel } from "./WayPanel";
+
+const panels = [
+  { key: "mount", name: "Mounts" },
+  { key: "way", name: "Ways" },
+  { key: "body", name: "Vehicle" },
+] as const;
+
+type PanelKey = (typeof panels)[number]["key"];
+
+/** Where it goes, whether it fits, how far the wire runs. */
+export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
+  const { job, rig, assessment, errors, save } = useSyncExternalStore(editor.subscribe, editor.snapshot);
+  const [place, setPlace] = useSearchParams();
+  const walk = useWalk(rig);
+  const [asked, setAsked] = useState(false);
+  const [trouble, setTrouble] = useState<string>();
+  const cure = async (check: Check) => setTrouble(await editor.cure(check));
+
+  const panel: PanelKey = panels.find(({ key }) => place.has(key))?.key ?? (rig.body ? "mount" : "body");
+  const mounts = rig.body?.mounts ?? [];
+  const mount = mounts.find(({ id }) => id === place.get("mount")) ?? mounts[0];
+  const ways = walk.data?.ways ?? [];
+  const way = ways.find(({ id }) => id === place.get("way")) ?? ways[0];
+  const choose = useCallback(
+    (key: PanelKey, id: string) => setPlace({ [key]: id }, { replace: true }),
+    [setPlace],
+  );
+
+  const shortcuts = useMemo(() => {
+    const list = panel === "way" ? ways : mounts;
+    const at = list.findIndex(({ id }) => id === (panel === "way" ? way?.id : mount?.id));
+    const beside = (by: 1 | -1) => {
+      const next = list[at + by];
+      if (next) choose(panel === "way" ? "way" : "mount", next.id);
+    };
+    return [
+      { keys: "j", does: "Next mount or way", run: () => beside(1) },
+      { keys: "k", does: "Mount or way before", run: () => beside(-1) },
+      { keys: "m", does: "Mounts", run: () => choose("mount", mount?.id ?? "") },
+      { keys: "w", does: "Ways", run: () => choose("way", way?.id ?? "") },
+      { keys: "b", does: "Vehicle", run: () => choose("body", "size") },
+    ];
+  }, [panel, ways, mounts, way, mount, choose]);
+
+  return (
+    <JobFrame editor={editor} stage="walkaround" shortcuts={shortcuts} trouble={trouble} onCure={cure}>
+      <div className="grid items-start gap-5 p-4 lg:grid-cols-[1fr_25rem]">
+        <section aria-label="The vehicle" className="grid gap-3">
+          {walk.data?.outline && rig.body ? (
+            <Drawing
+              body={rig.body}
+              rig={rig}
+              walk={walk.data}
+              runs={assessment.runs}
+              mount={panel === "mount" ? mount?.id : undefined}
+              way={panel === "way" ? way?.id : undefined}
+              onMount={(id) => choose("mount", id)}
+            />
+          ) : (
+            <Notice title={walk.isError ? "The vehicle cannot be drawn as it stands." : "No vehicle yet."}>
+              {walk.isError
+                ? "Mend the field that is marked."
+                : "Choose a body: lengths, looms and fit follow from it."}
+            </Notice>
+          )}
+        </section>
+        <div className="grid content-start gap-3">
+          <div role="tablist" aria-label="What to look at" className="flex border-b border-seam">
+            {panels.map(({ key, name }) => (
+              <button
+                key={key}
+                type="button"
+                role="tab"
+                id={`tab-${key}`}
+                aria-selected={panel === key}
+                aria-controls="panel"
+                className={`min-h-11 border-b-4 px-4 font-semibold ${panel === key ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
+                onClick={() =>
+                  choose(key, key === "mount" ? (mount?.id ?? "") : key === "way" ? (way?.id ?? "") : "size")
+                }
+              >
+                {name}
+              </button>
+            ))}
+          </div>
+          <div role="tabpanel" id="panel" aria-labelledby={`tab-${panel}`} className="grid gap-3">
+            {panel === "mount" &&
+              (mount ? (
+                <MountPanel
+                  editor={editor}
+                  rig={rig}
+                  walk={walk.data}
+                  mount={mount}
+                  errors={errors}
+                  onChoose={(id) => choose("mount", id)}
+                />
+              ) : (
+                <Notice title="No mounts yet.">Choose a body on the Vehicle tab.</Notice>
+              ))}
+            {panel === "way" && (
+              <WayPanel
+                editor={editor}
+                rig={rig}
+                walk={walk.data}
+                way={way}
+                errors={errors}
+                outdated={save.kind === "refused"}
+                onChoose={(id) => choose("way", id)}
+                onReroute={() => setAsked(true)}
+              />
+            )}
+            {panel === "body" && <BodyPanel editor={editor} jobId={job.id} rig={rig} errors={errors} />}
+          </div>
+        </div>
+      </div>
+      {asked && <ProposalDialog editor={editor} kind="reroute" onClose={() => setAsked(false)} />}
+    </JobFrame>
+  );
+}

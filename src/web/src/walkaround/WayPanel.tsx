@@ -1,0 +1,192 @@
+import { useQuery } from "@tanstack/react-query";
+import { Route } from "lucide-react";
+import { api, type Rig, type Walk, type WalkWay } from "../api/client";
+import type { FieldErrors } from "../api/problems";
+import type { RigEditor } from "../job/rigEditor";
+import { rulesOf, withLay } from "../job/rigEdits";
+import { Button } from "../ui/Button";
+import { asLength, celsius, kilograms, length, lengthUnit } from "../ui/figures";
+import { NumberField } from "../ui/NumberField";
+import { hazardWords, zoneWords } from "../ui/words";
+
+/** Everything that follows the lanes; the chosen one lane by lane, and how else it could lie. */
+export function WayPanel({
+  editor,
+  rig,
+  walk,
+  way,
+  errors,
+  outdated,
+  onChoose,
+  onReroute,
+}: {
+  editor: RigEditor;
+  rig: Rig;
+  walk: Walk | undefined;
+  way: WalkWay | undefined;
+  errors: FieldErrors;
+  outdated: boolean;
+  onChoose: (id: string) => void;
+  onReroute: () => void;
+}) {
+  const { units } = rulesOf(rig);
+  return (
+    <>
+      <div className="flex flex-wrap items-center justify-between gap-2">
+        <span>
+          Copper of all runs{" "}
+          <span className="font-figure">{walk ? kilograms(walk.copperKilograms) : ""}</span>
+        </span>
+        <Button onClick={onReroute} disabled={!rig.body}>
+          <Route size={18} aria-hidden /> Lead everything anew…
+        </Button>
+      </div>
+      {!walk?.ways.length && (
+        <p className="text-dust">Nothing follows the lanes yet. Lead everything anew, or place a lamp.</p>
+      )}
+      <ul className="grid max-h-64 gap-px overflow-y-auto border border-seam bg-seam" aria-label="Ways">
+        {walk?.ways.map((other) => (
+          <li key={other.id}>
+            <button
+              type="button"
+              aria-pressed={other.id === way?.id}
+              onClick={() => onChoose(other.id)}
+              className={`flex min-h-11 w-full items-center justify-between gap-3 px-3 text-left ${other.id === way?.id ? "bg-lichen-shade font-semibold" : "bg-slab hover:bg-lichen-shade"}`}
+            >
+              <span className="min-w-0 truncate">{other.name}</span>
+              <span className="font-figure whitespace-nowrap">
+                {other.metres === null ? "no way" : length(other.metres, units)}
+              </span>
+            </button>
+          </li>
+        ))}
+      </ul>
+      {way && (
+        <OneWay
+          key={way.id}
+          editor={editor}
+          rig={rig}
+          walk={walk}
+          way={way}
+          errors={errors}
+          outdated={outdated}
+        />
+      )}
+      {walk && walk.comesOff.length > 0 && (
+        <p className="text-sm">
+          <span className="font-semibold">Comes off once for all of it:</span> {walk.comesOff.join(", ")}.
+        </p>
+      )}
+    </>
+  );
+}
+
+function OneWay({
+  editor,
+  rig,
+  walk,
+  way,
+  errors,
+  outdated,
+}: {
+  editor: RigEditor;
+  rig: Rig;
+  walk: Walk | undefined;
+  way: WalkWay;
+  errors: FieldErrors;
+  outdated: boolean;
+}) {
+  const { units } = rulesOf(rig);
+  const path = way.isLine
+    ? `lines[${rig.lines.findIndex(({ id }) => id === way.id)}].plan.lay.lay`
+    : `runs[${rig.runs?.findIndex(({ id }) => id === way.id)}].lay`;
+  return (
+    <section aria-label={way.name} className="grid gap-3">
+      <h2 className="text-lg font-semibold">{way.name}</h2>
+      <p>
+        Along the lanes{" "}
+        <span className="font-figure" data-figure="Routed">
+          {way.routedMetres === null ? "no way leads there" : length(way.routedMetres, units)}
+        </span>
+        , {way.ties} ties at {length(walk?.tieMetres ?? 0, units)}, sleeve{" "}
+        <span className="font-figure">{length(way.sleeveMetres, units)}</span>
+      </p>
+      <NumberField
+        label="Measured by hand, counts instead"
+        unit={lengthUnit[units].name}
+        scale={asLength(units)}
+        optional
+        value={way.measuredMetres}
+        messages={errors[`${path}.measuredMetres`]}
+        onChange={(value) => editor.edit((now) => withLay(now, way.id, { measuredMetres: value ?? null }))}
+      />
+      <table className="w-full border border-seam text-sm">
+        <thead>
+          <tr className="text-left">
+            <th className="px-2 py-1">Zone</th>
+            <th className="px-2 py-1">Length</th>
+            <th className="px-2 py-1">Heat</th>
+            <th className="px-2 py-1">Ties</th>
+            <th className="px-2 py-1">Mind</th>
+          </tr>
+        </thead>
+        <tbody>
+          {way.stages.map((stage) => (
+            <tr key={stage.lane} className="border-t border-seam">
+              <td className="px-2 py-1">{zoneWords[stage.zone]}</td>
+              <td className="px-2 py-1 font-figure">{length(stage.metres, units)}</td>
+              <td className="px-2 py-1 font-figure">{celsius(stage.celsius)}</td>
+              <td className="px-2 py-1 font-figure">{stage.ties}</td>
+              <td className="px-2 py-1">{stage.hazards.map((hazard) => hazardWords[hazard]).join(", ")}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {!outdated && <Others editor={editor} rig={rig} way={way} />}
+    </section>
+  );
+}
+
+function Others({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: WalkWay }) {
+  const { units } = rulesOf(rig);
+  const found = useQuery({
+    queryKey: ["ways", rig, way.id],
+    queryFn: async ({ signal }) => {
+      const { data } = await api.POST("/api/ways", { body: { rig, id: way.id }, signal });
+      if (!data) throw new Error("No answer.");
+      return data;
+    },
+    retry: false,
+  });
+  if (!found.data?.length) return null;
+  const stationName = (id: string) => rig.body?.stations?.find((station) => station.id === id)?.name ?? id;
+  return (
+    <div>
+      <h3 className="font-semibold">How it can lie</h3>
+      <ul className="grid gap-px border border-seam bg-seam">
+        {found.data.map((choice) => (
+          <li
+            key={choice.stations.join()}
+            className="grid gap-1 bg-slab px-3 py-2"
+            data-choice={choice.chosen ? "lies so" : "other"}
+          >
+            <span className="flex justify-between gap-3">
+              <span className="font-figure">{length(choice.metres, units)}</span>
+              {choice.chosen ? (
+                <span className="font-semibold">lies so</span>
+              ) : (
+                <Button
+                  onClick={() => editor.edit((now) => withLay(now, way.id, { through: choice.through }))}
+                >
+                  Take this way
+                </Button>
+              )}
+            </span>
+            <span>{choice.why}</span>
+            <span className="text-sm text-dust">{choice.stations.map(stationName).join(" · ")}</span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}

@@ -1,0 +1,132 @@
+using OpenQA.Selenium;
+
+namespace BurlyRidge.Browser.Tests;
+
+/// <summary>Where it goes, whether it fits, how far the wire runs, in the real page.</summary>
+public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
+{
+    private readonly Page page = workshop.Page;
+
+    private void OpenWagon(string query = "")
+    {
+        page.Open("/");
+        var lines = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!;
+        page.Open(new Uri(lines).AbsolutePath.Replace("/lines", $"/walkaround{query}", StringComparison.Ordinal));
+        page.Find(By.CssSelector("[aria-label='The vehicle from above']"));
+    }
+
+    private void Mount(string name) => page.Find(By.XPath($"//ul[@aria-label = 'Mounts']//button[starts-with(normalize-space(), '{name}')]")).Click();
+
+    [Fact]
+    public void A_bar_that_the_awning_leaves_no_room_for_is_refused_one_that_goes_is_placed_and_its_length_stands_in_Lines()
+    {
+        OpenWagon();
+        Mount("Roof, rear");
+        page.Find(By.XPath("//summary[. = 'Its measures']")).Click();
+        page.Type("Width between obstructions", "600");
+        page.UntilSaved();
+        page.Press("What goes here…");
+        Assert.Contains("At most 600 mm wide here", page.Find(By.CssSelector("[data-lamp='slim-bar-30'][data-verdict='stop']")).Text, StringComparison.Ordinal);
+        page.Find(By.XPath("//li[@data-lamp = 'slim-bar-20']//button")).Click();
+        page.Find(By.CssSelector("[data-fit='roof-rear-bar'] [data-finding='width'][data-verdict='holds']"));
+        page.UntilSaved();
+        page.Find(By.XPath("//nav[@aria-label = 'Stages']//a[contains(., 'Lines')]")).Click();
+        page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Slim bar 20')]")).Click();
+        page.Until(() => page.Figure("Laid").EndsWith(" m", StringComparison.Ordinal), "its length follows from the lanes");
+        page.Find(By.XPath("//a[. = 'See the way']")).Click();
+        Assert.Equal(page.Figure("Routed"), page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[@aria-pressed = 'true']/span[2]")).Text);
+    }
+
+    [Fact]
+    public void A_straight_bar_on_a_curved_face_shows_how_far_its_ends_stand_out()
+    {
+        OpenWagon("?mount=bumper-slot");
+        page.Press("What goes here…");
+        var straight = page.Find(By.CssSelector("[data-lamp='slim-bar-20']")).Text;
+        Assert.Contains("the ends stand out by 20.", straight, StringComparison.Ordinal);
+        Assert.Equal("holds", page.Find(By.CssSelector("[data-lamp='slim-bar-20-curved']")).GetAttribute("data-verdict"));
+    }
+
+    [Fact]
+    public void A_part_moved_takes_its_length_and_its_drop_along()
+    {
+        OpenWagon("?mount=rear-left");
+        var before = page.Run("return [...document.querySelectorAll('[data-fit]')].length");
+        page.Choose("Work lamp sits at", "Roof, rear");
+        page.UntilSaved();
+        page.Find(By.XPath("//ul[@aria-label = 'Mounts']//button[starts-with(., 'Rear bumper, left')][contains(., 'planned')]"));
+        page.Key("w");
+        page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'plug-work.b to work-l.plus')]/span[2]")).Text != "0.3 m", "the wire is longer");
+        page.Press("Undo");
+        page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'plug-work.b to work-l.plus')]/span[2]")).Text == "0.3 m", "the wire is as before");
+        Assert.NotNull(before);
+    }
+
+    [Fact]
+    public void Another_way_is_taken_the_tape_counts_and_all_of_it_is_led_anew()
+    {
+        OpenWagon("?way=bar");
+        var best = page.Figure("Routed");
+        page.Find(By.XPath("//button[. = 'Take this way']")).Click();
+        page.Until(() => page.Figure("Routed") != best, "it lies another way");
+        page.Type("Measured by hand, counts instead", "3.1");
+        page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[@aria-pressed = 'true']/span[2]")).Text == "3.1 m", "the tape counts");
+        page.Type("Measured by hand, counts instead", "-1");
+        page.Find(By.XPath("//*[contains(text(), 'Give a number above 0')]"));
+        page.Type("Measured by hand, counts instead", Keys.Backspace);
+        page.UntilSaved();
+        page.Press("Lead everything anew…");
+        page.Find(By.XPath("//div[@role = 'dialog']//li[contains(., 'Roof bar')]"));
+        page.Press("Apply");
+        page.Until(() => page.Figure("Routed") == best, "it lies the best way again");
+    }
+
+    /// <summary>No mouse: a mount by its key, its candidates, one of them placed, and on to its way.</summary>
+    [Fact]
+    public void The_keyboard_alone_chooses_a_mount_places_a_lamp_and_sees_its_way()
+    {
+        OpenWagon();
+        var body = page.Driver.FindElement(By.TagName("body"));
+        body.SendKeys("m");
+        for (var i = 0; i < 5; i++) body.SendKeys("j");
+        page.Find(By.XPath("//section[@aria-label = 'Bonnet hinge, right']"));
+        void Focus(string name)
+        {
+            for (var i = 0; i < 80; i++)
+            {
+                if ((bool)page.Run("return document.activeElement.textContent.trim().startsWith(arguments[0])", name)!) return;
+                page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Tab);
+            }
+            Assert.Fail($"{name} is not reached by Tab");
+        }
+        Focus("What goes here");
+        page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
+        page.Find(By.CssSelector("[data-lamp='square-pod'] button"));
+        Focus("Put it here: Square pod");
+        page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
+        page.Find(By.CssSelector("[data-fit='hinge-mount-right']"));
+        page.UntilSaved();
+        page.Driver.FindElement(By.TagName("body")).SendKeys("w");
+        page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'Square pod')]"));
+        page.Driver.FindElement(By.TagName("body")).SendKeys("/");
+        page.Driver.SwitchTo().ActiveElement().SendKeys("bonnet hinge, left");
+        Focus("Bonnet hinge, left");
+        page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
+        page.Find(By.XPath("//section[@aria-label = 'Bonnet hinge, left']"));
+    }
+
+    [Fact]
+    public void A_job_without_a_vehicle_starts_from_a_usual_body()
+    {
+        page.Open("/");
+        var lines = page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).GetAttribute("href")!;
+        page.Open(new Uri(lines).AbsolutePath.Replace("/lines", "/walkaround", StringComparison.Ordinal));
+        page.Find(By.XPath("//*[contains(., 'No vehicle yet.')]"));
+        page.Choose("Kind of body", "Pickup, single cab");
+        page.Press("Start from this kind");
+        page.Find(By.CssSelector("[aria-label='The vehicle from its left side']"));
+        page.Type("Wheelbase", "40");
+        page.Find(By.XPath("//*[contains(text(), 'Give a number from 1 to 15')]"));
+        page.Press("Undo");
+    }
+}
