@@ -49,14 +49,14 @@ public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
     {
         OpenDemo("Snow-road rescue wagon");
         Line("Rear work lamps");
-        var run = By.CssSelector("[data-run='box.o3-to-plug-work.a'] button");
-        Assert.StartsWith("12 AWG", page.Find(run).Text, StringComparison.Ordinal);
+        var run = By.CssSelector("[data-run='plug-work.b-to-work-l.plus'] button");
+        Assert.StartsWith("14 AWG", page.Find(run).Text, StringComparison.Ordinal);
         page.Press("Size the wired lines…");
-        page.Find(By.XPath("//li[contains(., 'box.o3-to-plug-work.a') and contains(., '14 AWG')]"));
+        page.Find(By.XPath("//li[contains(., 'plug-work.b-to-work-l.plus') and contains(., '16 AWG')]"));
         page.Press("Apply");
-        page.Until(() => page.Find(run).Text.StartsWith("14 AWG", StringComparison.Ordinal), "the size is taken");
+        page.Until(() => page.Find(run).Text.StartsWith("16 AWG", StringComparison.Ordinal), "the size is taken");
         page.Press("Undo");
-        page.Until(() => page.Find(run).Text.StartsWith("12 AWG", StringComparison.Ordinal), "the size is back");
+        page.Until(() => page.Find(run).Text.StartsWith("14 AWG", StringComparison.Ordinal), "the size is back");
     }
 
     [Fact]

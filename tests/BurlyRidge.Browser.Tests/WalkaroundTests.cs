@@ -42,8 +42,9 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     {
         OpenWagon("?mount=bumper-slot");
         page.Press("What goes here…");
-        var straight = page.Find(By.CssSelector("[data-lamp='slim-bar-20']")).Text;
-        Assert.Contains("the ends stand out by 20.", straight, StringComparison.Ordinal);
+        // By hand: 1800 − √(1800² − 395²) = 43.9 mm; the slot lets it back by 18 mm of them.
+        var straight = page.Find(By.CssSelector("[data-lamp='slim-bar-30'][data-verdict='stop']")).Text;
+        Assert.Contains("the ends stand out by 25.9 mm, 15 mm allowed", straight, StringComparison.Ordinal);
         Assert.Equal("holds", page.Find(By.CssSelector("[data-lamp='slim-bar-20-curved']")).GetAttribute("data-verdict"));
     }
 

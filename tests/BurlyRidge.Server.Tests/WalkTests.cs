@@ -63,8 +63,8 @@ public class WalkTests
         var (path, job) = await WagonAsync(server);
         var rig = JsonNode.Parse(job.GetProperty("rig").GetRawText())!;
         rig["lines"]![0]!["plan"]!["lay"]!["lay"]!["through"] = new JsonArray("bay-right--bay-left");
-        var saved = await server.PutAsync($"{path}/rig", new JsonObject { ["onRevision"] = job.GetProperty("revision").GetInt32(), ["idempotencyKey"] = "pin", ["rig"] = rig }.ToJsonString());
-        var revision = saved.Answer.GetProperty("revision").GetInt32();
+        var saved = await server.SendAsync(HttpMethod.Put, $"{path}/rig", new JsonObject { ["onRevision"] = job.GetProperty("revision").GetInt32(), ["idempotencyKey"] = "pin", ["rig"] = rig }.ToJsonString());
+        var revision = saved.Body.GetProperty("revision").GetInt32();
         var (status, asked) = await server.PostAsync($"{path}/reroute", new JsonObject { ["onRevision"] = revision }.ToJsonString());
         Assert.Equal(200, status);
         var change = Assert.Single(asked.GetProperty("changes").EnumerateArray(), change => change.GetProperty("id").GetString() == "bar");

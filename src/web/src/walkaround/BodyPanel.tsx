@@ -25,11 +25,13 @@ export function BodyPanel({
   jobId,
   rig,
   errors,
+  onTaken,
 }: {
   editor: RigEditor;
   jobId: string;
   rig: Rig;
   errors: FieldErrors;
+  onTaken: () => void;
 }) {
   const { units } = rulesOf(rig);
   const [kind, setKind] = useState<BodyKind>(rig.body?.kind ?? "longWagon");
@@ -38,6 +40,7 @@ export function BodyPanel({
   const said = under(errors, "body.size");
   const take = (body: Body) => {
     setTrouble([]);
+    onTaken();
     // What was placed stands where the new body has a place of that name.
     const places = new Set(
       [...(body.stations ?? []), ...(body.mounts ?? []), ...(body.spaces ?? [])].map(({ id }) => id),

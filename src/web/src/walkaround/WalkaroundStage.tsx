@@ -31,7 +31,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
   const panel: PanelKey = panels.find(({ key }) => place.has(key))?.key ?? (rig.body ? "mount" : "body");
   const mounts = rig.body?.mounts ?? [];
   const mount = mounts.find(({ id }) => id === place.get("mount")) ?? mounts[0];
-  const ways = walk.data?.ways ?? [];
+  const ways = walk.answer?.ways ?? [];
   const way = ways.find(({ id }) => id === place.get("way")) ?? ways[0];
   const choose = useCallback(
     (key: PanelKey, id: string) => setPlace({ [key]: id }, { replace: true }),
@@ -58,19 +58,19 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
     <JobFrame editor={editor} stage="walkaround" shortcuts={shortcuts} trouble={trouble} onCure={cure}>
       <div className="grid items-start gap-5 p-4 lg:grid-cols-[1fr_25rem]">
         <section aria-label="The vehicle" className="grid gap-3">
-          {walk.data?.outline && rig.body ? (
+          {walk.answer?.outline && rig.body ? (
             <Drawing
               body={rig.body}
               rig={rig}
-              walk={walk.data}
+              walk={walk.answer}
               runs={assessment.runs}
               mount={panel === "mount" ? mount?.id : undefined}
               way={panel === "way" ? way?.id : undefined}
               onMount={(id) => choose("mount", id)}
             />
           ) : (
-            <Notice title={walk.isError ? "The vehicle cannot be drawn as it stands." : "No vehicle yet."}>
-              {walk.isError
+            <Notice title={walk.failed ? "The vehicle cannot be drawn as it stands." : "No vehicle yet."}>
+              {walk.failed
                 ? "Mend the field that is marked."
                 : "Choose a body: lengths, looms and fit follow from it."}
             </Notice>
@@ -101,7 +101,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
                 <MountPanel
                   editor={editor}
                   rig={rig}
-                  walk={walk.data}
+                  walk={walk.answer}
                   mount={mount}
                   errors={errors}
                   onChoose={(id) => choose("mount", id)}
@@ -113,7 +113,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
               <WayPanel
                 editor={editor}
                 rig={rig}
-                walk={walk.data}
+                walk={walk.answer}
                 way={way}
                 errors={errors}
                 outdated={save.kind === "refused"}
@@ -121,7 +121,15 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
                 onReroute={() => setAsked(true)}
               />
             )}
-            {panel === "body" && <BodyPanel editor={editor} jobId={job.id} rig={rig} errors={errors} />}
+            {panel === "body" && (
+              <BodyPanel
+                editor={editor}
+                jobId={job.id}
+                rig={rig}
+                errors={errors}
+                onTaken={() => choose("body", "size")}
+              />
+            )}
           </div>
         </div>
       </div>
