@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
 using BurlyRidge.Server.Demo;
 
@@ -20,6 +21,9 @@ internal static class Judgement
         Row($"assess the demo rig of {wagon.Lines.Count} lines", 10, () => Assessor.Assess(wagon));
         Row($"auto-size it", 50, () => AutoSizer.Propose(wagon));
         Row($"assess {many.Lines.Count} lines", 150, () => Assessor.Assess(many));
+        var placed = ManyLines.Placed(200);
+        Row($"lead the demo rig anew and assess it", 50, () => Assessor.Assess(Reroute.Of(wagon).Rig));
+        Row($"lead {placed.Lines.Count} lines anew and assess them", 1000, () => Assessor.Assess(Reroute.Of(placed).Rig));
     }
 
     private static void Row(string what, double most, Action action) =>

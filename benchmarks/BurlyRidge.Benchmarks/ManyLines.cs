@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Benchmarks;
@@ -63,4 +64,27 @@ internal static class ManyLines
         Key = true,
         Switches = rig.Switches.ToDictionary(part => part.Id, _ => "on"),
     };
+
+    /// <summary>The same on a wagon with room for all of it, parts of a line at three stations each.</summary>
+    public static Rig Placed(int lines)
+    {
+        var rig = Of(lines);
+        var body = GenericBody.Of(BodyKind.LongWagon);
+        body = body with
+        {
+            Stations = [.. body.Stations.Select(station => station with { HoleMillimetres = null })],
+            Lanes = [.. body.Lanes.Select(lane => lane with { CapacityMillimetres = null })],
+        };
+        string At(int i) => body.Stations[i % body.Stations.Count].Id;
+        return rig with
+        {
+            Body = body,
+            Places =
+            [
+                .. rig.Fixtures.Select((part, i) => new Place(part.Id, At(i / 2))), .. rig.Protection.Select(part => new Place(part.Id, "battery")),
+                .. rig.Relays.Select((part, i) => new Place(part.Id, At(7 * i))), .. rig.Switches.Select(part => new Place(part.Id, "dash")),
+                .. rig.Joints.Select((part, i) => new Place(part.Id, At(i))), .. rig.Earths.Select((part, i) => new Place(part.Id, At(11 * i))),
+            ],
+        };
+    }
 }

@@ -120,14 +120,77 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     public void A_job_without_a_vehicle_starts_from_a_usual_body()
     {
         page.Open("/");
-        var lines = page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).GetAttribute("href")!;
+        var lines = page.Find(By.XPath("//article[@aria-label = 'Tree-crew chipper truck']//a")).GetAttribute("href")!;
         page.Open(new Uri(lines).AbsolutePath.Replace("/lines", "/walkaround", StringComparison.Ordinal));
         page.Find(By.XPath("//*[contains(., 'No vehicle yet.')]"));
-        page.Choose("Kind of body", "Pickup, single cab");
+        page.Choose("Kind of body", "Cab-chassis truck");
         page.Press("Start from this kind");
         page.Find(By.CssSelector("[aria-label='The vehicle from its left side']"));
         page.Type("Wheelbase", "40");
         page.Find(By.XPath("//*[contains(text(), 'Give a number from 1 to 15')]"));
         page.Press("Undo");
+    }
+
+    [Fact]
+    public void The_relay_moved_to_the_rear_takes_lengths_and_sizes_along()
+    {
+        page.Open("/");
+        var lines = page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).GetAttribute("href")!;
+        page.Open(new Uri(lines).AbsolutePath.Replace("/lines", "/walkaround?part=all", StringComparison.Ordinal));
+        page.Find(By.CssSelector("[data-fit='drive-relay'] [data-finding='depth'][data-verdict='holds']"));
+        string Length(string way) => page.Find(By.XPath($"//ul[@aria-label = 'Ways']//button[contains(., '{way}')]/span[2]")).Text;
+        page.Key("w");
+        var before = Length("drive-relay.87 to drive-l.plus");
+        page.Key("p");
+        page.Choose("drive-relay sits at", "Tray, middle");
+        page.UntilSaved();
+        page.Key("w");
+        page.Until(() => Length("drive-relay.87 to drive-l.plus") != before, "the wire to the lamps is longer");
+        page.Key("2");
+        page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Driving pair on the beam')]")).Click();
+        page.Press("Size this line…");
+        page.Find(By.XPath("//div[@role = 'dialog']//li[contains(., 'drive-relay.87-to-drive-l.plus') and contains(., '→ 10 mm²')]"));
+        page.Press("Leave it");
+        page.Press("Undo");
+    }
+
+    [Fact]
+    public void A_lamp_is_dragged_from_mount_to_mount_and_a_wider_one_arrives()
+    {
+        OpenWagon("?mount=rear-left");
+        var plan = page.Find(By.CssSelector("[aria-label='The vehicle from above']"));
+        var from = plan.FindElement(By.CssSelector("[data-mount='rear-left']"));
+        var to = plan.FindElement(By.CssSelector("[data-mount='roof-bar']"));
+        new OpenQA.Selenium.Interactions.Actions(page.Driver).DragAndDrop(from, to).Perform();
+        page.Find(By.CssSelector("[data-fit='roof-bar'] [data-finding='hold'][data-verdict='stop']"));
+        page.Press("Undo");
+        page.Find(By.XPath("//ul[@aria-label = 'Mounts']//button[starts-with(., 'Rear bumper, left')]")).Click();
+        page.Find(By.XPath("//summary[. = 'Work lamp as it arrived']")).Click();
+        page.Type("Width as measured", "140");
+        page.Find(By.CssSelector("[data-fit='rear-left'] [data-finding='width'][data-verdict='stop']"));
+        page.UntilSaved();
+        page.Key("v");
+        Assert.Contains("140 mm width instead of 104", page.Find(By.CssSelector("[data-check='arrival'][data-verdict='watch']")).Text, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_lane_measured_and_a_station_added_are_kept()
+    {
+        OpenWagon("?body=size");
+        page.Find(By.XPath("//summary[starts-with(., 'Lanes')]")).Click();
+        var lane = page.Find(By.XPath("//fieldset[legend[. = 'Bonnet hinge, right to Roof, front']]"));
+        var measured = lane.FindElement(By.XPath(".//label[starts-with(., 'Measured')]/following::input[1]"));
+        measured.SendKeys("2.5");
+        page.UntilSaved();
+        page.Find(By.XPath("//summary[starts-with(., 'Stations')]")).Click();
+        page.Press("Add a station");
+        page.UntilSaved();
+        page.Reload();
+        page.Find(By.XPath("//summary[contains(., 'Stations (30)')]"));
+        page.Find(By.XPath("//summary[starts-with(., 'Lanes')]")).Click();
+        lane = page.Find(By.XPath("//fieldset[legend[. = 'Bonnet hinge, right to Roof, front']]"));
+        Assert.Equal("2.5", lane.FindElement(By.XPath(".//label[starts-with(., 'Measured')]/following::input[1]")).GetAttribute("value"));
+        page.Press("Undo");
+        page.Until(() => page.Has(By.XPath("//summary[contains(., 'Stations (29)')]")), "the station is gone");
     }
 }

@@ -24,8 +24,8 @@ public sealed record Reroute(
     private const double ShownMetres = 0.01;
 
     /// <summary>
-    /// Leads everything whose ends are placed the best way, lanes asked for before given up; lengths by hand stay, and what has
-    /// no way keeps the length that it has.
+    /// Leads everything whose ends are placed the best way, lanes asked for before given up; lengths by hand stay, what has no
+    /// way keeps the length that it has, and a planned line that is on the vehicle already keeps its way.
     /// </summary>
     public static Reroute Of(Rig rig)
     {
@@ -44,7 +44,7 @@ public sealed record Reroute(
             Runs = [.. before.Runs.Select(run => Placed(run) ? run with { Lay = (run.Lay ?? new Lay()) with { Through = [] } } : run)],
             Lines =
             [
-                .. before.Lines.Select(line => line.Plan is { Lay: { } lay } plan
+                .. before.Lines.Select(line => line is { Existing: false, Plan: { Lay: { } lay } plan }
                     ? line with { Plan = plan with { Lay = lay with { Lay = lay.Lay with { Through = [] } } } }
                     : line),
             ],

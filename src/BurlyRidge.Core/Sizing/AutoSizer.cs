@@ -30,7 +30,9 @@ public sealed class AutoSizer
         this.saved = saved;
         wired = today.Wired;
         gauges = [.. WireTable.Of(saved.HouseRules.Gauges)];
-        bool InScope(string element) => lineId is null || today.LinesOf(element).Contains(lineId);
+        var existing = saved.Lines.Where(line => line.Existing).Select(line => line.Id).ToHashSet(StringComparer.Ordinal);
+        bool InScope(string element) => today.LinesOf(element) is var lines
+            && (lineId is null || lines.Contains(lineId)) && (lines.Count == 0 || !lines.All(existing.Contains));
         // What no load asks for and no short flows through, such as the thin minus of a box's electronics, stays as its maker has it.
         var idle = today.Runs.Where(figures => figures.DesignAmps < IdleAmps && figures.Faults.All(fault => fault.FarAmps <= 0)).Select(figures => figures.Run.Id).ToHashSet(StringComparer.Ordinal);
         freeRuns = [.. saved.Runs.Where(run => !run.Fixed && InScope(run.Id) && !idle.Contains(run.Id)).Select(run => run.Id)];

@@ -14,7 +14,8 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
 {
     /// <summary>
     /// Gives everything that is wired to an output of a power box or of the vehicle the best output of the same kind. What is
-    /// printed on a slot and how it works go along; rating and place on the panel stay with the output.
+    /// printed on a slot and how it works go along; rating and place on the panel stay with the output. Outputs of lines that
+    /// are on the vehicle already are not touched.
     /// </summary>
     public static SlotProposal Of(Rig rig)
     {
@@ -74,9 +75,10 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
             var names = new Dictionary<string, string>(StringComparer.Ordinal);
             foreach (var (place, fuse) in outputs)
             {
+                var lines = study.Wired.Lines.Where(line => study.LinesOf(fuse).Contains(line.Id)).ToList();
+                if (lines.Count > 0 && lines.All(line => line.Existing)) continue;
                 places.Add(place);
                 if (!study.Map.RunsAt(place.Id).Any()) continue;
-                var lines = study.Wired.Lines.Where(line => study.LinesOf(fuse).Contains(line.Id)).ToList();
                 names[place.Id] = lines.Count > 0 ? string.Join(" and ", lines.Select(line => line.Name)) : place.Id;
                 wishes.Add(new SlotWish(place.Id, study.Design(fuse).Amps, lines.Select(line => line.MetresFromFront).FirstOrDefault(metres => metres is not null), place.Id));
             }

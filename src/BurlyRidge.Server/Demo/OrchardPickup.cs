@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
@@ -23,6 +24,17 @@ internal static class OrchardPickup
                 PassThroughs = [new PassThrough("lead-violet", "2.5 mm²", 4.4, "violet", "engine bay", "rear quarter")],
             },
             HouseRules = new HouseRules { Gauges = GaugeSystem.Metric, MarginFraction = 0.5 },
+            Body = GenericBody.Of(BodyKind.SingleCab),
+            Places =
+            [
+                .. Places("battery", "drive-fuse"), .. Places("bay-shelf", "drive-relay"), .. Places("grille-slot", "drive-l", "drive-r"), .. Places("grille", "stud-front"),
+                .. Places("dash-blank", "drive-switch"),
+            ],
+            PartBodies =
+            [
+                new PartBody("drive-relay", 30, 32, 46) { OpenMillimetres = 40 },
+                new PartBody("drive-switch", 36, 20, 42) { HoleMillimetres = 22, OpenMillimetres = 10, ReachMillimetres = 0 },
+            ],
             Lines =
             [
                 Planned("rows", "Row lamps, both sides", LampKind.RegulatedLed, 4, 36, 3.4, ReturnPath.Wire, Trigger.SwitchAlone, Zone.EngineBay, Zone.Underbody),
@@ -34,7 +46,8 @@ internal static class OrchardPickup
             ],
             Fixtures =
             [
-                Lamp("boom-bar", "Bar", 150), Lamp("tail-l", "Pod", 22), Lamp("tail-r", "Pod", 22), Lamp("drive-l", "Driving lamp", 50), Lamp("drive-r", "Driving lamp", 50),
+                Lamp("boom-bar", "Bar", 150), Lamp("tail-l", "Pod", 22), Lamp("tail-r", "Pod", 22), 
+                Lamp("drive-l", "Driving lamp", 50).Sized(152, 72, 74, 1.2, HolderKind.Stud, 8, 10), Lamp("drive-r", "Driving lamp", 50).Sized(152, 72, 74, 1.2, HolderKind.Stud, 8, 10),
             ],
             Protection = [Blade("drive-fuse", 15)],
             Relays = [new Relay("drive-relay", 40) { CoilDiode = true }],
@@ -47,9 +60,12 @@ internal static class OrchardPickup
                 Run("aux-4.out", "lead-violet.a", 0.4, "2.5 mm²", Zone.Cabin), Run("lead-violet.b", "tail-plug.a", 1.2, "2.5 mm²", Zone.Underbody),
                 Run("tail-plug.b", "tail-l.plus", 0.3, "1.5 mm²", Zone.Exterior), Run("tail-plug.b", "tail-r.plus", 1.3, "1.5 mm²", Zone.Exterior),
                 Run("tail-l.minus", "stud-rear", 0.4, "1.5 mm²", Zone.Exterior), Run("tail-r.minus", "stud-rear", 0.9, "1.5 mm²", Zone.Exterior),
-                Run("battery.plus", "drive-fuse.in", 0.15, "4 mm²"), Run("drive-fuse.out", "drive-relay.30", 0.3, "4 mm²"), Run("drive-relay.87", "drive-l.plus", 1.6, "4 mm²"),
-                Run("drive-l.plus", "drive-r.plus", 1.1, "2.5 mm²", Zone.Exterior), Run("drive-l.minus", "stud-front", 0.4, "2.5 mm²", Zone.Exterior), Run("drive-r.minus", "stud-front", 0.8, "2.5 mm²", Zone.Exterior),
-                Run("drive-fuse.out", "drive-relay.86", 0.4, "1 mm²"), Run("drive-relay.85", "drive-switch.in", 1.9, "1 mm²", Zone.Cabin), Run("drive-switch.out", "highBeam.minus", 2.1, "1 mm²", Zone.Cabin),
+                .. new[]
+                {
+                    Run("battery.plus", "drive-fuse.in", 0.15, "4 mm²"), Run("drive-fuse.out", "drive-relay.30", 0.3, "4 mm²"), Run("drive-relay.87", "drive-l.plus", 1.6, "4 mm²"),
+                    Run("drive-l.plus", "drive-r.plus", 1.1, "2.5 mm²", Zone.Exterior), Run("drive-l.minus", "stud-front", 0.4, "2.5 mm²", Zone.Exterior), Run("drive-r.minus", "stud-front", 0.8, "2.5 mm²", Zone.Exterior),
+                    Run("drive-fuse.out", "drive-relay.86", 0.4, "1 mm²"), Run("drive-relay.85", "drive-switch.in", 1.9, "1 mm²", Zone.Cabin), Run("drive-switch.out", "highBeam.minus", 2.1, "1 mm²", Zone.Cabin),
+                }.Select(run => run with { Lay = new Lay() }),
             ],
         });
 

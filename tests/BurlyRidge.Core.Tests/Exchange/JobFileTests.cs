@@ -39,6 +39,19 @@ public class JobFileTests
         Assert.Equal(144, rig.Lines[0].Plan!.Lamps.Sum(lamp => lamp.Count * lamp.WattsAt(12)));
     }
 
+    /// <summary>A rig as the second version stored it: nobody said where things are, and nothing of it changes.</summary>
+    [Fact]
+    public void Version_2_is_read_as_it_was_meant()
+    {
+        var text = File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v2.json"));
+        var rig = RigDocument.Read(text);
+        Assert.Empty(RigValidation.Validate(rig));
+        Assert.Equal(Rig.CurrentSchema, rig.SchemaVersion);
+        Assert.Null(rig.Body);
+        Assert.All(rig.Runs, run => Assert.Null(run.Lay));
+        Assert.NotEmpty(rig.Lines);
+    }
+
     public static TheoryData<string, Action<JsonObject>> Bad => new()
     {
         { "format", file => file["format"] = "other" },

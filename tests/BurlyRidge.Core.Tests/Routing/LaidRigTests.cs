@@ -3,6 +3,7 @@ using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
+using BurlyRidge.Core.Sizing;
 using BurlyRidge.Core.Tests.Support.Shapes;
 
 namespace BurlyRidge.Core.Tests.Routing;
@@ -71,6 +72,31 @@ public class LaidRigTests
     {
         var rig = GoodRigs.Bar;
         Assert.Same(rig, LaidRig.Of(rig).Rig);
+    }
+
+    /// <summary>What is on the vehicle already fills the loom, and is neither sized nor moved.</summary>
+    [Fact]
+    public void A_circuit_that_is_there_already_counts_and_is_left_alone()
+    {
+        var rig = PlacedRigs.WithPlan(Plain, "old", "roof-front");
+        var old = rig with { Lines = [.. rig.Lines.Select(line => line with { Existing = true })] };
+        Assert.Equal(5, Of(old, "k.87>plug.a").Bundled);
+        Assert.NotEmpty(AutoSizer.Propose(rig).Changes);
+        Assert.DoesNotContain(AutoSizer.Propose(old).Changes, change => change.Part is "k.87>plug.a" or "k" or "f");
+        var pinned = old with { Lines = [.. old.Lines.Select(line => line.Plan is { } plan ? line with { Plan = plan with { Lay = plan.Lay! with { Lay = new Lay { Through = ["hinge-left--roof-front"] } } } } : line)] };
+        Assert.DoesNotContain(Reroute.Of(pinned).Changes, change => change.Id == "old");
+    }
+
+    [Fact]
+    public void Leading_anew_never_takes_more_copper_than_lanes_asked_for()
+    {
+        var pinned = Plain.WithRun("k.87>plug.a", run => run with { Lay = new Lay { Through = ["hinge-left--roof-front"] } });
+        var led = Reroute.Of(pinned);
+        Assert.True(led.CopperAfterKilograms < led.CopperBeforeKilograms);
+        Assert.Equal("k.87>plug.a", Assert.Single(led.Changes).Id);
+        // By hand: 12 AWG is 3.31 mm², 8890 kg/m³.
+        Assert.Equal(3.31e-6 * 8890 * (led.Changes[0].BeforeMetres - led.Changes[0].AfterMetres), led.CopperBeforeKilograms - led.CopperAfterKilograms, 1e-4);
+        Assert.Empty(Reroute.Of(led.Rig).Changes);
     }
 
     [Theory]

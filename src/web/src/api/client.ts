@@ -41,6 +41,11 @@ export type Walk = Schemas["Walk"];
 export type WalkWay = Schemas["WalkWay"];
 export type WayAnswer = Schemas["WayAnswer"];
 export type WayChoice = Schemas["WayChoice"];
+export type Lane = Schemas["Lane"];
+export type PartBody = Schemas["PartBody"];
+export type Station = Schemas["Station"];
+export type StationKind = Schemas["StationKind"];
+export type LampBody = Schemas["LampBody"];
 export type Zone = Schemas["Zone"];
 
 export type Hazard = Schemas["Hazard"];

@@ -9,6 +9,7 @@ import { TallyLine } from "../ui/VerdictMark";
 import { FindDialog } from "./FindDialog";
 import { Ledger } from "./Ledger";
 import type { RigEditor } from "./rigEditor";
+import { rulesOf, withRules } from "./rigEdits";
 import { SaveMark } from "./SaveMark";
 import { StaleDialog } from "./StaleDialog";
 import { type StageKey, stages } from "./stages";
@@ -30,6 +31,7 @@ export function JobFrame({
   children: ReactNode;
 }) {
   const { job, rig, assessment, save } = useSyncExternalStore(editor.subscribe, editor.snapshot);
+  const rules = rulesOf(rig);
   const [ledger, setLedger] = useState(false);
   const [finding, setFinding] = useState(false);
   const go = useNavigate();
@@ -63,6 +65,15 @@ export function JobFrame({
     <>
       <h1 className="text-lg font-semibold">{job.name}</h1>
       <span className="font-figure">{rig.vehicle.systemVolts} V</span>
+      <Button
+        look="ticket"
+        aria-label={rules.units === "metric" ? "Units: metric" : "Units: imperial"}
+        onClick={() =>
+          editor.edit((now) => withRules(now, { units: rules.units === "metric" ? "imperial" : "metric" }))
+        }
+      >
+        <span className="font-figure">{rules.units === "metric" ? "m" : "ft"}</span>
+      </Button>
       <Button look="ticket" onClick={() => setLedger(true)}>
         <span className="sr-only">Ledger of checks:</span>
         <TallyLine tally={assessment.tally} ticket />

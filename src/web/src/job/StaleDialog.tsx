@@ -46,6 +46,16 @@ function Version({ title, rig }: { title: string; rig: Rig }) {
             </span>
           </li>
         ))}
+        {(rig.fixtures ?? []).map((lamp) => {
+          const at = rig.places?.find(({ part }) => part === lamp.id)?.at;
+          const name = rig.body?.mounts?.find(({ id }) => id === at)?.name;
+          return name ? (
+            <li key={lamp.id} className="flex justify-between gap-2 text-sm text-dust">
+              <span>{lamp.name}</span>
+              <span>{name}</span>
+            </li>
+          ) : null;
+        })}
       </ul>
     </div>
   );

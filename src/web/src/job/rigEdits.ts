@@ -1,4 +1,4 @@
-import type { Body, HouseRules, Lay, Line, LinePlan, Mount, Rig } from "../api/client";
+import type { Body, HouseRules, LampBody, Lay, Line, LinePlan, Mount, PartBody, Rig } from "../api/client";
 
 /* Edits of a rig: each gives a new one and leaves the old as it was. */
 
@@ -88,5 +88,25 @@ export function withLay(rig: Rig, id: string, change: Partial<Lay>): Rig {
           }
         : line,
     ),
+  };
+}
+
+/** What a part takes; sizes not given yet stand as a palm's width. */
+export function withPartBody(rig: Rig, part: string, change: Partial<PartBody>): Rig {
+  const bodies = rig.partBodies ?? [];
+  const found = bodies.find((body) => body.part === part) ?? {
+    part,
+    widthMillimetres: 80,
+    heightMillimetres: 80,
+    depthMillimetres: 40,
+  };
+  return { ...rig, partBodies: [...bodies.filter((body) => body.part !== part), { ...found, ...change }] };
+}
+
+/** A lamp as measured when it arrived. */
+export function withMeasured(rig: Rig, fixture: string, measured: LampBody | null): Rig {
+  return {
+    ...rig,
+    fixtures: rig.fixtures?.map((lamp) => (lamp.id === fixture ? { ...lamp, measured } : lamp)),
   };
 }

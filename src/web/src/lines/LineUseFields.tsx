@@ -34,6 +34,15 @@ export function LineUseFields({
         optional
         onChange={(metres) => onChange({ metresFromFront: metres ?? null })}
       />
+      <label className="col-span-2 inline-flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-spruce"
+          checked={line.existing ?? false}
+          onChange={(event) => onChange({ existing: event.target.checked })}
+        />
+        On the vehicle already: it counts, and is left as it is
+      </label>
     </div>
   );
 }

@@ -7,6 +7,7 @@ import type {
   LampSet,
   Line,
   LinePlan,
+  StationKind,
   Verdict,
   Zone,
 } from "../api/client";
@@ -38,6 +39,18 @@ export const hazardWords: Record<Hazard, string> = {
   hinge: "hinge",
   airbag: "airbag",
   fuelLine: "fuel line",
+};
+
+export const stationWords: Record<StationKind, string> = {
+  plain: "Nothing in particular",
+  batteryPost: "Battery post",
+  secondBattery: "Second battery",
+  fuseBox: "Fuse box",
+  grommet: "Hole with a grommet",
+  dash: "Dash",
+  frontLamps: "Lamps, front",
+  rearLamps: "Lamps, rear",
+  towSocket: "Tow socket",
 };
 
 export const bodyWords: Record<BodyKind, string> = {

@@ -9,6 +9,7 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { asLength, lengthUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
 import { bodyWords, choices } from "../ui/words";
+import { LanesEditor, StationsEditor } from "./StationsEditor";
 
 const sizes = [
   { key: "lengthMetres", label: "Length" },
@@ -157,6 +158,12 @@ export function BodyPanel({
             <li key={sentence}>{sentence}</li>
           ))}
         </ul>
+      )}
+      {rig.body && (
+        <>
+          <StationsEditor editor={editor} rig={rig} errors={errors} />
+          <LanesEditor editor={editor} rig={rig} errors={errors} />
+        </>
       )}
       <p className="text-sm text-dust">
         Bodies are of no vehicle in particular. Measure yours: stations, lanes and mounts are there to be

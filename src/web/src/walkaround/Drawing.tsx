@@ -1,6 +1,10 @@
+import { useState } from "react";
 import type { Body, Rig, RunAnswer, Verdict, Walk } from "../api/client";
 
 const margin = 0.2;
+
+/** A lamp on its way from one mount to another. */
+type Drag = { take: (mount: string) => void; drop: (mount: string) => void };
 
 type Spot = { x: number; y: number };
 type Point = { back: number; right: number; up: number };
@@ -16,6 +20,7 @@ export function Drawing({
   mount,
   way,
   onMount,
+  onMove,
 }: {
   body: Body;
   rig: Rig;
@@ -24,7 +29,10 @@ export function Drawing({
   mount?: string;
   way?: string;
   onMount: (id: string) => void;
+  onMove: (part: string, at: string) => void;
 }) {
+  const [thick, setThick] = useState(true);
+  const [dragged, setDragged] = useState<string>();
   const { lengthMetres: long, widthMetres: wide, heightMetres: high } = body.size;
   const outline = walk.outline;
   if (!outline) return null;
@@ -32,9 +40,22 @@ export function Drawing({
   const plan = (point: Point): Spot => ({ x: point.back, y: wide / 2 - point.right });
   const viewBox = (height: number) => `${-margin} ${-margin} ${long + 2 * margin} ${height + 2 * margin}`;
   const chosen = walk.ways.find(({ id }) => id === way);
-  const shared = { body, rig, walk, runs, chosen, mount, onMount };
+  const drag: Drag = {
+    take: (at) => setDragged(walk.mounts.find((card) => card.at === at)?.parts[0]),
+    drop: (at) => {
+      if (dragged && walk.mounts.every((card) => card.at !== at || !card.parts.includes(dragged))) {
+        onMove(dragged, at);
+        onMount(at);
+      }
+      setDragged(undefined);
+    },
+  };
+  const shared = { body, rig, walk, runs, chosen, mount, onMount, thick, drag };
   return (
-    <figure className="grid gap-2 border border-seam bg-slab p-2">
+    <figure
+      className="grid touch-none gap-2 border border-seam bg-slab p-2"
+      onPointerLeave={() => setDragged(undefined)}
+    >
       <svg
         viewBox={viewBox(high)}
         role="img"
@@ -95,7 +116,16 @@ export function Drawing({
       </svg>
       <figcaption className="flex flex-wrap gap-x-5 text-sm text-dust">
         <span>Front to the left; above: from its left side, below: from above, right side up.</span>
-        <span>A loom is as thick as its current.</span>
+        <label className="inline-flex items-center gap-2">
+          <input
+            type="checkbox"
+            className="size-5 accent-moss"
+            checked={thick}
+            onChange={(event) => setThick(event.target.checked)}
+          />
+          Looms as thick as their current
+        </label>
+        <span>Drag a lamp from mount to mount, or choose it below.</span>
       </figcaption>
     </figure>
   );
@@ -111,6 +141,8 @@ function OnIt({
   onMount,
   at,
   across,
+  thick,
+  drag,
 }: {
   body: Body;
   rig: Rig;
@@ -121,6 +153,8 @@ function OnIt({
   onMount: (id: string) => void;
   at: (point: Point) => Spot;
   across: "up" | "right";
+  thick: boolean;
+  drag: Drag;
 }) {
   const stations = new Map((body.stations ?? []).map((station) => [station.id, at(station.at)]));
   const amps = new Map(runs.map((run) => [run.id, run.designAmps]));
@@ -154,7 +188,7 @@ function OnIt({
           stroke="var(--loss-out)"
           strokeOpacity={0.45}
           strokeLinejoin="round"
-          strokeWidth={0.008 + (amps.get(way.id) ?? 4) * 0.0009}
+          strokeWidth={thick ? 0.008 + (amps.get(way.id) ?? 4) * 0.0012 : 0.014}
         />
       ))}
       {chosen && (
@@ -204,7 +238,14 @@ function OnIt({
         const size = 0.09;
         return (
           // biome-ignore lint/a11y/noStaticElementInteractions: the same is in the list of mounts, where keys reach it
-          <g key={place.id} onClick={() => onMount(place.id)} className="cursor-pointer">
+          <g
+            key={place.id}
+            data-mount={place.id}
+            onClick={() => onMount(place.id)}
+            onPointerDown={() => drag.take(place.id)}
+            onPointerUp={() => drag.drop(place.id)}
+            className="cursor-pointer"
+          >
             <title>{place.name}</title>
             {place.id === mount && (
               <circle

@@ -1,8 +1,8 @@
 import { useState } from "react";
-import type { FitCard, Mount, Rig, Walk } from "../api/client";
+import type { FitCard, LampBody, Mount, Rig, Walk } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
-import { rulesOf, withMount, withPlace } from "../job/rigEdits";
+import { rulesOf, withMeasured, withMount, withPlace } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { asTape, tape, tapeUnit } from "../ui/figures";
@@ -73,6 +73,7 @@ export function MountPanel({
             mount={mount}
             rig={rig}
             onMove={(part, at) => editor.edit((now) => withPlace(now, part, at))}
+            onMeasured={(part, measured) => editor.edit((now) => withMeasured(now, part, measured))}
           />
         ) : (
           <p className="text-dust">
@@ -118,6 +119,13 @@ export function MountPanel({
   );
 }
 
+const arrived = [
+  { key: "widthMillimetres", label: "Width as measured" },
+  { key: "heightMillimetres", label: "Height as measured" },
+  { key: "depthMillimetres", label: "Depth as measured" },
+  { key: "tailMillimetres", label: "Tail as measured" },
+] as const;
+
 const holdWords = {
   ears: "Ears, gap",
   feet: "Feet, holes",
@@ -139,11 +147,13 @@ function Fit({
   mount,
   rig,
   onMove,
+  onMeasured,
 }: {
   card: FitCard;
   mount: Mount;
   rig: Rig;
   onMove: (part: string, at: string | undefined) => void;
+  onMeasured: (part: string, measured: LampBody | null) => void;
 }) {
   const { units } = rulesOf(rig);
   const nameOf = (part: string) => rig.fixtures?.find(({ id }) => id === part)?.name ?? part;
@@ -192,6 +202,34 @@ function Fit({
           onChange={(at) => onMove(part, at || undefined)}
         />
       ))}
+      {card.parts.map((part) => {
+        const lamp = rig.fixtures?.find(({ id }) => id === part);
+        const body = lamp?.measured ?? lamp?.body;
+        return body ? (
+          <details key={part} className="border border-seam bg-slab">
+            <summary className="flex min-h-11 items-center px-3 font-semibold">
+              {nameOf(part)} as it arrived
+            </summary>
+            <div className="grid grid-cols-2 gap-3 p-3">
+              {arrived.map(({ key, label }) => (
+                <NumberField
+                  key={key}
+                  label={label}
+                  unit={tapeUnit[units]}
+                  scale={asTape(units)}
+                  value={body[key]}
+                  onChange={(value) => onMeasured(part, { ...body, [key]: value ?? Number.NaN })}
+                />
+              ))}
+              {lamp?.measured && lamp.body && (
+                <Button look="quiet" onClick={() => onMeasured(part, null)}>
+                  As sold
+                </Button>
+              )}
+            </div>
+          </details>
+        ) : null;
+      })}
     </>
   );
 }

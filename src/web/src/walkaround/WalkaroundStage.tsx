@@ -4,15 +4,18 @@ import type { Check } from "../api/client";
 import { JobFrame } from "../job/JobFrame";
 import { ProposalDialog } from "../job/ProposalDialog";
 import type { RigEditor } from "../job/rigEditor";
+import { withPlace } from "../job/rigEdits";
 import { Notice } from "../ui/Notice";
 import { BodyPanel } from "./BodyPanel";
 import { Drawing } from "./Drawing";
 import { MountPanel } from "./MountPanel";
+import { PartsPanel } from "./PartsPanel";
 import { useWalk } from "./useWalk";
 import { WayPanel } from "./WayPanel";
 
 const panels = [
   { key: "mount", name: "Mounts" },
+  { key: "part", name: "Parts" },
   { key: "way", name: "Ways" },
   { key: "body", name: "Vehicle" },
 ] as const;
@@ -38,6 +41,13 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
     [setPlace],
   );
 
+  const opens: Record<PanelKey, string | undefined> = {
+    mount: mount?.id,
+    part: "all",
+    way: way?.id,
+    body: "size",
+  };
+
   const shortcuts = useMemo(() => {
     const list = panel === "way" ? ways : mounts;
     const at = list.findIndex(({ id }) => id === (panel === "way" ? way?.id : mount?.id));
@@ -49,6 +59,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
       { keys: "j", does: "Next mount or way", run: () => beside(1) },
       { keys: "k", does: "Mount or way before", run: () => beside(-1) },
       { keys: "m", does: "Mounts", run: () => choose("mount", mount?.id ?? "") },
+      { keys: "p", does: "Parts", run: () => choose("part", "all") },
       { keys: "w", does: "Ways", run: () => choose("way", way?.id ?? "") },
       { keys: "b", does: "Vehicle", run: () => choose("body", "size") },
     ];
@@ -67,12 +78,23 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
               mount={panel === "mount" ? mount?.id : undefined}
               way={panel === "way" ? way?.id : undefined}
               onMount={(id) => choose("mount", id)}
+              onMove={(part, at) => editor.edit((now) => withPlace(now, part, at))}
             />
           ) : (
-            <Notice title={walk.failed ? "The vehicle cannot be drawn as it stands." : "No vehicle yet."}>
+            <Notice
+              title={
+                walk.failed
+                  ? "The vehicle cannot be drawn as it stands."
+                  : rig.body
+                    ? "Drawing the vehicle…"
+                    : "No vehicle yet."
+              }
+            >
               {walk.failed
-                ? "Mend the field that is marked."
-                : "Choose a body: lengths, looms and fit follow from it."}
+                ? "Mend the field that is marked, or wait until the server answers again."
+                : rig.body
+                  ? ""
+                  : "Choose a body: lengths, looms and fit follow from it."}
             </Notice>
           )}
         </section>
@@ -87,9 +109,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
                 aria-selected={panel === key}
                 aria-controls="panel"
                 className={`min-h-11 border-b-4 px-4 font-semibold ${panel === key ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
-                onClick={() =>
-                  choose(key, key === "mount" ? (mount?.id ?? "") : key === "way" ? (way?.id ?? "") : "size")
-                }
+                onClick={() => choose(key, opens[key] ?? "")}
               >
                 {name}
               </button>
@@ -109,6 +129,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
               ) : (
                 <Notice title="No mounts yet.">Choose a body on the Vehicle tab.</Notice>
               ))}
+            {panel === "part" && <PartsPanel editor={editor} rig={rig} walk={walk.answer} errors={errors} />}
             {panel === "way" && (
               <WayPanel
                 editor={editor}

@@ -5,6 +5,7 @@ import type { FieldErrors } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withLay } from "../job/rigEdits";
 import { Button } from "../ui/Button";
+import { ChoiceField } from "../ui/ChoiceField";
 import { asLength, celsius, kilograms, length, lengthUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
 import { hazardWords, zoneWords } from "../ui/words";
@@ -142,6 +143,7 @@ function OneWay({
           ))}
         </tbody>
       </table>
+      <PinnedLanes editor={editor} rig={rig} way={way} />
       {!outdated && <Others editor={editor} rig={rig} way={way} />}
     </section>
   );
@@ -187,6 +189,40 @@ function Others({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: WalkWa
           </li>
         ))}
       </ul>
+    </div>
+  );
+}
+
+/** Lanes that it has to follow, whatever it costs. */
+function PinnedLanes({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: WalkWay }) {
+  const lay = way.isLine
+    ? rig.lines.find(({ id }) => id === way.id)?.plan?.lay?.lay
+    : rig.runs?.find(({ id }) => id === way.id)?.lay;
+  const through = lay?.through ?? [];
+  const stationName = (id: string) => rig.body?.stations?.find((station) => station.id === id)?.name ?? id;
+  const lanes = (rig.body?.lanes ?? []).map((lane) => ({
+    value: lane.id,
+    label: `${stationName(lane.from)} to ${stationName(lane.to)}`,
+  }));
+  const lead = (next: string[]) => editor.edit((now) => withLay(now, way.id, { through: next }));
+  return (
+    <div className="grid gap-2">
+      <ChoiceField
+        label="Lead it over a lane"
+        value=""
+        options={[{ value: "", label: through.length > 0 ? "And over…" : "The best way" }, ...lanes]}
+        onChange={(lane) => lane && lead([...through, lane])}
+      />
+      {through.length > 0 && (
+        <p className="flex flex-wrap items-center justify-between gap-2 text-sm">
+          <span>
+            Asked for: {through.map((id) => lanes.find(({ value }) => value === id)?.label ?? id).join("; ")}
+          </span>
+          <Button look="quiet" onClick={() => lead([])}>
+            Let it go the best way
+          </Button>
+        </p>
+      )}
     </div>
   );
 }

@@ -1,0 +1,292 @@
+import { Plus, Trash2 } from "lucide-react";
+import type { Body, Hazard, Lane, Rig, Station } from "../api/client";
+import { type FieldErrors, under } from "../api/problems";
+import type { RigEditor } from "../job/rigEditor";
+import { rulesOf, withBody } from "../job/rigEdits";
+import { Button } from "../ui/Button";
+import { ChoiceField } from "../ui/ChoiceField";
+import { asLength, asTape, lengthUnit, tapeUnit } from "../ui/figures";
+import { NumberField } from "../ui/NumberField";
+import { TextField } from "../ui/TextField";
+import { choices, hazardWords, stationWords, zoneWords } from "../ui/words";
+
+/** Stations as measured on the vehicle: moved, added, taken out. */
+export function StationsEditor({
+  editor,
+  rig,
+  errors,
+}: {
+  editor: RigEditor;
+  rig: Rig;
+  errors: FieldErrors;
+}) {
+  const { units } = rulesOf(rig);
+  const stations = rig.body?.stations ?? [];
+  const change = (id: string, edit: Partial<Station>) =>
+    editor.edit((now) =>
+      withBody(now, {
+        stations: now.body?.stations?.map((station) =>
+          station.id === id ? { ...station, ...edit } : station,
+        ),
+      }),
+    );
+  const metres = { unit: lengthUnit[units].name, scale: asLength(units) };
+  return (
+    <details
+      className="border border-seam bg-slab"
+      open={Object.keys(under(errors, "body.stations")).length > 0 || undefined}
+    >
+      <summary className="flex min-h-11 items-center px-3 font-semibold">
+        Stations ({stations.length})
+      </summary>
+      <div className="grid gap-3 p-3">
+        {stations.map((station, i) => {
+          const said = under(errors, `body.stations[${i}]`);
+          return (
+            <fieldset key={station.id} className="grid grid-cols-3 gap-2 border-b border-seam pb-3">
+              <legend className="sr-only">{station.name}</legend>
+              <div className="col-span-2">
+                <TextField
+                  label="Station"
+                  value={station.name}
+                  messages={said.name}
+                  onChange={(name) => change(station.id, { name })}
+                />
+              </div>
+              <ChoiceField
+                label="What it is"
+                value={station.kind ?? "plain"}
+                options={choices(stationWords)}
+                onChange={(kind) => change(station.id, { kind })}
+              />
+              {(["back", "right", "up"] as const).map((axis) => (
+                <NumberField
+                  key={axis}
+                  label={axisWords[axis]}
+                  {...metres}
+                  value={station.at[axis]}
+                  messages={said[`at.${axis}`]}
+                  onChange={(value) =>
+                    change(station.id, { at: { ...station.at, [axis]: value ?? Number.NaN } })
+                  }
+                />
+              ))}
+              {station.kind === "grommet" && (
+                <NumberField
+                  label="Free opening"
+                  unit={tapeUnit[units]}
+                  scale={asTape(units)}
+                  optional
+                  value={station.holeMillimetres}
+                  messages={said.holeMillimetres}
+                  onChange={(hole) => change(station.id, { holeMillimetres: hole ?? null })}
+                />
+              )}
+              <Button look="quiet" onClick={() => editor.edit((now) => withoutStation(now, station.id))}>
+                <Trash2 size={16} aria-hidden /> Take out<span className="sr-only"> {station.name}</span>
+              </Button>
+            </fieldset>
+          );
+        })}
+        <Button
+          onClick={() =>
+            editor.edit((now) =>
+              withBody(now, { stations: [...(now.body?.stations ?? []), newStation(now)] }),
+            )
+          }
+        >
+          <Plus size={18} aria-hidden /> Add a station
+        </Button>
+      </div>
+    </details>
+  );
+}
+
+/** Lanes as found on the vehicle: measured by hand, hot or not, what to mind, what comes off. */
+export function LanesEditor({ editor, rig, errors }: { editor: RigEditor; rig: Rig; errors: FieldErrors }) {
+  const { units } = rulesOf(rig);
+  const stations = (rig.body?.stations ?? []).map(({ id, name }) => ({ value: id, label: name }));
+  const lanes = rig.body?.lanes ?? [];
+  const nameOf = (id: string) => stations.find(({ value }) => value === id)?.label ?? id;
+  const change = (id: string, edit: Partial<Lane>) =>
+    editor.edit((now) =>
+      withBody(now, {
+        lanes: now.body?.lanes?.map((lane) => (lane.id === id ? { ...lane, ...edit } : lane)),
+      }),
+    );
+  return (
+    <details
+      className="border border-seam bg-slab"
+      open={Object.keys(under(errors, "body.lanes")).length > 0 || undefined}
+    >
+      <summary className="flex min-h-11 items-center px-3 font-semibold">Lanes ({lanes.length})</summary>
+      <div className="grid gap-3 p-3">
+        {lanes.map((lane, i) => {
+          const said = under(errors, `body.lanes[${i}]`);
+          const name = `${nameOf(lane.from)} to ${nameOf(lane.to)}`;
+          return (
+            <fieldset key={lane.id} className="grid grid-cols-2 gap-2 border-b border-seam pb-3">
+              <legend className="col-span-2 font-medium">{name}</legend>
+              <ChoiceField
+                label="From"
+                value={lane.from}
+                options={stations}
+                messages={said.from}
+                onChange={(from) => change(lane.id, { from })}
+              />
+              <ChoiceField
+                label="To"
+                value={lane.to}
+                options={stations}
+                messages={said.to}
+                onChange={(to) => change(lane.id, { to })}
+              />
+              <ChoiceField
+                label="Zone"
+                value={lane.zone}
+                options={choices(zoneWords)}
+                onChange={(zone) => change(lane.id, { zone })}
+              />
+              <NumberField
+                label="Measured"
+                unit={lengthUnit[units].name}
+                scale={asLength(units)}
+                optional
+                value={lane.measuredMetres}
+                messages={said.measuredMetres}
+                onChange={(metres) => change(lane.id, { measuredMetres: metres ?? null })}
+              />
+              <NumberField
+                label="Heat"
+                unit="°C"
+                optional
+                value={lane.ambientCelsius}
+                messages={said.ambientCelsius}
+                onChange={(celsius) => change(lane.id, { ambientCelsius: celsius ?? null })}
+              />
+              <NumberField
+                label="Thickest loom"
+                unit={tapeUnit[units]}
+                scale={asTape(units)}
+                optional
+                value={lane.capacityMillimetres}
+                messages={said.capacityMillimetres}
+                onChange={(most) => change(lane.id, { capacityMillimetres: most ?? null })}
+              />
+              <div className="col-span-2 flex flex-wrap gap-x-4">
+                {choices(hazardWords).map(({ value, label }) => (
+                  <label key={value} className="inline-flex min-h-11 items-center gap-2">
+                    <input
+                      type="checkbox"
+                      className="size-5 accent-moss"
+                      checked={(lane.hazards ?? []).includes(value)}
+                      onChange={(event) =>
+                        change(lane.id, { hazards: toggled(lane.hazards ?? [], value, event.target.checked) })
+                      }
+                    />
+                    {label}
+                  </label>
+                ))}
+              </div>
+              <TextField
+                label="Comes off (commas between)"
+                value={(lane.covers ?? []).join(", ")}
+                onChange={(text) =>
+                  change(lane.id, {
+                    covers: text
+                      .split(",")
+                      .map((cover) => cover.trimStart())
+                      .filter((cover, at, all) => cover !== "" || at === all.length - 1),
+                  })
+                }
+              />
+              <Button look="quiet" onClick={() => editor.edit((now) => withoutLane(now, lane.id))}>
+                <Trash2 size={16} aria-hidden /> Take out<span className="sr-only"> {name}</span>
+              </Button>
+            </fieldset>
+          );
+        })}
+        <Button
+          disabled={stations.length < 2}
+          onClick={() =>
+            editor.edit((now) => withBody(now, { lanes: [...(now.body?.lanes ?? []), newLane(now)] }))
+          }
+        >
+          <Plus size={18} aria-hidden /> Add a lane
+        </Button>
+      </div>
+    </details>
+  );
+}
+
+const axisWords = { back: "Behind the front", right: "Right of middle", up: "Above ground" } as const;
+
+const toggled = (hazards: readonly Hazard[], hazard: Hazard, on: boolean) =>
+  on ? [...hazards, hazard] : hazards.filter((other) => other !== hazard);
+
+function freeId(wanted: string, taken: readonly string[]) {
+  let at = 1;
+  while (taken.includes(`${wanted}-${at}`)) at++;
+  return `${wanted}-${at}`;
+}
+
+const idsOf = (body: Body | null | undefined) =>
+  [...(body?.stations ?? []), ...(body?.mounts ?? []), ...(body?.spaces ?? [])].map(({ id }) => id);
+
+const newStation = (rig: Rig): Station => {
+  const id = freeId("station", idsOf(rig.body));
+  return { id, name: `Station ${id.split("-").at(-1)}`, at: { back: 1, right: 0, up: 0.8 }, kind: "plain" };
+};
+
+const newLane = (rig: Rig): Lane => {
+  const stations = rig.body?.stations ?? [];
+  return {
+    id: freeId(
+      "lane",
+      (rig.body?.lanes ?? []).map(({ id }) => id),
+    ),
+    from: stations[0]?.id ?? "",
+    to: stations.at(-1)?.id ?? "",
+    zone: "exterior",
+  };
+};
+
+/** A lane gone is asked for by nobody any more. */
+function withoutLane(rig: Rig, id: string): Rig {
+  const gone = withBody(rig, { lanes: rig.body?.lanes?.filter((lane) => lane.id !== id) });
+  const through = (lay: { through?: string[] }) => lay.through?.filter((lane) => lane !== id);
+  return {
+    ...gone,
+    runs: gone.runs?.map((run) =>
+      run.lay ? { ...run, lay: { ...run.lay, through: through(run.lay) } } : run,
+    ),
+    lines: gone.lines.map((line) =>
+      line.plan?.lay
+        ? {
+            ...line,
+            plan: {
+              ...line.plan,
+              lay: { ...line.plan.lay, lay: { ...line.plan.lay.lay, through: through(line.plan.lay.lay) } },
+            },
+          }
+        : line,
+    ),
+  };
+}
+
+/** A station goes with its lanes; what stood there is placed nowhere. A station that a mount or space leans on stays. */
+function withoutStation(rig: Rig, id: string): Rig {
+  const leans = [...(rig.body?.mounts ?? []), ...(rig.body?.spaces ?? [])].some(
+    ({ station }) => station === id,
+  );
+  if (leans) return rig;
+  const lanes = (rig.body?.lanes ?? []).filter(({ from, to }) => from === id || to === id);
+  const bare = lanes.reduce((now, lane) => withoutLane(now, lane.id), rig);
+  return {
+    ...withBody(bare, { stations: bare.body?.stations?.filter((station) => station.id !== id) }),
+    places: bare.places?.filter(({ at }) => at !== id),
+    lines: bare.lines.map((line) =>
+      line.plan?.lay?.to === id ? { ...line, plan: { ...line.plan, lay: null } } : line,
+    ),
+  };
+}
