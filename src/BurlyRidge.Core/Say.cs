@@ -36,6 +36,17 @@ internal static class Say
         _ => "side light",
     };
 
+    public static string Kind(Hazard hazard) => hazard switch
+    {
+        Hazard.Exhaust => "the exhaust",
+        Hazard.Steering => "the steering",
+        Hazard.Moving => "moving parts",
+        Hazard.SharpEdge => "a sharp edge",
+        Hazard.Hinge => "a hinge",
+        Hazard.Airbag => "an airbag",
+        _ => "a fuel line",
+    };
+
     /// <summary>International foot, m (exact).</summary>
     private const double MetresPerFoot = 0.3048;
 }

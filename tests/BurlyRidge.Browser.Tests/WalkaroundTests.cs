@@ -34,6 +34,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Slim bar 20')]")).Click();
         page.Until(() => page.Figure("Laid").EndsWith(" m", StringComparison.Ordinal), "its length follows from the lanes");
         page.Find(By.XPath("//a[. = 'See the way']")).Click();
+        page.Find(By.CssSelector("[data-figure='Routed']"));
         Assert.Equal(page.Figure("Routed"), page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[@aria-pressed = 'true']/span[2]")).Text);
     }
 
@@ -192,5 +193,27 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         Assert.Equal("2.5", lane.FindElement(By.XPath(".//label[starts-with(., 'Measured')]/following::input[1]")).GetAttribute("value"));
         page.Press("Undo");
         page.Until(() => page.Has(By.XPath("//summary[contains(., 'Stations (29)')]")), "the station is gone");
+    }
+
+    [Fact]
+    public void A_mount_of_ones_own_is_added_measured_and_taken_out_in_feet_as_in_metres()
+    {
+        OpenWagon("?mount=plate");
+        page.Press("Add a mount");
+        page.Find(By.XPath("//section[@aria-label = 'Mount 1']//summary[. = 'Its measures']")).Click();
+        page.Type("Width between obstructions", "254");
+        page.UntilSaved();
+        page.Press("Units: metric");
+        page.Until(() => page.Field("Width between obstructions").GetAttribute("value") == "10", "254 mm are 10 in");
+        page.Press("What goes here…");
+        Assert.Contains("At most 10.0 in wide here", page.Find(By.CssSelector("[data-lamp='slim-bar-20']")).Text, StringComparison.Ordinal);
+        page.Press("Close");
+        page.Type("Width between obstructions", "-1");
+        page.Find(By.XPath("//*[contains(text(), 'Give a number above 0 and up to 3000 mm.')]"));
+        page.Type("Width between obstructions", "10");
+        page.Press("Units: imperial");
+        page.Press("Take out this mount");
+        page.Until(() => !page.Has(By.XPath("//ul[@aria-label = 'Mounts']//button[starts-with(., 'Mount 1')]")), "it is gone");
+        page.UntilSaved();
     }
 }

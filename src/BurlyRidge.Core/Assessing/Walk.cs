@@ -120,19 +120,8 @@ public sealed record WayChoice(IReadOnlyList<string> Through, IReadOnlyList<stri
         var met = way.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(best.Lanes.SelectMany(lane => lane.Hazards)).ToList();
         var spared = best.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(way.Lanes.SelectMany(lane => lane.Hazards)).ToList();
         List<string> words = [more >= 0 ? $"{Say.Metres(more, rig.HouseRules.Units)} longer" : $"{Say.Metres(-more, rig.HouseRules.Units)} shorter"];
-        if (met.Count > 0) words.Add($"passes {string.Join(" and ", met.Select(Word))}");
-        if (spared.Count > 0) words.Add($"spares {string.Join(" and ", spared.Select(Word))}");
+        if (met.Count > 0) words.Add($"passes {string.Join(" and ", met.Select(Say.Kind))}");
+        if (spared.Count > 0) words.Add($"spares {string.Join(" and ", spared.Select(Say.Kind))}");
         return $"{char.ToUpperInvariant(words[0][0])}{string.Join("; ", words)[1..]}.";
     }
-
-    private static string Word(Hazard hazard) => hazard switch
-    {
-        Hazard.Exhaust => "the exhaust",
-        Hazard.Steering => "the steering",
-        Hazard.Moving => "moving parts",
-        Hazard.SharpEdge => "a sharp edge",
-        Hazard.Hinge => "a hinge",
-        Hazard.Airbag => "an airbag",
-        _ => "a fuel line",
-    };
 }

@@ -17,7 +17,7 @@ internal static class HazardCheck
         var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
         return new Finding(verdict, met.Count, line, () => Kind.Says(verdict, met.Count, 0, "lanes",
             met.Count == 0 ? $"{laid.Id} passes neither exhaust, steering, airbag nor anything that moves."
-                : $"{laid.Id} passes {string.Join("; ", met.Select(lane => $"{string.Join(" and ", lane.Hazards.Where(Hurts).Select(Name))} from {lane.From} to {lane.To}"))}: {Care(met)}",
+                : $"{laid.Id} passes {string.Join("; ", met.Select(lane => $"{string.Join(" and ", lane.Hazards.Where(Hurts).Select(Say.Kind))} from {lane.From} to {lane.To}"))}: {Care(met)}",
             laid.Id, line));
     }
 
@@ -27,12 +27,4 @@ internal static class HazardCheck
     private static string Care(List<Lane> met) => met.Any(lane => lane.Hazards.Contains(Hazard.Airbag))
         ? "follow the maker's procedure for the airbag, and tie nothing across it."
         : "keep a hand's breadth off, tie it so that it cannot get there, or choose another way.";
-
-    private static string Name(Hazard hazard) => hazard switch
-    {
-        Hazard.Exhaust => "the exhaust",
-        Hazard.Steering => "the steering",
-        Hazard.Airbag => "an airbag",
-        _ => "moving parts",
-    };
 }

@@ -6,8 +6,8 @@ namespace BurlyRidge.Core.Fitting;
 public static class Placing
 {
     /// <summary>
-    /// The rig with the lamp, its place and a line planned in short: a body return, in the cabin-proof default class, its own
-    /// switch. Everything in the plan is there to be changed; its length follows from the lanes.
+    /// The rig with the lamp, its place and a line planned in short: back by wire, on a switch of its own. Everything in the plan
+    /// is there to be changed; its length follows from the lanes.
     /// </summary>
     public static Rig Put(Rig rig, Mount mount, CatalogueLamp lamp)
     {

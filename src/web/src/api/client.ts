@@ -46,6 +46,12 @@ export type PartBody = Schemas["PartBody"];
 export type Station = Schemas["Station"];
 export type StationKind = Schemas["StationKind"];
 export type LampBody = Schemas["LampBody"];
+export type FreeWay = Schemas["FreeWay"];
+export type Holder = Schemas["Holder"];
+export type HolderKind = Schemas["HolderKind"];
+export type KeepFree = Schemas["KeepFree"];
+export type Side = NonNullable<Schemas["Side"]>;
+export type Space = Schemas["Space"];
 export type Zone = Schemas["Zone"];
 
 export type Hazard = Schemas["Hazard"];

@@ -1,6 +1,7 @@
 import type { Check } from "../api/client";
 import { Button } from "../ui/Button";
 import { ofUnit } from "../ui/figures";
+import { useUnits } from "../ui/units";
 import { VerdictMark } from "../ui/VerdictMark";
 
 const order = { stop: 0, watch: 1, holds: 2 } as const;
@@ -9,6 +10,7 @@ export const worstFirst = (one: Check, other: Check) => order[one.verdict] - ord
 
 /** Judgements, the worst first; one that can be cured has its remedy as a button. */
 export function CheckList({ checks, onCure }: { checks: readonly Check[]; onCure?: (check: Check) => void }) {
+  const units = useUnits();
   return (
     <ul className="grid gap-px border border-seam bg-seam">
       {[...checks].sort(worstFirst).map((check) => (
@@ -25,8 +27,8 @@ export function CheckList({ checks, onCure }: { checks: readonly Check[]; onCure
             </span>
             {check.unit !== "-" && (
               <span className="font-figure text-sm">
-                {ofUnit(check.figure, check.unit)}
-                <span className="ml-2 text-dust">limit {ofUnit(check.limit, check.unit)}</span>
+                {ofUnit(check.figure, check.unit, units)}
+                <span className="ml-2 text-dust">limit {ofUnit(check.limit, check.unit, units)}</span>
               </span>
             )}
           </div>

@@ -1,7 +1,7 @@
-import { ChevronDown } from "lucide-react";
 import type { HouseRules } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
 import { ChoiceField } from "../ui/ChoiceField";
+import { Details } from "../ui/Details";
 import { asPercent } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
 import {
@@ -26,12 +26,8 @@ export function HouseRulesPanel({
 }) {
   const zoneErrors = under(errors, "zoneCelsius");
   return (
-    <details className="group border border-seam bg-slab" open={Object.keys(errors).length > 0 || undefined}>
-      <summary className="flex min-h-11 list-none items-center justify-between px-3 font-semibold">
-        House rules of this job
-        <ChevronDown size={18} aria-hidden className="group-open:rotate-180" />
-      </summary>
-      <div className="grid grid-cols-2 gap-3 p-3">
+    <Details summary="House rules of this job" wrong={Object.keys(errors).length > 0}>
+      <div className="grid grid-cols-2 gap-3">
         <ChoiceField
           label="Wire sold as"
           value={rules.gauges}
@@ -134,6 +130,6 @@ export function HouseRulesPanel({
           />
         ))}
       </div>
-    </details>
+    </Details>
   );
 }

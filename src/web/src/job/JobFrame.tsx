@@ -5,6 +5,7 @@ import type { Check } from "../api/client";
 import { Frame } from "../frame/Frame";
 import type { Shortcut } from "../frame/shortcuts";
 import { Button } from "../ui/Button";
+import { UnitsContext } from "../ui/units";
 import { TallyLine } from "../ui/VerdictMark";
 import { FindDialog } from "./FindDialog";
 import { Ledger } from "./Ledger";
@@ -100,47 +101,49 @@ export function JobFrame({
   );
 
   return (
-    <Frame ticket={ticket} shortcuts={all}>
-      <nav aria-label="Stages" className="flex flex-wrap gap-1 border-b border-seam px-4 pt-1">
-        {stages.map(({ key, name }, i) => (
-          <NavLink
-            key={key}
-            to={`/jobs/${job.id}/${key}`}
-            className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
-          >
-            <span className="font-figure text-sm" aria-hidden>
-              {i + 1}
-            </span>
-            {name}
-          </NavLink>
-        ))}
-      </nav>
-      {children}
-      {trouble && (
-        <p role="alert" className="px-4 pb-3 font-semibold text-oxide">
-          {trouble}
-        </p>
-      )}
-      <Ledger
-        assessment={assessment}
-        nameOf={(id) => rig.lines.find((line) => line.id === id)?.name ?? id}
-        open={ledger}
-        onClose={() => setLedger(false)}
-        onChoose={(id) => {
-          go(`/jobs/${job.id}/lines?line=${encodeURIComponent(id)}`);
-          setLedger(false);
-        }}
-        onCure={onCure}
-      />
-      {finding && <FindDialog jobId={job.id} rig={rig} onClose={() => setFinding(false)} />}
-      {save.kind === "stale" && (
-        <StaleDialog
-          mine={rig}
-          newest={save.newest}
-          onTakeTheirs={() => editor.takeTheirs()}
-          onKeepMine={() => editor.keepMine()}
+    <UnitsContext value={rules.units}>
+      <Frame ticket={ticket} shortcuts={all}>
+        <nav aria-label="Stages" className="flex flex-wrap gap-1 border-b border-seam px-4 pt-1">
+          {stages.map(({ key, name }, i) => (
+            <NavLink
+              key={key}
+              to={`/jobs/${job.id}/${key}`}
+              className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
+            >
+              <span className="font-figure text-sm" aria-hidden>
+                {i + 1}
+              </span>
+              {name}
+            </NavLink>
+          ))}
+        </nav>
+        {children}
+        {trouble && (
+          <p role="alert" className="px-4 pb-3 font-semibold text-oxide">
+            {trouble}
+          </p>
+        )}
+        <Ledger
+          assessment={assessment}
+          nameOf={(id) => rig.lines.find((line) => line.id === id)?.name ?? id}
+          open={ledger}
+          onClose={() => setLedger(false)}
+          onChoose={(id) => {
+            go(`/jobs/${job.id}/lines?line=${encodeURIComponent(id)}`);
+            setLedger(false);
+          }}
+          onCure={onCure}
         />
-      )}
-    </Frame>
+        {finding && <FindDialog jobId={job.id} rig={rig} onClose={() => setFinding(false)} />}
+        {save.kind === "stale" && (
+          <StaleDialog
+            mine={rig}
+            newest={save.newest}
+            onTakeTheirs={() => editor.takeTheirs()}
+            onKeepMine={() => editor.keepMine()}
+          />
+        )}
+      </Frame>
+    </UnitsContext>
   );
 }

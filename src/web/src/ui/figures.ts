@@ -11,7 +11,9 @@ export const volts = (value: number) => `${value.toFixed(2)} V`;
 export const percent = (fraction: number) => `${(fraction * 100).toFixed(1)} %`;
 export const celsius = (value: number) => `${value.toFixed(0)} °C`;
 export const copper = (squareMillimetres: number) => `${squareMillimetres.toFixed(2)} mm²`;
-export const ofUnit = (value: number, unit: string) => {
+export const ofUnit = (value: number, unit: string, units: UnitSystem = "metric") => {
+  if (value < endless && unit === "m") return length(value, units);
+  if (value < endless && unit === "mm") return tape(value, units);
   switch (unit) {
     case "":
       return percent(value);

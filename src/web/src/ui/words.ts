@@ -1,12 +1,15 @@
 import type {
   BodyKind,
+  FreeWay,
   Fuse,
   GaugeSystem,
   Hazard,
+  HolderKind,
   HouseRules,
   LampSet,
   Line,
   LinePlan,
+  Side,
   StationKind,
   Verdict,
   Zone,
@@ -39,6 +42,25 @@ export const hazardWords: Record<Hazard, string> = {
   hinge: "hinge",
   airbag: "airbag",
   fuelLine: "fuel line",
+};
+
+export const holdWords: Record<HolderKind, string> = {
+  ears: "Ears, gap",
+  feet: "Feet, holes",
+  stud: "Stud",
+  clamp: "Clamps, bar",
+  receiver: "Receiver",
+};
+
+export const sideWords: Record<Side, string> = { left: "Left", right: "Right" };
+
+export const freeWayWords: Record<FreeWay, string> = {
+  above: "Above",
+  below: "Below",
+  before: "Before",
+  behind: "Behind",
+  left: "Left",
+  right: "Right",
 };
 
 export const stationWords: Record<StationKind, string> = {

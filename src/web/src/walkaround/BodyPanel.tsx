@@ -9,6 +9,7 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { asLength, lengthUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
 import { bodyWords, choices } from "../ui/words";
+import { SpacesEditor } from "./SpacesEditor";
 import { LanesEditor, StationsEditor } from "./StationsEditor";
 
 const sizes = [
@@ -163,6 +164,7 @@ export function BodyPanel({
         <>
           <StationsEditor editor={editor} rig={rig} errors={errors} />
           <LanesEditor editor={editor} rig={rig} errors={errors} />
+          <SpacesEditor editor={editor} rig={rig} errors={errors} />
         </>
       )}
       <p className="text-sm text-dust">

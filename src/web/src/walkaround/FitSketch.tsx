@@ -24,7 +24,7 @@ export function FitSketch({ card, mount, rig }: { card: FitCard; mount: Mount; r
       viewBox={`0 0 ${width} ${height}`}
       role="img"
       aria-label={`${mount.name} from above, with its measures`}
-      className="w-full border border-seam bg-slab"
+      className="w-full max-w-md border border-seam bg-slab"
     >
       <line x1={x(-window / 2)} x2={x(-window / 2)} y1={24} y2={96} stroke="var(--ink)" strokeWidth={4} />
       <line x1={x(window / 2)} x2={x(window / 2)} y1={24} y2={96} stroke="var(--ink)" strokeWidth={4} />

@@ -1,23 +1,19 @@
+import { Plus } from "lucide-react";
 import { useState } from "react";
 import type { FitCard, LampBody, Mount, Rig, Walk } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
-import { rulesOf, withMeasured, withMount, withPlace } from "../job/rigEdits";
+import { rulesOf, withBody, withMeasured, withPlace } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
+import { Details } from "../ui/Details";
 import { asTape, tape, tapeUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
 import { VerdictMark } from "../ui/VerdictMark";
+import { newMount } from "./bodyEdits";
 import { CandidatesDialog } from "./CandidatesDialog";
 import { FitSketch } from "./FitSketch";
-
-const sizes = [
-  { key: "widthMillimetres", label: "Width between obstructions" },
-  { key: "heightMillimetres", label: "Height between obstructions" },
-  { key: "depthMillimetres", label: "Depth to what is behind" },
-  { key: "proudMillimetres", label: "May stand out by" },
-  { key: "radiusMillimetres", label: "Radius of its face" },
-] as const;
+import { MountEditor } from "./MountEditor";
 
 /** The mounts of the vehicle, and the chosen one with its fit card. */
 export function MountPanel({
@@ -35,7 +31,6 @@ export function MountPanel({
   errors: FieldErrors;
   onChoose: (id: string) => void;
 }) {
-  const { units } = rulesOf(rig);
   const mounts = rig.body?.mounts ?? [];
   const [offering, setOffering] = useState(false);
   const card = walk?.mounts.find(({ at }) => at === mount.id);
@@ -60,6 +55,15 @@ export function MountPanel({
           </li>
         ))}
       </ul>
+      <Button
+        onClick={() => {
+          const added = newMount(rig);
+          editor.edit((now) => withBody(now, { mounts: [...(now.body?.mounts ?? []), added] }));
+          onChoose(added.id);
+        }}
+      >
+        <Plus size={18} aria-hidden /> Add a mount
+      </Button>
       <section aria-label={mount.name} className="grid gap-3">
         <div className="flex flex-wrap items-center justify-between gap-2">
           <h2 className="text-lg font-semibold">{mount.name}</h2>
@@ -84,33 +88,7 @@ export function MountPanel({
               : "Nothing of known size is on it."}
           </p>
         )}
-        <details className="border border-seam bg-slab" open={Object.keys(said).length > 0 || undefined}>
-          <summary className="flex min-h-11 items-center px-3 font-semibold">Its measures</summary>
-          <div className="grid gap-3 p-3">
-            {sizes.map(({ key, label }) => (
-              <NumberField
-                key={key}
-                label={label}
-                unit={tapeUnit[units]}
-                scale={asTape(units)}
-                optional
-                value={mount[key]}
-                messages={said[key]}
-                onChange={(value) => editor.edit((now) => withMount(now, mount.id, { [key]: value ?? null }))}
-              />
-            ))}
-            <p className="text-sm text-dust">
-              {(mount.holds ?? [])
-                .map(
-                  (hold) =>
-                    `${holdWords[hold.kind]} ${tape(hold.fromMillimetres, units)} to ${tape(hold.toMillimetres, units)}`,
-                )
-                .join("; ") || "It holds nothing yet."}
-              {mount.mostKilograms ? ` Carries ${mount.mostKilograms} kg.` : ""}
-              {(mount.free ?? []).map((free) => ` Keep clear: ${free.what}.`).join("")}
-            </p>
-          </div>
-        </details>
+        <MountEditor editor={editor} rig={rig} mount={mount} errors={said} />
       </section>
       {offering && (
         <CandidatesDialog editor={editor} rig={rig} mount={mount} onClose={() => setOffering(false)} />
@@ -125,14 +103,6 @@ const arrived = [
   { key: "depthMillimetres", label: "Depth as measured" },
   { key: "tailMillimetres", label: "Tail as measured" },
 ] as const;
-
-const holdWords = {
-  ears: "Ears, gap",
-  feet: "Feet, holes",
-  stud: "Stud",
-  clamp: "Clamps, bar",
-  receiver: "Receiver",
-} as const;
 
 function MountMark({ card, planned }: { card: FitCard | undefined; planned: boolean }) {
   if (card) return <VerdictMark verdict={card.verdict} />;
@@ -206,11 +176,8 @@ function Fit({
         const lamp = rig.fixtures?.find(({ id }) => id === part);
         const body = lamp?.measured ?? lamp?.body;
         return body ? (
-          <details key={part} className="border border-seam bg-slab">
-            <summary className="flex min-h-11 items-center px-3 font-semibold">
-              {nameOf(part)} as it arrived
-            </summary>
-            <div className="grid grid-cols-2 gap-3 p-3">
+          <Details key={part} summary={<>{nameOf(part)} as it arrived</>}>
+            <div className="grid grid-cols-2 gap-3">
               {arrived.map(({ key, label }) => (
                 <NumberField
                   key={key}
@@ -227,7 +194,7 @@ function Fit({
                 </Button>
               )}
             </div>
-          </details>
+          </Details>
         ) : null;
       })}
     </>

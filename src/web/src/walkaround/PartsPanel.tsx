@@ -3,6 +3,7 @@ import { type FieldErrors, under } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withPartBody, withPlace } from "../job/rigEdits";
 import { ChoiceField } from "../ui/ChoiceField";
+import { Details } from "../ui/Details";
 import { asTape, tapeUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
 import { VerdictMark } from "../ui/VerdictMark";
@@ -103,10 +104,11 @@ function PartSizes({
   const body: PartBody | undefined = rig.partBodies?.[at];
   const said = under(errors, `partBodies[${at}]`);
   return (
-    <details open={Object.keys(said).length > 0 || undefined}>
-      <summary className="flex min-h-11 items-center font-medium">
-        {body ? "Its sizes" : "Give its sizes to try it in a space"}
-      </summary>
+    <Details
+      plain
+      summary={body ? "Its sizes" : "Give its sizes to try it in a space"}
+      wrong={Object.keys(said).length > 0}
+    >
       <div className="grid grid-cols-3 gap-2">
         {sizes.map(({ key, label }) => (
           <NumberField
@@ -121,6 +123,6 @@ function PartSizes({
           />
         ))}
       </div>
-    </details>
+    </Details>
   );
 }

@@ -1,14 +1,16 @@
 import { Plus, Trash2 } from "lucide-react";
-import type { Body, Hazard, Lane, Rig, Station } from "../api/client";
+import type { Hazard, Lane, Rig, Station } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withBody } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
+import { Details } from "../ui/Details";
 import { asLength, asTape, lengthUnit, tapeUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
 import { TextField } from "../ui/TextField";
 import { choices, hazardWords, stationWords, zoneWords } from "../ui/words";
+import { newLane, newStation, withoutLane, withoutStation } from "./bodyEdits";
 
 /** Stations as measured on the vehicle: moved, added, taken out. */
 export function StationsEditor({
@@ -32,14 +34,11 @@ export function StationsEditor({
     );
   const metres = { unit: lengthUnit[units].name, scale: asLength(units) };
   return (
-    <details
-      className="border border-seam bg-slab"
-      open={Object.keys(under(errors, "body.stations")).length > 0 || undefined}
+    <Details
+      summary={<>Stations ({stations.length})</>}
+      wrong={Object.keys(under(errors, "body.stations")).length > 0}
     >
-      <summary className="flex min-h-11 items-center px-3 font-semibold">
-        Stations ({stations.length})
-      </summary>
-      <div className="grid gap-3 p-3">
+      <div className="grid gap-3">
         {stations.map((station, i) => {
           const said = under(errors, `body.stations[${i}]`);
           return (
@@ -98,7 +97,7 @@ export function StationsEditor({
           <Plus size={18} aria-hidden /> Add a station
         </Button>
       </div>
-    </details>
+    </Details>
   );
 }
 
@@ -115,12 +114,11 @@ export function LanesEditor({ editor, rig, errors }: { editor: RigEditor; rig: R
       }),
     );
   return (
-    <details
-      className="border border-seam bg-slab"
-      open={Object.keys(under(errors, "body.lanes")).length > 0 || undefined}
+    <Details
+      summary={<>Lanes ({lanes.length})</>}
+      wrong={Object.keys(under(errors, "body.lanes")).length > 0}
     >
-      <summary className="flex min-h-11 items-center px-3 font-semibold">Lanes ({lanes.length})</summary>
-      <div className="grid gap-3 p-3">
+      <div className="grid gap-3">
         {lanes.map((lane, i) => {
           const said = under(errors, `body.lanes[${i}]`);
           const name = `${nameOf(lane.from)} to ${nameOf(lane.to)}`;
@@ -215,7 +213,7 @@ export function LanesEditor({ editor, rig, errors }: { editor: RigEditor; rig: R
           <Plus size={18} aria-hidden /> Add a lane
         </Button>
       </div>
-    </details>
+    </Details>
   );
 }
 
@@ -223,70 +221,3 @@ const axisWords = { back: "Behind the front", right: "Right of middle", up: "Abo
 
 const toggled = (hazards: readonly Hazard[], hazard: Hazard, on: boolean) =>
   on ? [...hazards, hazard] : hazards.filter((other) => other !== hazard);
-
-function freeId(wanted: string, taken: readonly string[]) {
-  let at = 1;
-  while (taken.includes(`${wanted}-${at}`)) at++;
-  return `${wanted}-${at}`;
-}
-
-const idsOf = (body: Body | null | undefined) =>
-  [...(body?.stations ?? []), ...(body?.mounts ?? []), ...(body?.spaces ?? [])].map(({ id }) => id);
-
-const newStation = (rig: Rig): Station => {
-  const id = freeId("station", idsOf(rig.body));
-  return { id, name: `Station ${id.split("-").at(-1)}`, at: { back: 1, right: 0, up: 0.8 }, kind: "plain" };
-};
-
-const newLane = (rig: Rig): Lane => {
-  const stations = rig.body?.stations ?? [];
-  return {
-    id: freeId(
-      "lane",
-      (rig.body?.lanes ?? []).map(({ id }) => id),
-    ),
-    from: stations[0]?.id ?? "",
-    to: stations.at(-1)?.id ?? "",
-    zone: "exterior",
-  };
-};
-
-/** A lane gone is asked for by nobody any more. */
-function withoutLane(rig: Rig, id: string): Rig {
-  const gone = withBody(rig, { lanes: rig.body?.lanes?.filter((lane) => lane.id !== id) });
-  const through = (lay: { through?: string[] }) => lay.through?.filter((lane) => lane !== id);
-  return {
-    ...gone,
-    runs: gone.runs?.map((run) =>
-      run.lay ? { ...run, lay: { ...run.lay, through: through(run.lay) } } : run,
-    ),
-    lines: gone.lines.map((line) =>
-      line.plan?.lay
-        ? {
-            ...line,
-            plan: {
-              ...line.plan,
-              lay: { ...line.plan.lay, lay: { ...line.plan.lay.lay, through: through(line.plan.lay.lay) } },
-            },
-          }
-        : line,
-    ),
-  };
-}
-
-/** A station goes with its lanes; what stood there is placed nowhere. A station that a mount or space leans on stays. */
-function withoutStation(rig: Rig, id: string): Rig {
-  const leans = [...(rig.body?.mounts ?? []), ...(rig.body?.spaces ?? [])].some(
-    ({ station }) => station === id,
-  );
-  if (leans) return rig;
-  const lanes = (rig.body?.lanes ?? []).filter(({ from, to }) => from === id || to === id);
-  const bare = lanes.reduce((now, lane) => withoutLane(now, lane.id), rig);
-  return {
-    ...withBody(bare, { stations: bare.body?.stations?.filter((station) => station.id !== id) }),
-    places: bare.places?.filter(({ at }) => at !== id),
-    lines: bare.lines.map((line) =>
-      line.plan?.lay?.to === id ? { ...line, plan: { ...line.plan, lay: null } } : line,
-    ),
-  };
-}

@@ -68,7 +68,12 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
   return (
     <JobFrame editor={editor} stage="walkaround" shortcuts={shortcuts} trouble={trouble} onCure={cure}>
       <div className="grid items-start gap-5 p-4 lg:grid-cols-[1fr_25rem]">
-        <section aria-label="The vehicle" className="grid gap-3">
+        <section aria-label="The vehicle" className="grid gap-3 lg:sticky lg:top-3">
+          {walk.failed && walk.answer && (
+            <p role="status" className="font-semibold text-ochre">
+              Drawn as it last was: a field needs mending, or the server does not answer.
+            </p>
+          )}
           {walk.answer?.outline && rig.body ? (
             <Drawing
               body={rig.body}
