@@ -1,5 +1,5 @@
-using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Bodies;
+using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Benchmarks;

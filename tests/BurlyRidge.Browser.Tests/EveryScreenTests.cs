@@ -7,7 +7,7 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
 {
     private readonly Page page = workshop.Page;
 
-    public static TheoryData<string> Screens => ["yard", "walkaround", "ways", "candidates", "vehicle", "lines", "wired line", "ledger", "quick size"];
+    public static TheoryData<string> Screens => ["yard", "walkaround", "measures", "parts", "ways", "candidates", "vehicle", "find", "reroute", "lines", "wired line", "ledger", "quick size"];
 
     [Theory]
     [MemberData(nameof(Screens))]
@@ -53,17 +53,12 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
         page.Open(screen == "quick size" ? "/quick-size" : "/");
         switch (screen)
         {
-            case "walkaround" or "ways" or "candidates" or "vehicle":
+            case "walkaround" or "measures" or "parts" or "ways" or "candidates" or "vehicle" or "find" or "reroute":
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
                 page.Find(By.CssSelector("[data-figure='Wire']"));
                 page.Key("1");
                 page.Find(By.CssSelector("[aria-label='The vehicle from above']"));
-                if (screen == "ways") page.Key("w");
-                if (screen == "ways") page.Find(By.CssSelector("[data-figure='Routed']"));
-                if (screen == "candidates") page.Press("What goes here…");
-                if (screen == "candidates") page.Find(By.CssSelector("[data-lamp]"));
-                if (screen == "vehicle") page.Key("b");
-                if (screen == "vehicle") page.Field("Wheelbase");
+                Walk(screen);
                 break;
             case "lines":
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
@@ -86,6 +81,44 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
                 break;
             default:
                 page.Find(By.TagName("article"));
+                break;
+        }
+    }
+
+    /// <summary>From the drawing to one of the faces of the walkaround.</summary>
+    private void Walk(string screen)
+    {
+        switch (screen)
+        {
+            case "measures":
+                page.Find(By.XPath("//summary[. = 'Its measures']")).Click();
+                page.Field("Width between obstructions");
+                break;
+            case "parts":
+                page.Key("p");
+                page.Field("box sits at");
+                break;
+            case "ways":
+                page.Key("w");
+                page.Find(By.CssSelector("[data-figure='Routed']"));
+                break;
+            case "candidates":
+                page.Press("What goes here…");
+                page.Find(By.CssSelector("[data-lamp]"));
+                break;
+            case "vehicle":
+                page.Key("b");
+                foreach (var name in new[] { "Stations", "Lanes", "Places for parts" }) page.Find(By.XPath($"//summary[starts-with(., '{name}')]")).Click();
+                page.Field("Place");
+                break;
+            case "find":
+                page.Key("/");
+                page.Field("Part of a name");
+                break;
+            case "reroute":
+                page.Key("w");
+                page.Press("Lead everything anew…");
+                page.Find(By.XPath("//button[. = 'Leave it']"));
                 break;
         }
     }

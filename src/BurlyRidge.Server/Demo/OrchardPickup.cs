@@ -46,7 +46,7 @@ internal static class OrchardPickup
             ],
             Fixtures =
             [
-                Lamp("boom-bar", "Bar", 150), Lamp("tail-l", "Pod", 22), Lamp("tail-r", "Pod", 22), 
+                Lamp("boom-bar", "Bar", 150), Lamp("tail-l", "Pod", 22), Lamp("tail-r", "Pod", 22),
                 Lamp("drive-l", "Driving lamp", 50).Sized(152, 72, 74, 1.2, HolderKind.Stud, 8, 10), Lamp("drive-r", "Driving lamp", 50).Sized(152, 72, 74, 1.2, HolderKind.Stud, 8, 10),
             ],
             Protection = [Blade("drive-fuse", 15)],

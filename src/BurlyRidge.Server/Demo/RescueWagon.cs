@@ -44,7 +44,7 @@ internal static class RescueWagon
             ],
             Fixtures =
             [
-                Lamp("scene-l", "Scene lamp", 36), Lamp("scene-r", "Scene lamp", 36), 
+                Lamp("scene-l", "Scene lamp", 36), Lamp("scene-r", "Scene lamp", 36),
                 Lamp("work-l", "Work lamp", 28).Sized(104, 110, 62, 0.8, HolderKind.Stud, 8, 8), Lamp("work-r", "Work lamp", 28).Sized(104, 110, 62, 0.8, HolderKind.Stud, 8, 8),
                 Lamp("beacon-f", "Beacon", 18), Lamp("beacon-r", "Beacon", 18), Lamp("sled-lamp", "Tray strip", 12, kind: LampKind.ResistorLed),
                 Lamp("plough-l", "Plough lamp", 55, kind: LampKind.Filament).Sized(210, 66, 78, 1.4, HolderKind.Feet, 160, 220),

@@ -1,5 +1,4 @@
 using BurlyRidge.Core.Assessing;
-using BurlyRidge.Core.Checks;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Protection;

@@ -1,5 +1,4 @@
 using BurlyRidge.Core.Assessing;
-using BurlyRidge.Core.Checks;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Tests.Support;

@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Checks;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Tests.Support;

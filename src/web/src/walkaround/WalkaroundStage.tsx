@@ -69,6 +69,11 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
     <JobFrame editor={editor} stage="walkaround" shortcuts={shortcuts} trouble={trouble} onCure={cure}>
       <div className="grid items-start gap-5 p-4 lg:grid-cols-[1fr_25rem]">
         <section aria-label="The vehicle" className="grid gap-3 lg:sticky lg:top-3">
+          {walk.slow && walk.answer && (
+            <p role="status" className="font-semibold">
+              Working it out…
+            </p>
+          )}
           {walk.failed && walk.answer && (
             <p role="status" className="font-semibold text-ochre">
               Drawn as it last was: a field needs mending, or the server does not answer.
