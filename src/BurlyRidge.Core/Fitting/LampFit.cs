@@ -15,6 +15,7 @@ public static class LampFit
     public static FitCard Of(Mount mount, IReadOnlyList<(string Id, LampBody Body)> lamps, UnitSystem units = UnitSystem.Metric)
     {
         var say = new SayLength(units);
+        if (mount is { RadiusMillimetres: null, Edge: { } edge }) mount = mount with { RadiusMillimetres = Sagitta.Radius(edge.LengthMillimetres, edge.OffMillimetres) };
         var row = Row.Of(mount, [.. lamps.Select(lamp => lamp.Body.WidthMillimetres)]);
         var stance = Stand(mount, lamps, row);
         var findings = new List<FitFinding>();

@@ -142,6 +142,11 @@ public static class BodyValidation
             Maybe(problems, $"{at}.depthMillimetres", mount.DepthMillimetres);
             if (mount.ProudMillimetres is { } proud) problems.Within($"{at}.proudMillimetres", proud, 0, MostMillimetres, "mm");
             if (mount.RadiusMillimetres is { } radius) problems.Within($"{at}.radiusMillimetres", radius, 50, 100_000, "mm");
+            if (mount.Edge is { } edge)
+            {
+                Size(problems, $"{at}.edge.lengthMillimetres", edge.LengthMillimetres);
+                problems.Above($"{at}.edge.offMillimetres", edge.OffMillimetres, 0, edge.LengthMillimetres / 2, "mm");
+            }
             if (mount.TiltDegrees is { } tilt) problems.Within($"{at}.tiltDegrees", tilt, 0, 90, "°");
             if (mount.MostKilograms is { } most) problems.Above($"{at}.mostKilograms", most, 0, 500, "kg");
             Holds(problems, $"{at}.holds", mount.Holds);

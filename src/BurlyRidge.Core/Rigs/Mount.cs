@@ -21,6 +21,9 @@ public sealed record Mount(string Id, string Name, string Station, Point At)
     /// <summary>Radius of the face as seen from above; null: straight.</summary>
     public double? RadiusMillimetres { get; init; }
 
+    /// <summary>The same as a straight edge finds it, where nobody knows the radius; null: not tried.</summary>
+    public StraightEdge? Edge { get; init; }
+
     /// <summary>Room above and below that a lamp may be tilted in, degrees; null: free.</summary>
     public double? TiltDegrees { get; init; }
 
@@ -42,6 +45,11 @@ public sealed record Mount(string Id, string Name, string Station, Point At)
     /// <summary>What has to stay free.</summary>
     public IReadOnlyList<KeepFree> Free { get; init; } = [];
 }
+
+/// <summary>A straight edge held to a curved face.</summary>
+/// <param name="LengthMillimetres">Of the edge, from end to end, mm.</param>
+/// <param name="OffMillimetres">How far its ends stand off the face while its middle touches, or its middle while its ends do, mm.</param>
+public sealed record StraightEdge(double LengthMillimetres, double OffMillimetres);
 
 /// <summary>Left or right, as seen by who sits in the vehicle.</summary>
 public enum Side

@@ -57,6 +57,17 @@ public class LampFitTests
         Assert.Equal(Verdict.Holds, LampFit.Of(mount, "lamp", Lamp(1000) with { RadiusMillimetres = 1300 }).Findings.Single(finding => finding.Id == "proud-ends").Verdict);
     }
 
+    /// <summary>A metre of straight edge that stands off by 100 mm has found a radius of 1300 mm.</summary>
+    [Fact]
+    public void A_straight_edge_finds_the_same_as_the_radius()
+    {
+        var mount = Open with { ProudMillimetres = 60, DepthMillimetres = 150 };
+        var radius = LampFit.Of(mount with { RadiusMillimetres = 1300 }, "lamp", Lamp(900));
+        var edge = LampFit.Of(mount with { Edge = new StraightEdge(1000, 100) }, "lamp", Lamp(900));
+        Assert.Equal(radius.Stance!.EndsProudMillimetres, edge.Stance!.EndsProudMillimetres, 1e-9);
+        Assert.Equal(radius.Verdict, edge.Verdict);
+    }
+
     [Fact]
     public void What_is_offered_instead_of_a_straight_lamp_does_go()
     {

@@ -2,7 +2,7 @@ import type { HouseRules } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
-import { asPercent } from "../ui/figures";
+import { asLength, asPercent, lengthUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
 import {
   choices,
@@ -108,6 +108,24 @@ export function HouseRulesPanel({
           messages={errors.leftOnHours}
           hint="to half the battery"
           onChange={(value) => onChange({ leftOnHours: value ?? Number.NaN })}
+        />
+        <NumberField
+          label="Slack along the way"
+          unit="%"
+          scale={asPercent}
+          value={rules.slackFraction}
+          messages={errors.slackFraction}
+          hint="of its lanes"
+          onChange={(value) => onChange({ slackFraction: value ?? Number.NaN })}
+        />
+        <NumberField
+          label="Loop at each end"
+          unit={lengthUnit[rules.units].name}
+          scale={asLength(rules.units)}
+          value={rules.loopMetres}
+          messages={errors.loopMetres}
+          hint="to work on it again"
+          onChange={(value) => onChange({ loopMetres: value ?? Number.NaN })}
         />
         <NumberField
           label="Wire sizes bought"

@@ -28,7 +28,7 @@ export function FitSketch({ card, mount, rig }: { card: FitCard; mount: Mount; r
     >
       <line x1={x(-window / 2)} x2={x(-window / 2)} y1={24} y2={96} stroke="var(--ink)" strokeWidth={4} />
       <line x1={x(window / 2)} x2={x(window / 2)} y1={24} y2={96} stroke="var(--ink)" strokeWidth={4} />
-      {mount.radiusMillimetres ? (
+      {mount.radiusMillimetres || mount.edge ? (
         <path
           d={`M${x(-window / 2)} ${middle + 14} Q${width / 2} ${middle - 14} ${x(window / 2)} ${middle + 14}`}
           fill="none"

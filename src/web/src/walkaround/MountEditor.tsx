@@ -26,6 +26,12 @@ const axes = [
   { key: "up", label: "Above ground" },
 ] as const;
 
+/** A straight edge with one figure not given yet is refused by the server, by name. */
+const edgeOf = (length: number | undefined, off: number | undefined) =>
+  length === undefined && off === undefined
+    ? null
+    : { lengthMillimetres: length ?? Number.NaN, offMillimetres: off ?? Number.NaN };
+
 /** One mount as a tape finds it: its room, how it holds, what it carries, what has to stay free. */
 export function MountEditor({
   editor,
@@ -68,6 +74,24 @@ export function MountEditor({
             onChange={(value) => change({ [key]: value ?? null })}
           />
         ))}
+        <div className="grid grid-cols-2 gap-2">
+          <NumberField
+            label="Or: straight edge of"
+            {...tape}
+            optional
+            value={mount.edge?.lengthMillimetres}
+            messages={errors["edge.lengthMillimetres"]}
+            onChange={(length) => change({ edge: edgeOf(length, mount.edge?.offMillimetres) })}
+          />
+          <NumberField
+            label="Stands off by"
+            {...tape}
+            optional
+            value={mount.edge?.offMillimetres}
+            messages={errors["edge.offMillimetres"]}
+            onChange={(off) => change({ edge: edgeOf(mount.edge?.lengthMillimetres, off) })}
+          />
+        </div>
         <div className="grid grid-cols-2 gap-2">
           <NumberField
             label="Carries"
