@@ -29,6 +29,7 @@ public sealed class Router
     private readonly Dictionary<string, Edge> lanes = new(StringComparer.Ordinal);
     private readonly Dictionary<string, List<Edge>> at = new(StringComparer.Ordinal);
     private readonly Dictionary<string, Station> stations;
+    private readonly Dictionary<string, int> order = new(StringComparer.Ordinal);
     private readonly LaneRoom room;
 
     /// <summary>Looks for ways over the lanes of <paramref name="body"/>, what lies in <paramref name="room"/> already left its place.</summary>
@@ -36,6 +37,7 @@ public sealed class Router
     {
         (this.rules, this.body, this.room) = (rules, body, room);
         stations = body.Stations.ToDictionary(station => station.Id, StringComparer.Ordinal);
+        foreach (var station in body.Stations) order[station.Id] = order.Count;
         foreach (var lane in body.Lanes)
         {
             var edge = new Edge(lane, LaneCost.Metres(body, lane), LaneCost.Factor(rules, lane));
@@ -81,33 +83,35 @@ public sealed class Router
         foreach (var id in through)
         {
             var edge = lanes[id];
-            var reached = Search(starts, laying, without);
+            var reached = Search(starts, laying, without, goal: null);
             starts = [];
             foreach (var (stand, trail) in reached)
                 if ((edge.Lane.From == stand.Station || edge.Lane.To == stand.Station) && MayPass(stand, edge, laying))
                     Take(starts, edge, stand, trail);
         }
-        var ends = Search(starts, laying, without).Where(pair => pair.Key.Station == to).ToList();
+        var ends = Search(starts, laying, without, to).Where(pair => pair.Key.Station == to).ToList();
         return ends.Count == 0 ? null : Trace(ends.MinBy(pair => pair.Value.Cost).Value);
     }
 
-    private Dictionary<Stand, Trail> Search(Dictionary<Stand, Trail> starts, Laying laying, string? without)
+    /// <summary>The cheapest trails to every stand, or as many of them as it takes to know the one to <paramref name="goal"/>.</summary>
+    private Dictionary<Stand, Trail> Search(Dictionary<Stand, Trail> starts, Laying laying, string? without, string? goal)
     {
         var best = new Dictionary<Stand, Trail>();
-        var open = new PriorityQueue<Stand, (double, string)>();
+        var open = new PriorityQueue<Stand, (double Cost, int Order)>();
         foreach (var (stand, trail) in starts)
         {
             best[stand] = trail;
-            open.Enqueue(stand, (trail.Cost, stand.Station));
+            open.Enqueue(stand, (trail.Cost, order[stand.Station]));
         }
         while (open.TryDequeue(out var stand, out var rank))
         {
             var trail = best[stand];
-            if (rank.Item1 > trail.Cost) continue;
+            if (rank.Cost > trail.Cost) continue;
+            if (stand.Station == goal) break;
             foreach (var edge in at.TryGetValue(stand.Station, out var found) ? found : [])
             {
                 if (edge.Lane.Id == without || !HasRoom(edge, laying) || !MayPass(stand, edge, laying)) continue;
-                if (Take(best, edge, stand, trail) is { } next) open.Enqueue(next, (best[next].Cost, next.Station));
+                if (Take(best, edge, stand, trail) is { } next) open.Enqueue(next, (best[next].Cost, order[next.Station]));
             }
         }
         return best;

@@ -22,10 +22,17 @@ public static class Thickness
     }
 
     /// <summary>Across a bundle of such leads, mm; one lead is as thick as it is.</summary>
-    public static double Loom(IReadOnlyCollection<double> leads) => leads.Count switch
-    {
-        0 => 0,
-        1 => leads.First(),
-        _ => Math.Sqrt(leads.Sum(lead => lead * lead) / BundleFill),
-    };
+    public static double Loom(IEnumerable<double> leads) => leads.Aggregate(default(Bundle), (bundle, lead) => bundle.With(lead)).Across;
+
+    internal static double Across(int leads, double squares) => leads > 1 ? Math.Sqrt(squares / BundleFill) : Math.Sqrt(squares);
+}
+
+/// <summary>So many leads, and the sum of the squares of their thicknesses, mm².</summary>
+internal readonly record struct Bundle(int Leads, double Squares)
+{
+    /// <summary>Across all of them, mm.</summary>
+    public double Across => Thickness.Across(Leads, Squares);
+
+    /// <summary>The same with one more.</summary>
+    public Bundle With(double leadMillimetres) => new(Leads + 1, Squares + leadMillimetres * leadMillimetres);
 }
