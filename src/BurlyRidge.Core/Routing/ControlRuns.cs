@@ -3,17 +3,21 @@ using BurlyRidge.Core.Rigs;
 namespace BurlyRidge.Core.Routing;
 
 /// <summary>Which runs carry so little that they do not warm a loom: to coils, sense and dim leads, and from signal lamps.</summary>
-public static class ControlRuns
+public sealed class ControlRuns
 {
-    /// <summary>Whether <paramref name="run"/> is one.</summary>
-    public static bool Is(Rig rig, Run run) => Ends(rig, run.From) || Ends(rig, run.To);
+    private readonly HashSet<string> terminals;
 
-    private static bool Ends(Rig rig, string terminal)
-    {
-        var (part, pin) = PartBook.Split(terminal);
-        return VehicleSignal.Names.Contains(part)
-            || rig.Relays.Any(relay => relay.Id == part && (pin == relay.Pinout.CoilPlus || pin == relay.Pinout.CoilMinus))
-            || rig.PowerBoxes.Any(box => box.Id == part && (pin == "sense" || pin.StartsWith("in-", StringComparison.Ordinal)))
-            || rig.Fixtures.Any(fixture => fixture.Id == part && fixture.Functions.Any(function => function.DimPin == pin));
-    }
+    private ControlRuns(HashSet<string> terminals) => this.terminals = terminals;
+
+    /// <summary>Gathers the terminals of <paramref name="rig"/> that such runs end at.</summary>
+    public static ControlRuns Of(Rig rig) => new(
+    [
+        .. VehicleSignal.All(rig.Vehicle).SelectMany(signal => new[] { signal.Plus, signal.Minus }),
+        .. rig.Relays.SelectMany(relay => new[] { $"{relay.Id}.{relay.Pinout.CoilPlus}", $"{relay.Id}.{relay.Pinout.CoilMinus}" }),
+        .. rig.PowerBoxes.SelectMany(box => box.Outputs.Select(output => $"{box.Id}.in-{output.Id}").Append($"{box.Id}.sense")),
+        .. rig.Fixtures.SelectMany(fixture => fixture.Functions.Where(function => function.DimPin is not null).Select(function => $"{fixture.Id}.{function.DimPin}")),
+    ]);
+
+    /// <summary>Whether <paramref name="run"/> is one.</summary>
+    public bool Has(Run run) => terminals.Contains(run.From) || terminals.Contains(run.To);
 }

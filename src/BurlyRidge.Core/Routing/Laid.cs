@@ -35,11 +35,12 @@ public sealed record LaidRig(Rig Rig, IReadOnlyList<Laid> Ways, LaneRoom Room)
         var room = new LaneRoom();
         if (rig.Body is not { } body) return new LaidRig(rig, [], room);
         var whereabouts = Whereabouts.Of(rig);
+        var control = ControlRuns.Of(rig);
         var router = new Router(rig.HouseRules, body, room);
         var ways = new List<Laid>();
         foreach (var run in rig.Runs.Where(run => run.Lay is not null))
             ways.Add(Lie(rig, router, room, run.Id, false, whereabouts.OfTerminal(run.From), whereabouts.OfTerminal(run.To), run.Lay!, run.LengthMetres,
-                Thickness.Lead(WireTable.Find(run.Wire)!), run.InsulationCelsius, ControlRuns.Is(rig, run) ? 0 : 1));
+                Thickness.Lead(WireTable.Find(run.Wire)!), run.InsulationCelsius, control.Has(run) ? 0 : 1));
         foreach (var line in rig.Lines.Where(line => line.Plan?.Lay is not null))
         {
             var plan = line.Plan!;

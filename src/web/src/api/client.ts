@@ -32,7 +32,6 @@ export type Body = Schemas["Body"];
 export type BodyKind = Schemas["BodyKind"];
 export type Candidate = Schemas["Candidate"];
 export type FitCard = Schemas["FitCard"];
-export type FitFinding = Schemas["FitFinding"];
 export type Lay = Schemas["Lay"];
 export type Mount = Schemas["Mount"];
 export type RankBy = Schemas["RankBy"];

@@ -161,7 +161,6 @@ function Others({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: WalkWa
     retry: false,
   });
   if (!found.data?.length) return null;
-  const stationName = (id: string) => rig.body?.stations?.find((station) => station.id === id)?.name ?? id;
   return (
     <div>
       <h3 className="font-semibold">How it can lie</h3>
@@ -185,7 +184,9 @@ function Others({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: WalkWa
               )}
             </span>
             <span>{choice.why}</span>
-            <span className="text-sm text-dust">{choice.stations.map(stationName).join(" · ")}</span>
+            <span className="text-sm text-dust">
+              {choice.stations.map((id) => stationName(rig, id)).join(" · ")}
+            </span>
           </li>
         ))}
       </ul>
@@ -199,10 +200,9 @@ function PinnedLanes({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: W
     ? rig.lines.find(({ id }) => id === way.id)?.plan?.lay?.lay
     : rig.runs?.find(({ id }) => id === way.id)?.lay;
   const through = lay?.through ?? [];
-  const stationName = (id: string) => rig.body?.stations?.find((station) => station.id === id)?.name ?? id;
   const lanes = (rig.body?.lanes ?? []).map((lane) => ({
     value: lane.id,
-    label: `${stationName(lane.from)} to ${stationName(lane.to)}`,
+    label: `${stationName(rig, lane.from)} to ${stationName(rig, lane.to)}`,
   }));
   const lead = (next: string[]) => editor.edit((now) => withLay(now, way.id, { through: next }));
   return (
@@ -226,3 +226,6 @@ function PinnedLanes({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: W
     </div>
   );
 }
+
+const stationName = (rig: Rig, id: string) =>
+  rig.body?.stations?.find((station) => station.id === id)?.name ?? id;
