@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Altering;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 
@@ -24,8 +25,16 @@ internal static class FarLampCheck
                 yield return Kind.Says(verdict, spread, Limits.ChainSpreadFraction, "",
                     $"{first.Id} gets {Say.Volts(first.OffVolts)}, {last.Id} {Say.Volts(last.OffVolts)}. {light}"
                         + (verdict == Verdict.Holds ? "" : " Thicker links, or feed the row from both ends."),
-                    last.Id, line.Line.Id, null, () => Edit.Size(line.Line));
+                    last.Id, line.Line.Id, null, () => FeedBoth(subject, line.Line) ?? Edit.Size(line.Line));
             }
         }
+    }
+
+    /// <summary>A row that is fed at one end gets its second feed, and sizes that go with it.</summary>
+    private static Remedy? FeedBoth(RigSubject subject, Line line)
+    {
+        var rig = subject.Saved;
+        return ReferenceEquals(RowAlterations.FeedBoth(rig, line), rig) ? null
+            : new Remedy("Feed the row from both ends") { Apply = saved => AutoSizer.Propose(RowAlterations.FeedBoth(saved, line), line.Id).Rig };
     }
 }

@@ -1,5 +1,7 @@
+using BurlyRidge.Core.Altering;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks;
 
@@ -17,13 +19,26 @@ internal static class SwitchCurrentCheck
 
     private static Finding Find(RigSubject subject, Switch part, IEnumerable<Link> contacts)
     {
-        var (amps, element) = contacts.Select(link => (subject.Study.Design(link.Id).Amps, link.Id)).DefaultIfEmpty((0, part.Id)).MaxBy(pair => pair.Item1);
+        var heaviest = contacts.MaxBy(link => subject.Study.Design(link.Id).Amps);
+        var (amps, element) = heaviest is null ? (0, part.Id) : (subject.Study.Design(heaviest.Id).Amps, heaviest.Id);
         var verdict = amps <= part.RatingAmps ? Verdict.Holds : Verdict.Stop;
         var line = subject.LineOf(element);
         return new Finding(verdict, amps / part.RatingAmps, line, () => Kind.Says(
             verdict, amps, part.RatingAmps, "A",
             $"{Say.Amps(amps)} flow through {part.Id}, made for {Say.Amps(part.RatingAmps)}"
                 + (verdict == Verdict.Holds ? "." : ": put a relay in the lamp current and let the switch work its coil."),
-            part.Id, line));
+            part.Id, line, null, () => heaviest is null || !subject.Study.Lines.Any(study => study.Off.Harness.Has(heaviest.Id)) ? null : WithRelay(subject, part, heaviest, line)));
+    }
+
+    /// <summary>A relay before the switch, on the side that is fed; sizes follow.</summary>
+    private static Remedy? WithRelay(RigSubject subject, Switch part, Link contact, string? line)
+    {
+        var study = subject.Study.Lines.First(study => study.Off.Harness.Has(contact.Id));
+        if (study.Source is null || Math.Abs(study.Off.Volts(contact.A)) < subject.Volts / 2) return null;
+        var (live, load) = study.Off.Amps(contact.Id) >= 0 ? (contact.A, contact.B) : (contact.B, contact.A);
+        return new Remedy("Put a relay in, the switch working its coil")
+        {
+            Apply = rig => WireColours.After(rig, AutoSizer.Propose(RelayAlterations.Before(rig, live, load), line).Rig),
+        };
     }
 }

@@ -11,8 +11,8 @@ public static class Placing
     /// </summary>
     public static Rig Put(Rig rig, Mount mount, CatalogueLamp lamp)
     {
-        var id = Free($"{lamp.Fixture.Id}", [.. PartBook.Of(rig).Ids.Select(part => part.Id)]);
-        var line = Free($"{mount.Id}", [.. rig.Lines.Select(line => line.Id)]);
+        var id = FreeName.In(rig, lamp.Fixture.Id);
+        var line = FreeName.In(rig, mount.Id);
         var functions = lamp.Fixture.Functions;
         return rig with
         {
@@ -37,11 +37,4 @@ public static class Placing
 
     /// <summary>Stands until the lanes say better, m.</summary>
     private const double GuessMetres = 3;
-
-    private static string Free(string wanted, HashSet<string> taken)
-    {
-        var name = wanted;
-        for (var i = 2; taken.Contains(name); i++) name = $"{wanted}-{i}";
-        return name;
-    }
 }

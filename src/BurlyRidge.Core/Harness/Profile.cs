@@ -39,6 +39,22 @@ public static class Profile
         return tracer.Points;
     }
 
+    /// <summary>
+    /// The same with every way beside those, a second feed or two wires side by side, and with the ways of
+    /// <paramref name="coils"/> behind them. Each ends where it meets a point that is there already, and that point stands
+    /// once more for it.
+    /// </summary>
+    /// <param name="coilsFrom">Where the points of the coils begin.</param>
+    public static IReadOnlyList<ProfilePoint> Whole(SolvedHarness solved, IEnumerable<string> lamps, IEnumerable<string> coils, out int coilsFrom)
+    {
+        var tracer = new Tracer(solved);
+        foreach (var lamp in lamps) tracer.Add(lamp);
+        tracer.AddSideWays();
+        coilsFrom = tracer.Points.Count;
+        foreach (var coil in coils) tracer.Add(coil);
+        return tracer.Points;
+    }
+
     private sealed class Tracer
     {
         private readonly SolvedHarness solved;
@@ -66,7 +82,7 @@ public static class Profile
             }
         }
 
-        public IReadOnlyList<ProfilePoint> Points => points;
+        public List<ProfilePoint> Points => points;
 
         public void Add(string lampId)
         {
@@ -74,8 +90,42 @@ public static class Profile
             var amps = solved.Amps(lampId);
             if (amps <= LeastAmps) return;
             var at = Upstream(lamp.From);
-            at = Append(lamp, lamp.To, at, Way.Back, amps);
-            Downstream(lamp.To, at);
+            if (known.ContainsKey((Way.Back, lamp.To))) points.Add(Point(lamp, lamp.To, at, Way.Back, amps));
+            else Downstream(lamp.To, Append(lamp, lamp.To, at, Way.Back, amps));
+        }
+
+        /// <summary>Everything else that brings current to a point on the way out, or takes it from one on the way back.</summary>
+        public void AddSideWays()
+        {
+            var elements = solved.Harness.Circuit.Elements;
+            var through = points.Select(point => point.Part).ToHashSet(StringComparer.Ordinal);
+            for (var i = 0; i < elements.Count; i++)
+            {
+                var (element, amps) = (elements[i], Math.Abs(solved.Solution.State.Amps[i]));
+                if (amps <= LeastAmps || IsSource(element) || element is RegulatedLamp || through.Contains(element.Id)) continue;
+                var (from, to) = solved.Solution.State.Amps[i] > 0 ? (element.From, element.To) : (element.To, element.From);
+                var before = points.Count;
+                if (known.ContainsKey((Way.Out, to)) && Feeds(from)) points.Add(Point(element, to, Upstream(from), Way.Out, amps));
+                else if (known.TryGetValue((Way.Back, from), out var left))
+                {
+                    if (known.ContainsKey((Way.Back, to))) points.Add(Point(element, to, left, Way.Back, amps));
+                    else Downstream(to, Append(element, to, left, Way.Back, amps));
+                }
+                for (; before < points.Count; before++) through.Add(points[before].Part);
+            }
+        }
+
+        /// <summary>Whether a source stands before a node.</summary>
+        private bool Feeds(int node)
+        {
+            var met = new HashSet<int>();
+            while (!known.ContainsKey((Way.Out, node)))
+            {
+                if (!met.Add(node) || into[node].Element is not { } element) return false;
+                if (IsSource(element)) return true;
+                node = element.From == node ? element.To : element.From;
+            }
+            return true;
         }
 
         /// <summary>The point of a node on the way out, all before it added first.</summary>

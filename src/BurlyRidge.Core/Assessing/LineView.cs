@@ -1,0 +1,77 @@
+using BurlyRidge.Core.Altering;
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Network;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
+using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Strips;
+
+namespace BurlyRidge.Core.Assessing;
+
+/// <summary>One line looked at closely.</summary>
+/// <param name="Strip">From source to earth.</param>
+/// <param name="On">The least that lights it, engine off; null where its wires lead nowhere.</param>
+/// <param name="Offers">What can be added, removed and swapped along it.</param>
+/// <param name="States">What flows in the state asked for, first, and in others to compare it with.</param>
+public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnlyList<Offer> Offers, IReadOnlyList<LineInState> States)
+{
+    /// <summary>Looks at a line of a valid rig; null where there is none of that id.</summary>
+    /// <param name="asked">The state to show; null: the least that lights it, engine off, 12.0 or 24.0 V at the post.</param>
+    public static LineView? Of(Rig rig, string lineId, RigState? asked = null)
+    {
+        if (rig.Lines.All(line => line.Id != lineId)) return null;
+        var read = Read(rig, lineId);
+        if (read is not var (saved, wired, map, study, strip)) return new LineView(lineId, new Strip([], [], []), null, [], []);
+        var whole = HarnessCompiler.Compile(wired);
+        var everything = RigStates.EverythingOn(wired);
+
+        LineInState State(string id, string name, RigState state, SolvedHarness solved) => new(
+            id, name, state, Settled.Of(solved.Solution), StripFigures.Of(wired, map, strip, solved, study.Limits.DropFraction));
+
+        var states = new List<LineInState>();
+        if (asked is not null) states.Add(State("asked", "As set", asked, whole.Solve(asked)));
+        var on = study.Trigger.On ?? everything;
+        states.Add(State("alone", "By itself, engine off", on with { Engine = Engine.Off }, study.Off));
+        states.Add(State("running", "By itself, engine running", on with { Key = true, Engine = Engine.Cruise }, study.Running));
+        states.Add(State("everything", "Everything on, at cruise", everything, whole.Solve(everything)));
+        var left = everything with { Key = false, Engine = Engine.Off };
+        states.Add(State("standing", "Everything left on, engine off", left, whole.Solve(left)));
+        return new LineView(lineId, strip, study.Trigger.On, Alterations.Of(saved, saved.Lines.First(line => line.Id == lineId), strip), states);
+    }
+
+    /// <summary>The rig with one of the offers taken; null where it is not offered there.</summary>
+    public static Rig? Alter(Rig rig, string lineId, string station, string offer) => Read(rig, lineId) is var (saved, _, _, _, strip)
+        ? Alterations.Take(saved, saved.Lines.First(line => line.Id == lineId), strip, station, offer)
+        : null;
+
+    /// <summary>The line as it lies, wired and read; null where it is not there or has no lamps.</summary>
+    private static (Rig Saved, Rig Wired, WiringMap Map, LineStudy Study, Strip Strip)? Read(Rig rig, string lineId)
+    {
+        var saved = LaidRig.Of(rig).Rig;
+        var wired = PlanWiring.WireAll(saved);
+        if (wired.Lines.FirstOrDefault(line => line.Id == lineId) is not { Lights.Count: > 0 } line) return null;
+        var map = WiringMap.Of(wired);
+        var group = Partition.Of(wired).Groups.First(group => group.Lines.Contains(line));
+        var study = LineStudy.Of(group, HarnessCompiler.Compile(group), line, new StateFinder(wired, map));
+        return (saved, wired, map, study, StripReader.Of(wired, map, study));
+    }
+}
+
+/// <summary>A line in one state.</summary>
+/// <param name="Settled">How the solution of the whole state came out.</param>
+public sealed record LineInState(string Id, string Name, RigState State, Settled Settled, StripFigures Figures);
+
+/// <summary>How a solution came out, and whose fault it is where it did not.</summary>
+/// <param name="Sure">Whether every lamp and contact is sure of itself.</param>
+/// <param name="Words">What it is otherwise.</param>
+public sealed record Settled(bool Sure, string Words)
+{
+    /// <summary>Reads a solution.</summary>
+    public static Settled Of(Solution solution) => solution switch
+    {
+        Solution.BrownOut brownOut => new(false, $"Brown-out: {string.Join(", ", brownOut.Lamps)} cannot be held up."),
+        Solution.Chatter chatter => new(false, $"Chatter: {string.Join(", ", chatter.Controllers)} goes to and fro."),
+        Solution.Ambiguous ambiguous => new(false, $"Not certain: {string.Join(", ", ambiguous.Controllers)} is left between its limits."),
+        _ => new(true, "Every lamp and contact is sure of itself."),
+    };
+}

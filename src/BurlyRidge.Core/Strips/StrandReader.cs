@@ -1,0 +1,84 @@
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Strips;
+
+/// <summary>Puts the points of a profile together to strands of stations.</summary>
+internal sealed class StrandReader
+{
+    private const string HalfOfJoint = ".half";
+
+    private readonly Rig rig;
+    private readonly WiringMap map;
+    private readonly StationWords words;
+    private readonly IReadOnlyList<ProfilePoint> points;
+    private readonly List<Strand> strands = [];
+    private readonly StripPlace[] placeOf;
+    private readonly Dictionary<(Way, string), StripPlace> firstAt = [];
+
+    private StrandReader(Rig rig, WiringMap map, StationWords words, IReadOnlyList<ProfilePoint> points)
+    {
+        (this.rig, this.map, this.words, this.points) = (rig, map, words, points);
+        placeOf = new StripPlace[points.Count];
+    }
+
+    /// <summary>Strands of a profile of <paramref name="rig"/> whose points from <paramref name="coilsFrom"/> on are of coils.</summary>
+    public static IReadOnlyList<Strand> Of(Rig rig, WiringMap map, StationWords words, IReadOnlyList<ProfilePoint> points, int coilsFrom)
+    {
+        var reader = new StrandReader(rig, map, words, points);
+        for (var start = 0; start < points.Count;)
+        {
+            var end = start + 1;
+            while (end < points.Count && end != coilsFrom && points[end].From == end - 1) end++;
+            reader.Read(start, end, control: start >= coilsFrom);
+            start = end;
+        }
+        return reader.strands;
+    }
+
+    private void Read(int start, int end, bool control)
+    {
+        var stations = new List<StripStation>();
+        var number = strands.Count;
+        StripPlace? leaves = points[start].From < 0 ? null : placeOf[points[start].From];
+        for (var i = start; i < end; i++)
+        {
+            if (points[i].From < 0) stations.Add(Source(points[i]));
+            else if (!SameJoint(stations, points[i])) stations.AddRange(Through(points[i]));
+            else stations[^1] = stations[^1] with { To = points[i].Terminal, Metres = points[i].Metres };
+            placeOf[i] = new StripPlace(number, stations.Count - 1);
+        }
+        var last = points[end - 1];
+        StripPlace? joins = firstAt.TryGetValue((last.Way, last.Terminal), out var there) && there.Strand < number ? there : null;
+        for (var i = start; i < end; i++) firstAt.TryAdd((points[i].Way, points[i].Terminal), placeOf[i]);
+        strands.Add(new Strand(control, leaves, joins, stations));
+    }
+
+    private StripStation Source(ProfilePoint point)
+    {
+        var word = words.Of(point.Terminal);
+        return new StripStation(point.Terminal, StripKind.Source, word.Part, word.Name, word.Detail, "", point.Terminal, point.Way, point.Metres, 0, []);
+    }
+
+    /// <summary>The two halves of a joint are one station.</summary>
+    private static bool SameJoint(List<StripStation> stations, ProfilePoint point) =>
+        point.Part.EndsWith(HalfOfJoint, StringComparison.Ordinal) && stations.Count > 0
+        && stations[^1].Kind == StripKind.Joint && stations[^1].Part == JointOf(point.Part) && stations[^1].Way == point.Way;
+
+    private static string JointOf(string half) => PartBook.Split(half).Part;
+
+    private IEnumerable<StripStation> Through(ProfilePoint point)
+    {
+        var from = points[point.From].Terminal;
+        var word = words.Of(point.Part);
+        if (point.Part.EndsWith(HalfOfJoint, StringComparison.Ordinal))
+            return [Station(point.Part, word with { Kind = StripKind.Joint })];
+        if (map.Find(point.Part) is not { } link) return [Station(point.Part, word)];
+        return StationSplit.Of(rig, link, word.Kind).Select(inside => inside.Suffix.Length == 0
+            ? Station(point.Part, word)
+            : Station(point.Part + inside.Suffix, word with { Kind = inside.Kind, Name = inside.Kind == StripKind.Holder ? "holder" : "body", Detail = "" }));
+
+        StripStation Station(string id, StationWord word) =>
+            new(id, word.Kind, word.Part, word.Name, word.Detail, from, point.Terminal, point.Way, point.Metres, word.LengthMetres, words.Passes(id));
+    }
+}

@@ -1,0 +1,87 @@
+using BurlyRidge.Core.Harness;
+
+namespace BurlyRidge.Core.Strips;
+
+/// <summary>What one station of a strip is.</summary>
+public enum StripKind
+{
+    /// <summary>Where the current comes from.</summary>
+    Source,
+
+    /// <summary>The fuse or breaker itself.</summary>
+    Fuse,
+
+    /// <summary>What holds the fuse.</summary>
+    Holder,
+
+    /// <summary>A run of the rig, its crimps with it.</summary>
+    Run,
+
+    /// <summary>A lead or cable of the vehicle's own.</summary>
+    Lead,
+
+    /// <summary>A joint.</summary>
+    Joint,
+
+    /// <summary>Contact of a relay.</summary>
+    Relay,
+
+    /// <summary>Contact of a switch.</summary>
+    Switch,
+
+    /// <summary>Contact of an output.</summary>
+    Output,
+
+    /// <summary>Contact of the vehicle's own: key, stalk, gear.</summary>
+    Signal,
+
+    /// <summary>A lamp, or whatever else the current works in.</summary>
+    Lamp,
+
+    /// <summary>Coil of a relay or of an output's input.</summary>
+    Coil,
+
+    /// <summary>Stud or post.</summary>
+    Earth,
+
+    /// <summary>The vehicle's body.</summary>
+    Body,
+}
+
+/// <summary>One station of a strip: a part that the current passes, or the source that it starts from.</summary>
+/// <param name="Id">The element's id; what is inside one part stands as "id#inside".</param>
+/// <param name="Part">Id of the rig's part; of a planned line's parts "line/part"; empty for what is the vehicle's own.</param>
+/// <param name="Name">What a fitter calls it.</param>
+/// <param name="Detail">What he wants to know at a glance: colour and length, pins, slot.</param>
+/// <param name="From">Terminal that the current comes in at; empty at a source.</param>
+/// <param name="To">Terminal that it goes out at.</param>
+/// <param name="Metres">Length of wire from the source to its end, m.</param>
+/// <param name="LengthMetres">Of a run or lead, m; 0 for all else.</param>
+/// <param name="Passes">Holes that a run goes through.</param>
+public sealed record StripStation(
+    string Id,
+    StripKind Kind,
+    string Part,
+    string Name,
+    string Detail,
+    string From,
+    string To,
+    Way Way,
+    double Metres,
+    double LengthMetres,
+    IReadOnlyList<string> Passes);
+
+/// <summary>A place on a strip: which strand, and which station of it.</summary>
+public sealed record StripPlace(int Strand, int Station);
+
+/// <summary>Stations one behind another without a branch being taken.</summary>
+/// <param name="Control">Whether it only works a coil.</param>
+/// <param name="Leaves">Where it leaves an earlier strand, behind that station; null where it starts at a source.</param>
+/// <param name="Joins">Where it meets an earlier strand again, behind that station; null where it ends by itself.</param>
+public sealed record Strand(bool Control, StripPlace? Leaves, StripPlace? Joins, IReadOnlyList<StripStation> Stations);
+
+/// <summary>A line from source to earth.</summary>
+/// <param name="Strands">The way of the lamp that loses most first; then what branches off it; then the coils that its contacts hang on.</param>
+/// <param name="Asks">What has to be pressed, turned or pulled for it to light.</param>
+/// <param name="Loose">What hangs on its lamps where the way to a source or to earth is broken; empty where it is whole.</param>
+public sealed record Strip(IReadOnlyList<Strand> Strands, IReadOnlyList<string> Asks, IReadOnlyList<StripStation> Loose);

@@ -1,0 +1,83 @@
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Strips;
+
+/// <summary>Reads a line of a wired rig as a strip.</summary>
+public static class StripReader
+{
+    /// <summary>The most loose ends that are listed.</summary>
+    private const int MostLoose = 40;
+
+    /// <summary>The line of <paramref name="study"/> from source to earth, in the state that the least lights it.</summary>
+    /// <param name="rig">The whole rig, wired.</param>
+    public static Strip Of(Rig rig, WiringMap map, LineStudy study)
+    {
+        var words = new StationWords(rig);
+        List<string> lamps = [.. study.Lamps.OrderByDescending(lamp => lamp.DropFraction).Select(lamp => lamp.Id)];
+        var coils = new List<string>();
+        IReadOnlyList<Strand> strands;
+        while (true)
+        {
+            var points = Profile.Whole(study.Off, lamps, coils, out var coilsFrom);
+            strands = StrandReader.Of(rig, map, words, points, coilsFrom);
+            var more = Needs(map, strands).Select(need => CoilOf(map, need)).OfType<string>().Distinct().Except(coils).ToList();
+            if (more.Count == 0) break;
+            coils.AddRange(more);
+        }
+        List<string> asks = [.. Needs(map, strands).Select(need => Ask(rig, need)).OfType<string>().Distinct()];
+        return new Strip(strands, asks, strands.Count == 0 ? Loose(map, words, study) : []);
+    }
+
+    private static IEnumerable<Need> Needs(WiringMap map, IEnumerable<Strand> strands) =>
+        strands.SelectMany(strand => strand.Stations).SelectMany(station => map.Find(station.Id)?.Needs ?? []);
+
+    /// <summary>The coil, or what is like one, that a contact hangs on.</summary>
+    private static string? CoilOf(WiringMap map, Need need) => need switch
+    {
+        Need.Coil coil => map.At(coil.Plus).FirstOrDefault(link => link.Kind == LinkKind.Load && WiringMap.Other(link, coil.Plus) == coil.Minus)?.Id,
+        Need.Live live => map.At(live.Terminal).FirstOrDefault(link => link.Kind == LinkKind.Load)?.Id,
+        _ => null,
+    };
+
+    private static string? Ask(Rig rig, Need need) => need switch
+    {
+        Need.Press press => SlotWords(rig, press.Slot),
+        Need.SignalOn on => $"{Say.Kind(on.Signal)} on",
+        Need.KeyOn => "key on",
+        Need.Position position => $"{position.Switch} at {string.Join(" or ", position.Names)}",
+        _ => null,
+    };
+
+    private static string SlotWords(Rig rig, string slot)
+    {
+        var (box, output) = PartBook.Split(slot);
+        var found = rig.PowerBoxes.FirstOrDefault(part => part.Id == box)?.Outputs.FirstOrDefault(part => part.Id == output);
+        return found?.Slot is { } at ? $"slot {at}{(found.Legend.Length > 0 ? $" ({found.Legend})" : "")} pressed" : $"{slot} pressed";
+    }
+
+    /// <summary>What can be reached from the lamps of a line whose wires lead nowhere.</summary>
+    private static List<StripStation> Loose(WiringMap map, StationWords words, LineStudy study)
+    {
+        var met = new HashSet<string>(StringComparer.Ordinal) { PartBook.Body };
+        var seen = new HashSet<string>(StringComparer.Ordinal);
+        var open = new Queue<string>();
+        var stations = new List<StripStation>();
+        foreach (var link in study.Lamps.Select(lamp => map.Find(lamp.Id)).OfType<Link>())
+            foreach (var end in new[] { link.A, link.B })
+                if (met.Add(end)) open.Enqueue(end);
+        while (open.TryDequeue(out var at))
+        {
+            foreach (var link in map.At(at).Where(link => link.Conducts && seen.Add(link.Id)))
+            {
+                var other = WiringMap.Other(link, at);
+                var word = words.Of(link.Id);
+                if (stations.Count < MostLoose)
+                    stations.Add(new StripStation(link.Id, word.Kind, word.Part, word.Name, word.Detail, at, other, Way.Out, 0, word.LengthMetres, words.Passes(link.Id)));
+                if (met.Add(other)) open.Enqueue(other);
+            }
+        }
+        return stations;
+    }
+}

@@ -1,0 +1,115 @@
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Strips;
+using BurlyRidge.Core.Tests.Support.Shapes;
+
+namespace BurlyRidge.Core.Tests.Strips;
+
+public class StripTests
+{
+    public static TheoryData<string> Shapes => [.. AllShapes.Competent.Select(shape => shape.Name)];
+
+    private static (Rig Rig, LineView View) Look(string shape)
+    {
+        var rig = AllShapes.Competent.First(other => other.Name == shape).Rig;
+        return (rig, LineView.Of(rig, "line")!);
+    }
+
+    [Theory]
+    [MemberData(nameof(Shapes))]
+    public void What_is_lost_on_the_way_and_what_the_lamp_gets_are_what_is_given(string shape)
+    {
+        var view = Look(shape).View;
+        foreach (var state in view.States)
+        {
+            var way = view.Strip.Strands[0].Stations.Zip(state.Figures.Strands[0]).Where(pair => pair.First.Kind != StripKind.Source).ToList();
+            Assert.Equal(state.Figures.GivenVolts, way.Sum(pair => pair.Second.LostVolts), 1e-6);
+            var lamp = way.Single(pair => pair.First.Kind == StripKind.Lamp).Second;
+            Assert.Equal(lamp.LostVolts, way[^1].Second.LeftVolts, 1e-6);
+            Assert.Equal(way.Any(pair => pair.Second.LostVolts > 1e-9 && pair.First.Kind != StripKind.Lamp) ? 1 : 0, way.Sum(pair => pair.Second.ShareOfLoss), 1e-6);
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Shapes))]
+    public void Every_run_that_carries_the_line_stands_on_it_once(string shape)
+    {
+        var (rig, view) = Look(shape);
+        var alone = HarnessCompiler.Compile(rig).Solve(view.On! with { Engine = Engine.Off }, atNominalVolts: true);
+        var lamps = rig.Fixtures.SelectMany(lamp => lamp.Functions.Select(function => $"{lamp.Id}.{function.Id}")).Where(alone.Harness.Has).ToHashSet();
+        var runs = view.Strip.Strands.Where(strand => !strand.Control).SelectMany(strand => strand.Stations).Where(station => station.Kind == StripKind.Run).Select(station => station.Id).ToList();
+        Assert.Equal(runs.Count, runs.Distinct().Count());
+        var ends = rig.Fixtures.SelectMany(lamp => lamp.Functions.SelectMany(function => new[] { $"{lamp.Id}.{function.Plus}", $"{lamp.Id}.{function.Minus}" })).ToHashSet();
+        var carry = rig.Runs.Where(run => Math.Abs(alone.Amps(run.Id)) > 0.05 && (ends.Contains(run.From) || ends.Contains(run.To))).Select(run => run.Id);
+        Assert.Empty(carry.Except(runs));
+    }
+
+    [Theory]
+    [MemberData(nameof(Shapes))]
+    public void Stations_follow_each_other_and_strands_meet_where_they_say(string shape)
+    {
+        var strands = Look(shape).View.Strip.Strands;
+        foreach (var strand in strands)
+        {
+            var before = strand.Leaves is { } leaves ? strands[leaves.Strand].Stations[leaves.Station] : null;
+            foreach (var station in strand.Stations)
+            {
+                if (before is not null && !Inside(before, station)) Assert.Equal(End(strand, strands, before, station), station.From);
+                before = station;
+            }
+            if (strand.Joins is { } joins) Assert.Contains(strand.Stations[^1].To, Ends(strands[joins.Strand].Stations[joins.Station]));
+        }
+    }
+
+    /// <summary>Two things in one element have its terminals both.</summary>
+    private static bool Inside(StripStation before, StripStation station) => station.Id.StartsWith($"{before.Id}#", StringComparison.Ordinal);
+
+    private static string End(Strand strand, IReadOnlyList<Strand> strands, StripStation before, StripStation station) =>
+        Ends(before).Contains(station.From) ? station.From : $"{before.Id} ends at {before.To} ({strands.Count} strands, {strand.Stations.Count} stations)";
+
+    /// <summary>A branch may leave a joint at its middle.</summary>
+    private static string[] Ends(StripStation station) => [station.To, station.Part];
+
+    [Fact]
+    public void Both_feeds_of_a_row_stand_on_its_strip()
+    {
+        var view = Look("fifteen pods fed at both ends by a relay box without a panel").View;
+        var outputs = view.Strip.Strands.SelectMany(strand => strand.Stations).Where(station => station.Kind == StripKind.Output).Select(station => station.Name).Order(StringComparer.Ordinal);
+        Assert.Equal(["aux1", "box o1", "box o2"], outputs);
+        Assert.Equal(ChainShapes.Pods, view.Strip.Strands.SelectMany(strand => strand.Stations).Count(station => station.Kind == StripKind.Lamp));
+        Assert.Equal(2, view.Strip.Strands.Where(strand => strand.Control).SelectMany(strand => strand.Stations).Count(station => station.Kind == StripKind.Coil));
+        Assert.Equal(["aux1 pressed", "key on"], view.Strip.Asks.Order(StringComparer.Ordinal));
+    }
+
+    [Fact]
+    public void The_control_of_a_pair_on_the_beam_runs_from_the_beam_through_switch_and_coil()
+    {
+        var view = Look("pair armed by a switch, high beam by a joint, coil by the body").View;
+        var control = view.Strip.Strands.Single(strand => strand.Control).Stations;
+        Assert.Equal(
+            [StripKind.Signal, StripKind.Run, StripKind.Joint, StripKind.Run, StripKind.Switch, StripKind.Run, StripKind.Coil, StripKind.Run, StripKind.Earth, StripKind.Body],
+            control.Select(station => station.Kind).Where(kind => kind is not (StripKind.Source or StripKind.Lead)));
+        Assert.Equal(["high beam on", "s at on"], view.Strip.Asks.Order(StringComparer.Ordinal));
+    }
+
+    [Fact]
+    public void A_broken_way_lists_what_hangs_on_the_lamps()
+    {
+        var rig = AllShapes.Competent.First(shape => shape.Name.StartsWith("one bar", StringComparison.Ordinal)).Rig;
+        var cut = rig with { Runs = [.. rig.Runs.Where(run => run.From != "k.87")] };
+        var view = LineView.Of(cut, "line")!;
+        Assert.Null(view.On);
+        Assert.Empty(view.Strip.Strands);
+        Assert.Contains(view.Strip.Loose, station => station.Part == "plug");
+    }
+
+    [Fact]
+    public void A_state_asked_for_stands_first()
+    {
+        var rig = AllShapes.Competent.First(shape => shape.Name.StartsWith("one bar", StringComparison.Ordinal)).Rig;
+        var dark = LineView.Of(rig, "line", new RigState())!.States[0];
+        Assert.Equal("asked", dark.Id);
+        Assert.All(dark.Figures.Strands[0], station => Assert.Equal(0, station.Amps, 1e-3));
+    }
+}
