@@ -25,6 +25,7 @@ internal static class RelayAlterations
         new("relay-front", site => Relay(site) is { } relay && Toward(site, relay).Feed is { } feed && feed.LengthMetres - LeastMetres >= WorthMetres ? "Move the relay to its fuse" : null,
             site => Move(site, Toward(site, Relay(site)!).Feed!.LengthMetres - LeastMetres, toLamps: false)),
         new("relay-out", site => Relay(site) is { } relay && SwitchOf(site.Rig, relay) is not null ? "Take the relay out: lamps on the switch" : null, TakeOut),
+        new("print-turn", site => Relay(site) is { } relay ? $"It is printed {relay.Pinout.Open} where it is fed, {relay.Pinout.Common} to the lamps" : null, site => TurnPrint(site.Rig, Relay(site)!)),
         new("coil-turn", site => Relay(site) is not null ? "Turn its coil round" : null, site => Turn(site.Rig, Relay(site)!)),
         new("relay-in", site => !site.Control && site.Station.Kind == StripKind.Switch && site.Station.Way == Way.Out ? "Put a relay in: the switch works its coil" : null,
             site => Before(site.Rig, site.Station.From, site.Station.To)),
@@ -104,10 +105,21 @@ internal static class RelayAlterations
         };
     }
 
-    private static Rig Turn(Rig rig, Relay relay)
+    private static Rig Turn(Rig rig, Relay relay) => Swap(rig, $"{relay.Id}.{relay.Pinout.CoilPlus}", $"{relay.Id}.{relay.Pinout.CoilMinus}");
+
+    /// <summary>The wires stay where they are; what is printed beside them is the other way round.</summary>
+    private static Rig TurnPrint(Rig rig, Relay relay)
     {
-        var (plus, minus) = ($"{relay.Id}.{relay.Pinout.CoilPlus}", $"{relay.Id}.{relay.Pinout.CoilMinus}");
-        string End(string end) => end == plus ? minus : end == minus ? plus : end;
+        var print = relay.Pinout with { Common = relay.Pinout.Open, Open = relay.Pinout.Common };
+        return Swap(rig, $"{relay.Id}.{print.Common}", $"{relay.Id}.{print.Open}") with
+        {
+            Relays = [.. rig.Relays.Select(other => other.Id == relay.Id ? other with { Pinout = print } : other)],
+        };
+    }
+
+    private static Rig Swap(Rig rig, string one, string other)
+    {
+        string End(string end) => end == one ? other : end == other ? one : end;
         return rig with { Runs = [.. rig.Runs.Select(run => run with { From = End(run.From), To = End(run.To) })] };
     }
 

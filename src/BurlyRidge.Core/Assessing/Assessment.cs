@@ -23,10 +23,11 @@ public sealed record Assessment(
 
 /// <summary>One line's assessment under its id.</summary>
 /// <param name="Assessment">Sizes of a line planned in short; null for one that is wired part by part.</param>
+/// <param name="Summary">The line in one row; null where it has no lamps.</param>
 /// <param name="Figures">The line by itself on the network.</param>
 /// <param name="Checks">Every judgement of it.</param>
 /// <param name="Verdict">The worst of them.</param>
-public sealed record AssessedLine(string Id, LineAssessment? Assessment, LineFigures? Figures, IReadOnlyList<Check> Checks, Verdict Verdict);
+public sealed record AssessedLine(string Id, LineAssessment? Assessment, LineSummary? Summary, LineFigures? Figures, IReadOnlyList<Check> Checks, Verdict Verdict);
 
 /// <summary>How many checks come out how.</summary>
 public sealed record Tally(int Stop, int Watch, int Holds)

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Checks;
+using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
@@ -10,7 +11,10 @@ namespace BurlyRidge.Core.Assessing;
 public static class Assessor
 {
     /// <summary>Assesses a rig that <see cref="RigValidation.Validate"/> finds nothing wrong with, in the states asked for; pure and total.</summary>
-    public static Assessment Assess(Rig rig, params IReadOnlyList<RigState> states)
+    public static Assessment Assess(Rig rig, params IReadOnlyList<RigState> states) => Assess(rig, WirePrices.None, states);
+
+    /// <summary>The same with what wire costs.</summary>
+    public static Assessment Assess(Rig rig, WirePrices prices, params IReadOnlyList<RigState> states)
     {
         var laid = LaidRig.Of(rig);
         rig = laid.Rig;
@@ -18,7 +22,7 @@ public static class Assessor
         var subject = new RigSubject(rig, RigStudy.Of(rig, sizings), laid);
         var checks = RigChecks.Judge(subject).ToLookup(check => check.LineId);
         var studies = subject.Study.Lines.ToDictionary(line => line.Line.Id, StringComparer.Ordinal);
-        var lines = rig.Lines.Select(line => Assess(line, sizings.GetValueOrDefault(line.Id), studies.GetValueOrDefault(line.Id), checks[line.Id])).ToList();
+        var lines = rig.Lines.Select(line => Assess(subject, line, prices, sizings.GetValueOrDefault(line.Id), studies.GetValueOrDefault(line.Id), checks[line.Id])).ToList();
         IReadOnlyList<Check> shared = [.. checks[null]];
         return new Assessment(
             lines,
@@ -31,18 +35,19 @@ public static class Assessor
             Solve(subject.Rig, states));
     }
 
-    private static AssessedLine Assess(Line line, LineSizing? sizing, LineStudy? study, IEnumerable<Check> checks)
+    private static AssessedLine Assess(RigSubject subject, Line line, WirePrices prices, LineSizing? sizing, LineStudy? study, IEnumerable<Check> checks)
     {
-        var planned = sizing is null ? null : Assess(sizing, line.Plan!);
+        var planned = sizing is null ? null : Assess(sizing, line.Plan!, prices);
         IReadOnlyList<Check> all = [.. (planned?.Checks ?? []).Select(check => PlanRemedies.Add(check, line)), .. checks];
         return new AssessedLine(
-            line.Id, planned, study is null ? null : LineFigures.Of(study), all, all.Select(check => check.Verdict).DefaultIfEmpty(Verdict.Holds).Max());
+            line.Id, planned, study is null ? null : LineSummary.Of(subject.Saved, subject.Study.Map, study), study is null ? null : LineFigures.Of(study), all, all.Select(check => check.Verdict).DefaultIfEmpty(Verdict.Holds).Max());
     }
 
     /// <summary>Assesses one line that is planned in short, by itself.</summary>
-    public static LineAssessment Assess(Vehicle vehicle, HouseRules rules, LinePlan plan) => Assess(LineSizer.Size(vehicle, rules, plan), plan);
+    public static LineAssessment Assess(Vehicle vehicle, HouseRules rules, LinePlan plan, WirePrices? prices = null) =>
+        Assess(LineSizer.Size(vehicle, rules, plan), plan, prices ?? WirePrices.None);
 
-    private static LineAssessment Assess(LineSizing sizing, LinePlan plan)
+    private static LineAssessment Assess(LineSizing sizing, LinePlan plan, WirePrices prices)
     {
         var checks = LineChecks.Judge(new LineSubject(sizing, plan.Lamps.Sum(lamp => lamp.Count)));
         return new LineAssessment(
@@ -53,7 +58,7 @@ public static class Assessor
             ChoiceWords.Relay(sizing),
             sizing.Wire is null ? null : sizing.Wire.Point?.LampVolts ?? 0,
             LossList.Of(sizing.Wire?.Point),
-            [.. sizing.Ladder.Select(rung => Entry(sizing, rung))],
+            [.. sizing.Ladder.Select(rung => Entry(sizing, plan, prices, rung))],
             FuseWindows.Of(sizing),
             checks,
             checks.Max(check => check.Verdict));
@@ -63,15 +68,29 @@ public static class Assessor
     private static List<StateAnswer> Solve(Rig wired, IReadOnlyList<RigState> states) =>
         [.. HarnessCompiler.Sequence(wired, states).Zip(states, (solved, state) => StateAnswer.Of(wired, state, solved))];
 
-    private static LadderEntry Entry(LineSizing sizing, WireRung rung) => new(
-        rung.Wire.Name,
-        rung.Wire.AreaSquareMillimetres,
-        rung.Wire.CopperSquareMillimetres,
-        rung.AmpacityAmps,
-        rung.DropFraction(sizing.Demand.SystemVolts),
-        rung.Point?.ConductorCelsius,
-        rung.Holds,
-        rung == sizing.Wire,
-        rung.Failures,
-        RungWords.Why(sizing, rung));
+    private static LadderEntry Entry(LineSizing sizing, LinePlan plan, WirePrices prices, WireRung rung)
+    {
+        var metres = plan.OneWayMetres * LinePlan.OwnConductors(plan.Return);
+        return new LadderEntry(
+            rung.Wire.Name,
+            rung.Wire.AreaSquareMillimetres,
+            rung.Wire.CopperSquareMillimetres,
+            rung.AmpacityAmps,
+            rung.DropFraction(sizing.Demand.SystemVolts),
+            rung.Point?.ConductorCelsius,
+            rung.Holds,
+            rung == sizing.Wire,
+            rung.Failures,
+            RungWords.Why(sizing, rung),
+            rung.AmpacityAmps / Math.Max(NeededAmps(sizing), LeastAmps) - 1,
+            Copper.Kilograms(rung.Wire, metres),
+            prices.Cost(rung.Wire, metres));
+    }
+
+    /// <summary>Load with its margin, or what the fuse asks, A.</summary>
+    private static double NeededAmps(LineSizing sizing) => Math.Max(
+        sizing.Demand.DesignAmps * (1 + sizing.Demand.Limits.MarginFraction),
+        sizing.Fuse is { } fuse ? Limits.WireAmpsForFuse(fuse) : 0);
+
+    private const double LeastAmps = 1e-3;
 }

@@ -80,6 +80,9 @@ public sealed record Loss(string Name, LossGroup Group, double Milliohms, double
 /// <param name="Taken">Whether it is the wire of the line.</param>
 /// <param name="DropFraction">1 where the lamps could not run on it.</param>
 /// <param name="Fails">Short names of what it fails on; empty where it holds.</param>
+/// <param name="SpareFraction">What its ampacity has above what is asked of it, of that; below 0 where it has too little.</param>
+/// <param name="Kilograms">Copper of all that is to be laid of it, kg.</param>
+/// <param name="Cost">The same in the workshop's money; null where the catalogue does not have it.</param>
 public sealed record LadderEntry(
     string Name,
     double AreaSquareMillimetres,
@@ -90,7 +93,10 @@ public sealed record LadderEntry(
     bool Holds,
     bool Taken,
     IReadOnlyList<Sizing.RungFailure> Fails,
-    string Why);
+    string Why,
+    double SpareFraction,
+    double Kilograms,
+    double? Cost);
 
 /// <summary>Load, standard ratings and wire on one scale of amps.</summary>
 /// <param name="DesignAmps">Design current, A.</param>

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
@@ -8,10 +9,11 @@ namespace BurlyRidge.Core.Assessing;
 /// <param name="Run">What it carries and withstands.</param>
 /// <param name="Ladder">Every size, thin to thick.</param>
 /// <param name="FuseWindow">Load, ratings and wire on one scale of amps.</param>
-public sealed record RunAssessment(RunAnswer Run, IReadOnlyList<LadderEntry> Ladder, FuseWindow FuseWindow)
+/// <param name="Sheet">Fuse, wire, load and short on one sheet of time and current.</param>
+public sealed record RunAssessment(RunAnswer Run, IReadOnlyList<LadderEntry> Ladder, FuseWindow FuseWindow, TimeCurrentSheet Sheet)
 {
     /// <summary>Judges a run of a valid rig by its id; null where there is none.</summary>
-    public static RunAssessment? Of(Rig rig, string run)
+    public static RunAssessment? Of(Rig rig, string run, WirePrices? prices = null)
     {
         rig = LaidRig.Of(rig).Rig;
         var study = RigStudy.Of(rig);
@@ -21,15 +23,21 @@ public sealed record RunAssessment(RunAnswer Run, IReadOnlyList<LadderEntry> Lad
         var window = new FuseWindows(
             found.DesignAmps, found.DesignAmps / rig.HouseRules.FuseLoadFraction, (found.Wire, found.AmpacityAmps), device?.Fuse,
             [.. ladder.Select(rung => (rung.Wire, rung.AmpacityAmps))]);
-        return new RunAssessment(RunAnswer.Of(found), [.. ladder.Select(rung => Entry(found, rung))], window.Build());
+        return new RunAssessment(RunAnswer.Of(found), [.. ladder.Select(rung => Entry(rig.HouseRules, found, rung, prices ?? WirePrices.None))], window.Build(),
+            TimeCurrentSheet.Of(study, found));
     }
 
-    private static LadderEntry Entry(RunFigures figures, RunRung rung) => new(
+    private static LadderEntry Entry(HouseRules rules, RunFigures figures, RunRung rung, WirePrices prices) => new(
         rung.Wire.Name, rung.Wire.AreaSquareMillimetres, rung.Wire.CopperSquareMillimetres, rung.AmpacityAmps, rung.DropFraction, rung.ConductorCelsius,
         rung.Failures.Count == 0, rung.Wire == figures.Wire, rung.Failures,
         rung.Failures.Count == 0
             ? $"carries {Say.Amps(rung.AmpacityAmps)}, loses {Say.Percent(rung.DropFraction)} with the rest of its line"
-            : string.Join("; ", rung.Failures.Select(failure => Why(figures, rung, failure))));
+            : string.Join("; ", rung.Failures.Select(failure => Why(figures, rung, failure))),
+        rung.AmpacityAmps / Math.Max(figures.NeededAmps(rules), LeastAmps) - 1,
+        Copper.Kilograms(rung.Wire, figures.Run.LengthMetres),
+        prices.Cost(rung.Wire, figures.Run.LengthMetres));
+
+    private const double LeastAmps = 1e-3;
 
     private static string Why(RunFigures figures, RunRung rung, RungFailure failure) => failure switch
     {

@@ -18,8 +18,6 @@ public sealed record LengthChange(string Id, string Name, double BeforeMetres, d
 public sealed record Reroute(
     Rig Rig, IReadOnlyList<LengthChange> Changes, double CopperBeforeKilograms, double CopperAfterKilograms, IReadOnlyList<string> Left)
 {
-    /// <summary>Density of copper, kg/m³ (IACS annealed copper, from memory).</summary>
-    private const double CopperDensity = 8890;
 
     private const double ShownMetres = 0.01;
 
@@ -66,5 +64,5 @@ public sealed record Reroute(
 
     /// <summary>Copper of all runs; a line planned in short counts once it is sized.</summary>
     public static double Copper(Rig rig) =>
-        rig.Runs.Sum(run => WireTable.Find(run.Wire)!.CopperSquareMillimetres * 1e-6 * run.LengthMetres * CopperDensity);
+        rig.Runs.Sum(run => Conductors.Copper.Kilograms(WireTable.Find(run.Wire)!, run.LengthMetres));
 }

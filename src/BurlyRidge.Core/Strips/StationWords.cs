@@ -92,7 +92,7 @@ internal sealed class StationWords
             if (inside == $"{output.Id}-contact") return new(StripKind.Output, box.Id, $"{box.Id} {output.Id}", output.WorkedBy == WorkedBy.Input ? $"worked by in-{output.Id}" : slot);
             if (inside == $"coil-{output.Id}") return new(StripKind.Coil, box.Id, $"input of {output.Id}", $"in-{output.Id} to minus");
         }
-        return new(StripKind.Lead, box.Id, $"inside {box.Id}", inside);
+        return new(StripKind.Coil, box.Id, inside == "sense-input" ? $"sense of {box.Id}" : $"inside {box.Id}", inside == "sense-input" ? "key on" : inside);
     }
 
     private static StationWord Lamp(Fixture fixture, string inside)

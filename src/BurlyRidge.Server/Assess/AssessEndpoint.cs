@@ -4,6 +4,7 @@ using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
+using BurlyRidge.Server.Demo;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -30,6 +31,9 @@ public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = nu
     }
 }
 
+/// <summary>A rig and other house rules for it.</summary>
+public sealed record RulesRequest(Rig Rig, HouseRules HouseRules);
+
 /// <summary>A rig in one state as a netlist.</summary>
 public sealed record NetlistRequest(Rig Rig, RigState State);
 
@@ -40,6 +44,9 @@ internal static class AssessEndpoint
         routes.MapPost("/api/assess", Assess)
             .WithTags("Assess")
             .WithSummary("Assesses a rig as it would be if saved; nothing is stored.");
+        routes.MapPost("/api/rules", Compare)
+            .WithTags("Assess")
+            .WithSummary("Which checks come out otherwise under other house rules; nothing is stored.");
         routes.MapPost("/api/netlist", Netlist)
             .WithTags("Assess")
             .WithSummary("A rig in one state as a SPICE netlist.")
@@ -50,7 +57,14 @@ internal static class AssessEndpoint
     private static Results<Ok<Assessment>, ValidationProblem> Assess(AssessRequest request)
     {
         var problems = request.Problems().ToList();
-        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(Assessor.Assess(request.Rig, request.AllStates()));
+        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(Assessor.Assess(request.Rig, DemoCatalogue.Wire, request.AllStates()));
+    }
+
+    private static Results<Ok<CheckChanges>, ValidationProblem> Compare(RulesRequest request)
+    {
+        var other = request.Rig with { HouseRules = request.HouseRules };
+        var problems = new AssessRequest(request.Rig).Problems().Concat(RigValidation.Validate(other).Where(problem => problem.Path.StartsWith("houseRules", StringComparison.Ordinal))).ToList();
+        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(CheckChanges.Of(Assessor.Assess(request.Rig), Assessor.Assess(other)));
     }
 
     private static IResult Netlist(NetlistRequest request)

@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Server.Demo;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -47,7 +48,7 @@ internal static class RemedyEndpoint
     {
         var problems = new AssessRequest(request.Rig).Problems().ToList();
         if (problems.Count > 0) return BadInput.Of(problems);
-        return RunAssessment.Of(request.Rig, request.Run) is { } run
+        return RunAssessment.Of(request.Rig, request.Run, DemoCatalogue.Wire) is { } run
             ? TypedResults.Ok(run)
             : BadInput.Of(new Problem("run", $"There is no run called {request.Run}."));
     }

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Rigs;
 
@@ -30,6 +31,10 @@ internal static class DemoCatalogue
             Body = new LampBody(110, 120, 82, 1.2) { Holds = [new Holder(HolderKind.Clamp, 42, 60)], TailMillimetres = 400, TiltDegrees = 15 },
         }, 2_900, 82),
     ];
+
+    /// <summary>Wire by the metre: so much for the insulation and the drum, and so much for each mm² of copper.</summary>
+    public static WirePrices Wire { get; } = new(Enum.GetValues<GaugeSystem>().SelectMany(WireTable.Of)
+        .ToDictionary(wire => wire.Name, wire => Math.Round(0.28 + 0.24 * wire.CopperSquareMillimetres, 2), StringComparer.Ordinal));
 
     private static Holder Feet(double from, double to) => new(HolderKind.Feet, from, to);
 

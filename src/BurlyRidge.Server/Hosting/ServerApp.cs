@@ -1,7 +1,9 @@
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Server.Assess;
+using BurlyRidge.Server.Catalogue;
 using BurlyRidge.Server.Demo;
 using BurlyRidge.Server.Jobs;
+using BurlyRidge.Server.Lines;
 using BurlyRidge.Server.Proposals;
 using BurlyRidge.Server.QuickSize;
 using BurlyRidge.Server.Walkaround;
@@ -39,6 +41,7 @@ public static class ServerApp
         builder.Services.AddDbContext<JobDatabase>(database =>
             database.UseSqlite($"Data Source={DatabasePath(options)};Foreign Keys=True"));
         builder.Services.AddScoped<JobStore>();
+        builder.Services.AddScoped<LampCatalogue>();
         builder.Services.AddSingleton<Tallies>();
         builder.Services.AddResponseCompression(compression =>
         {
@@ -62,6 +65,8 @@ public static class ServerApp
         app.MapProposals();
         app.MapWalkaround();
         app.MapBodies();
+        app.MapLines();
+        app.MapCatalogue();
         app.MapWebClient();
         return app;
     }

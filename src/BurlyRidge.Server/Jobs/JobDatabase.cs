@@ -46,12 +46,27 @@ public sealed class RevisionRow
     public DateTime SavedAt { get; init; }
 }
 
+/// <summary>A lamp of the workshop's own catalogue.</summary>
+public sealed class LampRow
+{
+    public required string Id { get; init; }
+
+    /// <summary>The lamp as JSON, in the shape of its schema version.</summary>
+    public required string Document { get; set; }
+
+    public int SchemaVersion { get; set; }
+
+    public DateTime ChangedAt { get; set; }
+}
+
 /// <summary>The database.</summary>
 public sealed class JobDatabase(DbContextOptions<JobDatabase> options) : DbContext(options)
 {
     public DbSet<JobRow> Jobs => Set<JobRow>();
 
     public DbSet<RevisionRow> Revisions => Set<RevisionRow>();
+
+    public DbSet<LampRow> Lamps => Set<LampRow>();
 
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -61,6 +76,7 @@ public sealed class JobDatabase(DbContextOptions<JobDatabase> options) : DbConte
             job.Property(row => row.DetailsVersion).IsConcurrencyToken();
             job.Property(row => row.HeadRevision).IsConcurrencyToken();
         });
+        modelBuilder.Entity<LampRow>().ToTable("Lamps").HasKey(row => row.Id);
         modelBuilder.Entity<RevisionRow>(revision =>
         {
             revision.ToTable("Revisions").HasKey(row => new { row.JobId, row.Number });

@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Server.Demo;
 
 namespace BurlyRidge.Server.Jobs;
 
@@ -32,7 +33,7 @@ public sealed record OpenJob(
         job.Head.UndoTo is not null,
         job.Head.RedoTo is not null,
         job.Rig,
-        Assessor.Assess(job.Rig));
+        Assessor.Assess(job.Rig, DemoCatalogue.Wire));
 }
 
 /// <summary>One save of a rig.</summary>

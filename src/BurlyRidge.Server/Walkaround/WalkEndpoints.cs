@@ -2,7 +2,7 @@ using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Assess;
-using BurlyRidge.Server.Demo;
+using BurlyRidge.Server.Catalogue;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -34,11 +34,17 @@ internal static class WalkEndpoints
             .WithSummary("The vehicle as drawn, what lies where, and the fit of what is placed.").Produces<Walk>().ProducesValidationProblem();
         walk.MapPost("/ways", (WaysRequest request) => On(request.Rig, Known(request), rig => WayChoice.Of(rig, request.Id)))
             .WithSummary("The best way for a run or line, and others.").Produces<IReadOnlyList<WayChoice>>().ProducesValidationProblem();
-        walk.MapPost("/candidates", (CandidatesRequest request) => On(request.Rig, Mounted(request.Rig, request.Mount),
-                rig => Candidates.For(MountOf(rig, request.Mount)!, DemoCatalogue.Lamps, rig.Vehicle, rig.HouseRules.Units, request.By)))
+        walk.MapPost("/candidates", async (CandidatesRequest request, LampCatalogue catalogue) =>
+            {
+                var lamps = await catalogue.LampsAsync();
+                return On(request.Rig, Mounted(request.Rig, request.Mount), rig => Candidates.For(MountOf(rig, request.Mount)!, lamps, rig.Vehicle, rig.HouseRules.Units, request.By));
+            })
             .WithSummary("What of the catalogue goes on a mount, and why the rest does not.").Produces<IReadOnlyList<Candidate>>().ProducesValidationProblem();
-        walk.MapPost("/place", (PlaceRequest request) => On(request.Rig, [.. Mounted(request.Rig, request.Mount), .. Offered(request.Lamp)],
-                rig => new RigAnswer(Placing.Put(rig, MountOf(rig, request.Mount)!, DemoCatalogue.Lamps.First(lamp => lamp.Fixture.Id == request.Lamp)))))
+        walk.MapPost("/place", async (PlaceRequest request, LampCatalogue catalogue) =>
+            {
+                var lamp = await catalogue.FindAsync(request.Lamp);
+                return On(request.Rig, [.. Mounted(request.Rig, request.Mount), .. Offered(request.Lamp, lamp)], rig => new RigAnswer(Placing.Put(rig, MountOf(rig, request.Mount)!, lamp!)));
+            })
             .WithSummary("The rig with a lamp of the catalogue on a mount, and a line that leads there.").Produces<RigAnswer>().ProducesValidationProblem();
     }
 
@@ -55,9 +61,9 @@ internal static class WalkEndpoints
         if (MountOf(rig, mount) is null) yield return new Problem("mount", $"There is no mount called {mount}.");
     }
 
-    private static IEnumerable<Problem> Offered(string lamp)
+    private static IEnumerable<Problem> Offered(string lamp, CatalogueLamp? found)
     {
-        if (DemoCatalogue.Lamps.All(other => other.Fixture.Id != lamp)) yield return new Problem("lamp", $"The catalogue has no lamp called {lamp}.");
+        if (found is null) yield return new Problem("lamp", $"The catalogue has no lamp called {lamp}.");
     }
 
     private static IEnumerable<Problem> Known(WaysRequest request)

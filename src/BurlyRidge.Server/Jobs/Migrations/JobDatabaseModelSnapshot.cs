@@ -52,6 +52,26 @@ namespace BurlyRidge.Server.Jobs.Migrations
                     b.ToTable("Jobs", (string)null);
                 });
 
+            modelBuilder.Entity("BurlyRidge.Server.Jobs.LampRow", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateTime>("ChangedAt")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("SchemaVersion")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Lamps", (string)null);
+                });
+
             modelBuilder.Entity("BurlyRidge.Server.Jobs.RevisionRow", b =>
                 {
                     b.Property<string>("JobId")

@@ -52,6 +52,25 @@ export type KeepFree = Schemas["KeepFree"];
 export type Side = NonNullable<Schemas["Side"]>;
 export type Space = Schemas["Space"];
 export type Zone = Schemas["Zone"];
+export type LineView = Schemas["LineView"];
+export type LineInState = Schemas["LineInState"];
+export type LineSummary = Schemas["LineSummary"];
+export type RigState = Schemas["RigState"];
+export type RunAssessment = Schemas["RunAssessment"];
+export type StripPlace = NonNullable<Schemas["StripPlace"]>;
+export type Strand = Schemas["Strand"];
+export type StripStation = Schemas["StripStation"];
+export type StripKind = Schemas["StripKind"];
+export type StationFigure = Schemas["StationFigure"];
+export type Fixture = Schemas["Fixture"];
+export type Joint = Schemas["Joint"];
+export type Relay = Schemas["Relay"];
+export type Run = Schemas["Run"];
+export type PowerBox = Schemas["PowerBox"];
+export type BoxOutput = Schemas["BoxOutput"];
+export type CheckChanges = Schemas["CheckChanges"];
+export type Offer = Schemas["Offer"];
+export type TimeCurrentSheet = Schemas["TimeCurrentSheet"];
 
 export type Hazard = Schemas["Hazard"];
 

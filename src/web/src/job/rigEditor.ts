@@ -8,7 +8,7 @@ import {
   type RerouteAnswer,
   type Rig,
 } from "../api/client";
-import { type FieldErrors, noErrors, type Refusal, refusal } from "../api/problems";
+import { type FieldErrors, noErrors, type Refusal, refusal, withPaths } from "../api/problems";
 
 /** Where an edit is on its way to the file. */
 export type SaveState =
@@ -108,15 +108,35 @@ export class RigEditor {
   }
 
   /** Puts the remedy of a check in, as an edit like any other; gives what went wrong, or nothing. */
-  async cure(check: Check): Promise<string | undefined> {
+  cure(check: Check): Promise<string | undefined> {
+    return this.remake((rig) =>
+      api.POST("/api/remedy", {
+        body: { rig, checkId: check.id, about: check.about ?? "", lineId: check.lineId ?? null },
+      }),
+    );
+  }
+
+  /** Adds, removes or swaps a part along a line; gives what went wrong, or nothing. */
+  alter(lineId: string, station: string, offer: string): Promise<string | undefined> {
+    return this.remake((rig) => api.POST("/api/alter", { body: { rig, lineId, station, offer } }));
+  }
+
+  /** Wires a line planned in short part by part; gives what went wrong, or nothing. */
+  wireByParts(lineId: string): Promise<string | undefined> {
+    return this.remake((rig) => api.POST("/api/parts", { body: { rig, lineId } }));
+  }
+
+  /** Something that the server makes of the rig on screen, taken as an edit like any other. */
+  async remake(
+    make: (rig: Rig) => Promise<{ data?: { rig: Rig }; error?: unknown }>,
+  ): Promise<string | undefined> {
     const { rig } = this.state;
-    const body = { rig, checkId: check.id, about: check.about ?? "", lineId: check.lineId ?? null };
-    const answer = await reach(() => api.POST("/api/remedy", { body }));
+    const answer = await reach(() => make(rig));
     if (answer === "unreachable") return unreachableWords;
     if (this.state.rig !== rig) return "The rig was changed meanwhile. Try again.";
-    const cured = answer.data?.rig;
-    if (!cured) return "There is nothing to cure there any more.";
-    this.edit(() => cured);
+    const made = answer.data?.rig;
+    if (!made) return withPaths(refusal(answer.error));
+    this.edit(() => made);
     return undefined;
   }
 

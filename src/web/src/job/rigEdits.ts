@@ -31,6 +31,29 @@ export function withRun(rig: Rig, id: string, change: Partial<NonNullable<Rig["r
   return { ...rig, runs: rig.runs?.map((run) => (run.id === id ? { ...run, ...change } : run)) };
 }
 
+/** Lists of parts that have an id. */
+type PartList =
+  | "fixtures"
+  | "protection"
+  | "relays"
+  | "switches"
+  | "powerBoxes"
+  | "joints"
+  | "earths"
+  | "loads"
+  | "converters";
+
+/** One part changed. */
+export function withPart<List extends PartList>(
+  rig: Rig,
+  list: List,
+  id: string,
+  change: Partial<NonNullable<Rig[List]>[number]>,
+): Rig {
+  const parts = (rig[list] ?? []) as { id: string }[];
+  return { ...rig, [list]: parts.map((part) => (part.id === id ? { ...part, ...change } : part)) };
+}
+
 export function withoutLine(rig: Rig, id: string): Rig {
   return { ...rig, lines: rig.lines.filter((line) => line.id !== id) };
 }

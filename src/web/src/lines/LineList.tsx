@@ -1,66 +1,121 @@
 import { Plus } from "lucide-react";
-import type { LineAssessment } from "../api/client";
+import { useState } from "react";
+import type { Verdict } from "../api/client";
 import { Button } from "../ui/Button";
-import { amps, copper, percent } from "../ui/figures";
+import { amps } from "../ui/figures";
 import { VerdictMark } from "../ui/VerdictMark";
-import { fuseName } from "../ui/words";
-import type { AssessedLines } from "./assessedLines";
+import { verdictWords } from "../ui/words";
+import { type AssessedLines, type LineOrder, orderWords, sifted } from "./assessedLines";
+import { SmallRidge } from "./SmallRidge";
 
+const choiceLook = "h-11 min-w-0 rounded-sm border border-edge bg-slab px-1.5";
+
+export type Sifting = { order: LineOrder; verdict: Verdict | ""; place: string };
+
+export const noSifting: Sifting = { order: "rig", verdict: "", place: "" };
+
+/** The lines of the job, sorted and sifted as asked. */
 export function LineList({
   lines,
+  sifting,
   chosen,
+  onSift,
   onChoose,
   onAdd,
 }: {
   lines: AssessedLines;
+  sifting: Sifting;
   chosen: string | undefined;
+  onSift: (sifting: Sifting) => void;
   onChoose: (id: string) => void;
   onAdd: () => void;
 }) {
+  const shown = sifted(lines, sifting);
+  const places = [...new Set(lines.map(({ found }) => found?.summary?.place ?? "").filter(Boolean))].sort();
+  const [most, setMost] = useState(60);
   return (
-    <nav aria-label="Lines" className="grid content-start gap-1">
-      <ul className="grid gap-1">
-        {lines.map(({ line, found }) => (
+    <nav aria-label="Lines" className="grid content-start gap-1.5">
+      <div className="grid grid-cols-2 gap-1.5">
+        <select
+          aria-label="Sort by"
+          className={choiceLook}
+          value={sifting.order}
+          onChange={(event) => onSift({ ...sifting, order: event.target.value as LineOrder })}
+        >
+          {(Object.keys(orderWords) as LineOrder[]).map((order) => (
+            <option key={order} value={order}>
+              {orderWords[order]}
+            </option>
+          ))}
+        </select>
+        <select
+          aria-label="Show"
+          className={choiceLook}
+          value={sifting.verdict}
+          onChange={(event) => onSift({ ...sifting, verdict: event.target.value as Verdict | "" })}
+        >
+          <option value="">All verdicts</option>
+          {(["stop", "watch", "holds"] as const).map((verdict) => (
+            <option key={verdict} value={verdict}>
+              {verdictWords[verdict]} only
+            </option>
+          ))}
+        </select>
+        {places.length > 0 && (
+          <select
+            aria-label="Place"
+            className={`${choiceLook} col-span-2`}
+            value={sifting.place}
+            onChange={(event) => onSift({ ...sifting, place: event.target.value })}
+          >
+            <option value="">Everywhere on the vehicle</option>
+            {places.map((place) => (
+              <option key={place}>{place}</option>
+            ))}
+          </select>
+        )}
+      </div>
+      <ul className="grid max-h-[60vh] gap-1 overflow-y-auto">
+        {shown.slice(0, most).map(({ line, found }) => (
           <li key={line.id}>
             <button
               type="button"
+              data-line={line.id}
               aria-current={line.id === chosen}
               onClick={() => onChoose(line.id)}
-              className="block w-full rounded-sm border border-seam border-l-4 bg-slab px-3 py-2 text-left hover:bg-lichen-shade aria-[current=true]:border-l-lichen aria-[current=true]:bg-lichen-shade"
+              className="block w-full rounded-sm border border-seam border-l-4 bg-slab px-2 py-1.5 text-left hover:bg-lichen-shade aria-[current=true]:border-l-lichen aria-[current=true]:bg-lichen-shade"
             >
-              <span className="flex items-baseline justify-between gap-2">
-                <span className="font-semibold">{line.name}</span>
+              <span className="flex items-center gap-2">
+                {found?.summary?.slot != null && (
+                  <span className="rounded-sm border border-edge px-1 font-figure text-sm">
+                    <span className="sr-only">Slot </span>
+                    {found.summary.slot}
+                  </span>
+                )}
+                <span className="min-w-0 flex-1 truncate font-semibold">{line.name}</span>
                 {found && <VerdictMark verdict={found.verdict} word={false} />}
               </span>
-              {!line.plan && (
-                <span className="block text-sm text-dust">
-                  wired, {line.lights?.length} {line.lights?.length === 1 ? "lamp" : "lamps"}
-                  {found?.figures?.lamps.at(-1) &&
-                    ` · ${percent(found.figures.lamps.at(-1)?.dropFraction ?? 0)} lost`}
+              {found?.summary && (
+                <span className="flex items-center justify-between gap-2 text-sm text-dust">
+                  <span className="min-w-0">
+                    <span className="font-figure">{amps(found.summary.amps)}</span>
+                    {" · "}
+                    {found.summary.fuse || "no fuse"}
+                    <br />
+                    {found.summary.wire || "no wire will do"}
+                  </span>
+                  <SmallRidge ridge={found.summary.ridge} />
                 </span>
               )}
-              {found?.assessment && <Planned answer={found.assessment} />}
             </button>
           </li>
         ))}
       </ul>
-      <Button className="w-full" onClick={onAdd}>
+      {shown.length === 0 && lines.length > 0 && <p className="text-dust">None of the lines is like that.</p>}
+      {shown.length > most && <Button onClick={() => setMost(shown.length)}>Show all {shown.length}</Button>}
+      <Button onClick={onAdd}>
         <Plus size={18} aria-hidden /> Add a line
       </Button>
     </nav>
-  );
-}
-
-function Planned({ answer }: { answer: LineAssessment }) {
-  return (
-    <span className="block text-sm text-dust">
-      <span className="font-figure">{amps(answer.designAmps)}</span>
-      {" · "}
-      {answer.fuse ? fuseName(answer.fuse) : "no fuse"}
-      <br />
-      {answer.wire
-        ? `${answer.wire.name} · ${copper(answer.wire.copperSquareMillimetres)} copper`
-        : "no wire will do"}
-    </span>
   );
 }

@@ -10,6 +10,7 @@ export function WireLadder({
   ladder: readonly LadderEntry[];
   onTake?: (name: string) => void;
 }) {
+  const costs = ladder.some((entry) => entry.cost !== null);
   return (
     <table className="w-full border-collapse text-left">
       <thead className="text-sm text-dust">
@@ -18,7 +19,10 @@ export function WireLadder({
           <th className="px-2 text-right font-normal">Copper</th>
           <th className="px-2 text-right font-normal">Lost</th>
           <th className="px-2 text-right font-normal">Carries</th>
+          <th className="px-2 text-right font-normal">To spare</th>
           <th className="px-2 text-right font-normal">Warm</th>
+          <th className="px-2 text-right font-normal">Copper, kg</th>
+          {costs && <th className="px-2 text-right font-normal">Cost</th>}
           <th className="px-2 font-normal">Verdict</th>
         </tr>
       </thead>
@@ -56,8 +60,17 @@ export function WireLadder({
             </td>
             <td className="px-2 text-right font-figure whitespace-nowrap">{amps(entry.ampacityAmps)}</td>
             <td className="px-2 text-right font-figure whitespace-nowrap">
+              {entry.spareFraction >= 10 ? "10 ×" : `${(entry.spareFraction * 100).toFixed(0)} %`}
+            </td>
+            <td className="px-2 text-right font-figure whitespace-nowrap">
               {entry.conductorCelsius === null ? "—" : celsius(entry.conductorCelsius)}
             </td>
+            <td className="px-2 text-right font-figure whitespace-nowrap">{entry.kilograms.toFixed(3)}</td>
+            {costs && (
+              <td className="px-2 text-right font-figure whitespace-nowrap">
+                {entry.cost === null ? "—" : entry.cost.toFixed(2)}
+              </td>
+            )}
             <td className="px-2 py-1 text-sm">
               <span className="flex items-start gap-1.5">
                 <VerdictMark verdict={entry.holds ? "holds" : "stop"} word={false} />

@@ -1,4 +1,4 @@
-import type { AssessedLine, Assessment, Line, Rig } from "../api/client";
+import type { AssessedLine, Assessment, Line, Rig, Verdict } from "../api/client";
 
 /** The rig's lines, each with its assessment once there is one. */
 export type AssessedLines = readonly { line: Line; found: AssessedLine | undefined }[];
@@ -6,4 +6,36 @@ export type AssessedLines = readonly { line: Line; found: AssessedLine | undefin
 export function assessedLines(rig: Rig, assessment: Assessment): AssessedLines {
   const byId = new Map(assessment.lines.map((entry) => [entry.id, entry]));
   return rig.lines.map((line) => ({ line, found: byId.get(line.id) }));
+}
+
+export type LineOrder = "rig" | "verdict" | "slot" | "front";
+
+export const orderWords: Record<LineOrder, string> = {
+  rig: "As entered",
+  verdict: "Worst first",
+  slot: "By slot",
+  front: "Front to back",
+};
+
+const worst: Record<Verdict, number> = { stop: 0, watch: 1, holds: 2 };
+const last = Number.POSITIVE_INFINITY;
+
+/** Lines of one verdict or place, in the order asked for; equal ones as they were entered. */
+export function sifted(
+  lines: AssessedLines,
+  { order, verdict, place }: { order: LineOrder; verdict: Verdict | ""; place: string },
+): AssessedLines {
+  const rank = ({ line, found }: AssessedLines[number]) => {
+    if (order === "verdict") return worst[found?.verdict ?? "holds"];
+    if (order === "slot") return found?.summary?.slot ?? last;
+    return order === "front" ? (line.metresFromFront ?? last) : 0;
+  };
+  return lines
+    .filter(
+      ({ found }) =>
+        (verdict === "" || found?.verdict === verdict) && (place === "" || found?.summary?.place === place),
+    )
+    .map((entry, index) => ({ entry, index, rank: rank(entry) }))
+    .sort((one, other) => (one.rank === other.rank ? one.index - other.index : one.rank - other.rank))
+    .map(({ entry }) => entry);
 }

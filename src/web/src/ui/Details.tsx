@@ -1,3 +1,4 @@
+import { ChevronRight } from "lucide-react";
 import { type ReactNode, useEffect, useState } from "react";
 
 /** Opens by hand, and by itself where something in it is wrong; it never closes by itself. */
@@ -5,25 +6,29 @@ export function Details({
   summary,
   wrong = false,
   plain = false,
+  open: atFirst = false,
   children,
 }: {
   summary: ReactNode;
   wrong?: boolean;
   /** Without a border of its own, inside one. */
   plain?: boolean;
+  /** Whether it is open to begin with. */
+  open?: boolean;
   children: ReactNode;
 }) {
-  const [open, setOpen] = useState(wrong);
+  const [open, setOpen] = useState(wrong || atFirst);
   useEffect(() => {
     if (wrong) setOpen(true);
   }, [wrong]);
   return (
     <details
-      className={plain ? "" : "border border-seam bg-slab"}
+      className={`group ${plain ? "" : "border border-seam bg-slab"}`}
       open={open}
       onToggle={(event) => setOpen(event.currentTarget.open)}
     >
       <summary className={`flex min-h-11 items-center ${plain ? "font-medium" : "px-3 font-semibold"}`}>
+        <ChevronRight size={16} aria-hidden className="mr-1 shrink-0 group-open:rotate-90" />
         {summary}
       </summary>
       <div className={plain ? "" : "p-3"}>{children}</div>

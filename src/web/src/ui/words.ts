@@ -1,11 +1,13 @@
 import type {
   BodyKind,
+  BoxOutput,
   FreeWay,
   Fuse,
   GaugeSystem,
   Hazard,
   HolderKind,
   HouseRules,
+  Joint,
   LampSet,
   Line,
   LinePlan,
@@ -127,6 +129,29 @@ export const isolationWords: Record<HouseRules["isolation"], string> = {
 export const forwardTriggerWords: Record<HouseRules["forwardTrigger"], string> = {
   linkedToHighBeam: "Linked to high beam",
   ownSwitch: "On its own switch",
+};
+
+export const jointKindWords: Record<Joint["kind"], string> = {
+  crimp: "Crimp, with shrink",
+  solder: "Soldered",
+  plug: "Plug",
+  tap: "Insulation-displacement tap",
+  terminal: "Ring or blade",
+  cap: "Cap",
+};
+
+export const feedWords: Record<NonNullable<BoxOutput["follows"]>, string> = {
+  battery: "Battery: stays with the key off",
+  ignition: "Ignition: drops with the key",
+};
+
+export const modeWords: Record<NonNullable<BoxOutput["mode"]>, string> = {
+  latching: "Latching",
+  momentary: "Momentary",
+  flashSlow: "Flash, slow",
+  flashFast: "Flash, fast",
+  strobe: "Strobe",
+  lowVoltageCutOff: "Cut-off when the battery is low",
 };
 
 export const verdictWords: Record<Verdict, string> = { stop: "Stop", watch: "Watch", holds: "Holds" };

@@ -1,0 +1,64 @@
+using System.Text;
+using BurlyRidge.Core.Fitting;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Server.Hosting;
+using Microsoft.AspNetCore.Http.HttpResults;
+
+namespace BurlyRidge.Server.Catalogue;
+
+/// <summary>A lamp of the catalogue.</summary>
+/// <param name="Own">Whether it is the workshop's own, and so can be taken out.</param>
+public sealed record OfferedLamp(CatalogueLamp Lamp, bool Own);
+
+/// <summary>What came of a file.</summary>
+public sealed record ImportedLamps(int Count, IReadOnlyList<OfferedLamp> Lamps);
+
+/// <summary>The lamps that a line can start from.</summary>
+internal static class CatalogueEndpoints
+{
+    public static void MapCatalogue(this IEndpointRouteBuilder routes)
+    {
+        var catalogue = routes.MapGroup("/api/catalogue").WithTags("Catalogue");
+        catalogue.MapGet("", AllAsync).WithSummary("Every lamp, the workshop's own first.");
+        catalogue.MapPut("/lamps", PutAsync).WithSummary("Adds a lamp of the workshop's own, or changes it.");
+        catalogue.MapDelete("/lamps/{id}", RemoveAsync).WithSummary("Takes one of the workshop's own out; jobs that have it keep it.");
+        catalogue.MapGet("/lamps.csv", ExportAsync).WithSummary("The catalogue as comma-separated values.").Produces<string>(StatusCodes.Status200OK, "text/csv");
+        catalogue.MapPost("/lamps.csv", ImportAsync).WithSummary("Takes lamps in from comma-separated values: all of them or none.").Accepts<string>("text/csv");
+    }
+
+    private static async Task<Ok<IReadOnlyList<OfferedLamp>>> AllAsync(LampCatalogue catalogue) => TypedResults.Ok(await Offered(catalogue));
+
+    private static async Task<IReadOnlyList<OfferedLamp>> Offered(LampCatalogue catalogue)
+    {
+        var own = (await catalogue.OwnAsync()).Select(lamp => lamp.Fixture.Id).ToHashSet(StringComparer.Ordinal);
+        return [.. (await catalogue.LampsAsync()).Select(lamp => new OfferedLamp(lamp, own.Contains(lamp.Fixture.Id)))];
+    }
+
+    private static async Task<Results<Ok<OfferedLamp>, ValidationProblem>> PutAsync(CatalogueLamp lamp, LampCatalogue catalogue)
+    {
+        var problems = CatalogueValidation.Validate(lamp);
+        if (problems.Count > 0) return BadInput.Of(problems);
+        if (await catalogue.CountAsync() >= LampCatalogue.MostOwn) return BadInput.Of(new Problem("fixture.id", $"The catalogue holds up to {LampCatalogue.MostOwn} lamps of your own."));
+        await catalogue.PutAsync([lamp]);
+        return TypedResults.Ok(new OfferedLamp(lamp, true));
+    }
+
+    private static async Task<Results<NoContent, ProblemHttpResult>> RemoveAsync(string id, LampCatalogue catalogue) => await catalogue.RemoveAsync(id)
+        ? TypedResults.NoContent()
+        : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no such lamp of your own.");
+
+    private static async Task<IResult> ExportAsync(LampCatalogue catalogue) =>
+        TypedResults.File(Encoding.UTF8.GetBytes(LampCsv.Write(await catalogue.LampsAsync())), "text/csv; charset=utf-8", "lamps.csv");
+
+    private static async Task<Results<Ok<ImportedLamps>, ValidationProblem>> ImportAsync(HttpRequest request, LampCatalogue catalogue)
+    {
+        using var reader = new StreamReader(request.Body, Encoding.UTF8);
+        var text = await reader.ReadToEndAsync();
+        using var csv = new StringReader(text);
+        var (lamps, problems) = LampCsv.Read(csv);
+        if (problems.Count > 0) return BadInput.Of(problems);
+        if (await catalogue.CountAsync() + lamps.Count > LampCatalogue.MostOwn) return BadInput.Of(new Problem("file", $"The catalogue holds up to {LampCatalogue.MostOwn} lamps of your own."));
+        await catalogue.PutAsync(lamps);
+        return TypedResults.Ok(new ImportedLamps(lamps.Count, await Offered(catalogue)));
+    }
+}

@@ -1,0 +1,24 @@
+using BurlyRidge.Core.Fitting;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Server.Catalogue;
+
+/// <summary>Refuses a lamp that no rig could hold.</summary>
+internal static class CatalogueValidation
+{
+    private const double MostLumens = 1_000_000;
+    private const double MostPrice = 1_000_000;
+    private const string InRig = "fixtures[0].";
+
+    /// <summary>All that is wrong with a lamp, by field.</summary>
+    public static IReadOnlyList<Problem> Validate(CatalogueLamp? lamp)
+    {
+        if (lamp?.Fixture is null) return [new Problem("fixture", "Must not be empty.")];
+        var rig = Rig.Empty(12, UnitSystem.Metric) with { Fixtures = [lamp.Fixture] };
+        var problems = RigValidation.Validate(rig)
+            .Select(problem => problem.Path.StartsWith(InRig, StringComparison.Ordinal) ? problem with { Path = $"fixture.{problem.Path[InRig.Length..]}" } : problem).ToList();
+        if (lamp.Lumens is not (>= 0 and <= MostLumens)) problems.Add(new Problem("lumens", $"Must be 0 to {MostLumens} lm."));
+        if (lamp.Price is not (>= 0 and <= MostPrice)) problems.Add(new Problem("price", $"Must be 0 to {MostPrice}."));
+        return problems;
+    }
+}

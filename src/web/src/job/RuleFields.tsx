@@ -1,0 +1,191 @@
+import type { ReactNode } from "react";
+import type { HouseRules } from "../api/client";
+import { type FieldErrors, under } from "../api/problems";
+import { ChoiceField } from "../ui/ChoiceField";
+import { asLength, asPercent, lengthUnit } from "../ui/figures";
+import { NumberField } from "../ui/NumberField";
+import {
+  choices,
+  earthWords,
+  forwardTriggerWords,
+  gaugeWords,
+  isolationWords,
+  jointWords,
+  zoneWords,
+} from "../ui/words";
+
+type Key = Exclude<keyof HouseRules, "zoneCelsius">;
+
+/** What each rule means, for and against, in two lines. */
+const meant: Record<Key, string> = {
+  units: "How lengths are said. The document keeps metres; nothing else changes with it.",
+  gauges:
+    "How the wire on your shelf is sold. A trade name is not a copper area: the ladder shows the copper beside it.",
+  marginFraction:
+    "25 % leaves room for a hot day; the 50 % school wants half as much again. More margin is thicker wire, never a larger fuse.",
+  fuseLoadFraction:
+    "Makers say 70 to 80 %. Nearer its rating a fuse ages and opens for nothing; further off it protects less well.",
+  dropLimitRegulatedLed:
+    "A regulated lamp keeps its light and draws more as volts fall, down to its drop-out. 5 % is usual; the long run to the rear decides.",
+  dropLimitOther:
+    "A filament lamp loses light with the 3.4th power of its volts: 3 % of drop is a tenth of the light.",
+  joints:
+    "Crimp and adhesive shrink hold where it shakes and is wet. Solder is liked for signal wires; taps are the first to fail outside.",
+  earths:
+    "A stud near the lamp is short and halves the copper. A wire to the post costs more and is immune to what becomes of body joints.",
+  isolation:
+    "Minus of every battery off first and plus last on; or the line's own fuse out of its holder and the last thing in. One act makes it live.",
+  forwardTrigger:
+    "Linked to the high beam, one flick of the stalk darkens everything for who comes the other way. A switch of its own suits slow work off the road.",
+  leftOnHours:
+    "How long everything may be left on with the engine off before the battery is half empty and will not start.",
+  slackFraction:
+    "What a wire is longer than its lanes, so that it is not pulled tight round corners. Practice is about 5 %.",
+  loopMetres: "A loop at each end, folded and tied, so that a terminal can be made again without a joint.",
+  mostGauges:
+    "Fewer sizes on the bench are fewer drums and fewer terminals; sizing then takes the next thicker one you have.",
+};
+
+/** Every rule with what it means. */
+export function RuleFields({
+  rules,
+  errors,
+  onChange,
+}: {
+  rules: HouseRules;
+  errors: FieldErrors;
+  onChange: (change: Partial<HouseRules>) => void;
+}) {
+  const zoneErrors = under(errors, "zoneCelsius");
+  const fraction = (
+    key: "marginFraction" | "fuseLoadFraction" | "dropLimitRegulatedLed" | "dropLimitOther" | "slackFraction",
+    label: string,
+  ) => (
+    <Rule meaning={meant[key]}>
+      <NumberField
+        label={label}
+        unit="%"
+        scale={asPercent}
+        value={rules[key]}
+        messages={errors[key]}
+        onChange={(value) => onChange({ [key]: value ?? Number.NaN })}
+      />
+    </Rule>
+  );
+  return (
+    <div className="grid gap-x-6 gap-y-3 lg:grid-cols-2">
+      <Rule meaning={meant.gauges}>
+        <ChoiceField
+          label="Wire sold as"
+          value={rules.gauges}
+          options={choices(gaugeWords)}
+          onChange={(gauges) => onChange({ gauges })}
+        />
+      </Rule>
+      <Rule meaning={meant.units}>
+        <ChoiceField
+          label="Units"
+          value={rules.units}
+          options={[
+            { value: "metric", label: "Metres" },
+            { value: "imperial", label: "Feet" },
+          ]}
+          onChange={(units) => onChange({ units })}
+        />
+      </Rule>
+      {fraction("marginFraction", "Wire margin")}
+      {fraction("fuseLoadFraction", "Fuse loaded to")}
+      {fraction("dropLimitRegulatedLed", "Drop, regulated LED")}
+      {fraction("dropLimitOther", "Drop, other lamps")}
+      <Rule meaning={meant.joints}>
+        <ChoiceField
+          label="Joints"
+          value={rules.joints}
+          options={choices(jointWords)}
+          onChange={(joints) => onChange({ joints })}
+        />
+      </Rule>
+      <Rule meaning={meant.earths}>
+        <ChoiceField
+          label="Earths"
+          value={rules.earths}
+          options={choices(earthWords)}
+          onChange={(earths) => onChange({ earths })}
+        />
+      </Rule>
+      <Rule meaning={meant.isolation}>
+        <ChoiceField
+          label="Making it dead"
+          value={rules.isolation}
+          options={choices(isolationWords)}
+          onChange={(isolation) => onChange({ isolation })}
+        />
+      </Rule>
+      <Rule meaning={meant.forwardTrigger}>
+        <ChoiceField
+          label="Light ahead"
+          value={rules.forwardTrigger}
+          options={choices(forwardTriggerWords)}
+          onChange={(forwardTrigger) => onChange({ forwardTrigger })}
+        />
+      </Rule>
+      <Rule meaning={meant.leftOnHours}>
+        <NumberField
+          label="Left on for"
+          unit="h"
+          value={rules.leftOnHours}
+          messages={errors.leftOnHours}
+          onChange={(value) => onChange({ leftOnHours: value ?? Number.NaN })}
+        />
+      </Rule>
+      {fraction("slackFraction", "Slack along the way")}
+      <Rule meaning={meant.loopMetres}>
+        <NumberField
+          label="Loop at each end"
+          unit={lengthUnit[rules.units].name}
+          scale={asLength(rules.units)}
+          value={rules.loopMetres}
+          messages={errors.loopMetres}
+          onChange={(value) => onChange({ loopMetres: value ?? Number.NaN })}
+        />
+      </Rule>
+      <Rule meaning={meant.mostGauges}>
+        <NumberField
+          label="Wire sizes bought"
+          value={rules.mostGauges}
+          messages={errors.mostGauges}
+          placeholder="as many as it takes"
+          optional
+          onChange={(value) => onChange({ mostGauges: value ?? null })}
+        />
+      </Rule>
+      <fieldset className="grid grid-cols-2 gap-2 lg:col-span-2 lg:grid-cols-4">
+        <legend className="mb-1 text-sm text-dust">
+          How hot each zone is taken to be. What a wire may carry falls with it: at the temperature of its
+          insulation it may carry nothing.
+        </legend>
+        {choices(zoneWords).map(({ value: zone, label }) => (
+          <NumberField
+            key={zone}
+            label={label}
+            unit="°C"
+            value={rules.zoneCelsius[zone]}
+            messages={zoneErrors[zone]}
+            onChange={(celsius) =>
+              onChange({ zoneCelsius: { ...rules.zoneCelsius, [zone]: celsius ?? Number.NaN } })
+            }
+          />
+        ))}
+      </fieldset>
+    </div>
+  );
+}
+
+function Rule({ meaning, children }: { meaning: string; children: ReactNode }) {
+  return (
+    <div className="grid grid-cols-[11rem_1fr] items-end gap-3">
+      {children}
+      <p className="pb-0.5 text-sm text-dust">{meaning}</p>
+    </div>
+  );
+}

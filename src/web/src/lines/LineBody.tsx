@@ -1,0 +1,235 @@
+import { useState } from "react";
+import type { Line, LineView, Offer, Rig, StripStation } from "../api/client";
+import type { FieldErrors } from "../api/problems";
+import type { RigEditor } from "../job/rigEditor";
+import { withPart, withPlan, withRunWire } from "../job/rigEdits";
+import { Details } from "../ui/Details";
+import { amps, lostVolts, percent, volts } from "../ui/figures";
+import { Notice } from "../ui/Notice";
+import { StateBar } from "./StateBar";
+import { StationPanel } from "./station/StationPanel";
+import { planned } from "./station/stations";
+import { layOut } from "./strip/layout";
+import { RidgeChart } from "./strip/RidgeChart";
+import { StripTable } from "./strip/StripTable";
+import { StripView } from "./strip/StripView";
+import { useLine } from "./useLine";
+import { useStates } from "./useStates";
+
+/** One line from source to earth: state, strip, ridge, and the station that is open. */
+export function LineBody({
+  editor,
+  rig,
+  line,
+  errors,
+  jobId,
+  open,
+  onOpen,
+  onTrouble,
+}: {
+  editor: RigEditor;
+  rig: Rig;
+  line: Line;
+  errors: FieldErrors;
+  jobId: string;
+  open: string | undefined;
+  onOpen: (id: string | undefined) => void;
+  onTrouble: (why: string | undefined) => void;
+}) {
+  const states = useStates(line.id);
+  const { answer: view, failed, slow } = useLine(rig, line.id, states.asked);
+  const [pointed, setPointed] = useState<string>();
+  if (!view)
+    return (
+      <Notice
+        alert={failed}
+        title={failed ? "The line cannot be worked out as it stands." : "Working the line out…"}
+      />
+    );
+
+  const shown = states.shownIn(view);
+  const { strands, loose } = view.strip;
+  const station = strands
+    .flatMap((strand) => strand.stations)
+    .concat(loose)
+    .find((one) => one.id === (open ?? heaviest(view)));
+  const take = async (offer: Offer) => onTrouble(await editor.alter(line.id, offer.station, offer.id));
+  const edit = (change: (rig: Rig) => Rig) => editor.edit(change);
+
+  return (
+    <section
+      aria-label="The line from source to earth"
+      data-stale={failed}
+      className="grid min-w-0 content-start gap-3"
+    >
+      {shown && (
+        <StateBar
+          rig={rig}
+          on={view.on}
+          shown={shown}
+          states={view.states}
+          onPreset={states.preset}
+          onChange={states.ask}
+        />
+      )}
+      {slow && <p className="text-sm text-dust">Still working it out…</p>}
+      {failed && (
+        <p className="text-sm font-semibold text-oxide">
+          As it was before the last edit, which the server refuses.
+        </p>
+      )}
+      {shown && strands.length > 0 ? (
+        <>
+          <Scroll
+            strands={strands}
+            shown={shown}
+            view={view}
+            open={station?.id}
+            pointed={pointed}
+            onOpen={onOpen}
+            onPoint={setPointed}
+          />
+          <Readout view={view} shown={shown} pointed={pointed ?? station?.id} />
+          <Details plain summary="The same as a table">
+            <StripTable strands={strands} state={shown} />
+          </Details>
+        </>
+      ) : (
+        <Notice alert title="Its wires lead nowhere yet: no way from a source through its lamps to earth.">
+          {loose.length === 0 ? (
+            <p>It has no lamps that anything is joined to.</p>
+          ) : (
+            <ul className="mt-2 flex flex-wrap gap-2">
+              {loose.map((one) => (
+                <li key={one.id}>
+                  <button
+                    type="button"
+                    className="min-h-11 rounded-sm border border-edge bg-slab px-2"
+                    onClick={() => onOpen(one.id)}
+                  >
+                    {one.name} <span className="text-dust">{one.detail}</span>
+                  </button>
+                </li>
+              ))}
+            </ul>
+          )}
+        </Notice>
+      )}
+      {station && (
+        <StationPanel
+          key={station.id}
+          view={view}
+          rig={rig}
+          station={station}
+          errors={errors}
+          jobId={jobId}
+          edit={edit}
+          plan={(change) => edit((now) => withPlan(now, line.id, change))}
+          offers={view.offers.filter((offer) => offer.station === station.id)}
+          onTake={take}
+          onTakeWire={(run, wire) =>
+            edit((now) =>
+              line.plan ? withPlan(now, line.id, { chosenWire: wire }) : withRunWire(now, run, wire),
+            )
+          }
+          onTakeFuse={(one: StripStation, fuse) =>
+            edit((now) =>
+              planned(one)
+                ? withPlan(now, line.id, { chosenFuse: fuse })
+                : withPart(now, "protection", one.part, { fuse, fixed: true }),
+            )
+          }
+        />
+      )}
+    </section>
+  );
+}
+
+/** The wire that most is lost in. */
+function heaviest(view: LineView): string | undefined {
+  const figures = view.states.find((state) => state.id === "alone")?.figures.strands[0] ?? [];
+  const runs = (view.strip.strands[0]?.stations ?? []).map((one, index) => ({
+    one,
+    lost: figures[index]?.lostVolts ?? 0,
+  }));
+  return runs.filter(({ one }) => one.kind === "run").sort((a, b) => b.lost - a.lost)[0]?.one.id;
+}
+
+function Scroll({
+  strands,
+  shown,
+  view,
+  ...rest
+}: {
+  strands: LineView["strip"]["strands"];
+  shown: LineView["states"][number];
+  view: LineView;
+  open: string | undefined;
+  pointed: string | undefined;
+  onOpen: (id: string) => void;
+  onPoint: (id: string | undefined) => void;
+}) {
+  const layout = layOut(strands);
+  return (
+    <section aria-label="Strip and ridge" className="overflow-x-auto border border-seam bg-granite pt-2">
+      <StripView
+        control={false}
+        strands={strands}
+        layout={layout}
+        figures={shown.figures.strands}
+        {...rest}
+      />
+      <RidgeChart
+        strands={strands}
+        layout={layout}
+        states={view.states}
+        chosen={shown}
+        pointed={rest.pointed ?? rest.open}
+        onPoint={rest.onPoint}
+      />
+      {layout.controlRows > 0 && (
+        <div className="pt-1">
+          <p className="px-1 pb-0.5 text-sm text-dust">
+            What works it: {view.strip.asks.join(", ") || "nothing has to be pressed"}
+          </p>
+          <StripView control strands={strands} layout={layout} figures={shown.figures.strands} {...rest} />
+        </div>
+      )}
+    </section>
+  );
+}
+
+/** Part, volts and share of the loss of what is pointed at. */
+function Readout({
+  view,
+  shown,
+  pointed,
+}: {
+  view: LineView;
+  shown: LineView["states"][number];
+  pointed: string | undefined;
+}) {
+  for (const [number, strand] of view.strip.strands.entries()) {
+    const index = strand.stations.findIndex((station) => station.id === pointed);
+    const station = strand.stations[index];
+    const figure = shown.figures.strands[number]?.[index];
+    if (!station || !figure) continue;
+    const lamp = station.kind === "lamp" || station.kind === "coil";
+    return (
+      <p data-readout className="min-h-6">
+        <span className="font-semibold">{station.name}</span>{" "}
+        <span className="text-dust">{station.detail}</span>{" "}
+        <span className="font-figure">
+          {lamp
+            ? `${volts(figure.lostVolts)} across it, ${amps(figure.amps)}, ${figure.watts.toFixed(1)} W`
+            : `${volts(figure.volts)} behind it, ${amps(figure.amps)}, loses ${lostVolts(figure.lostVolts)}, ${percent(figure.shareOfLoss)} of the loss`}
+        </span>
+      </p>
+    );
+  }
+  return (
+    <p className="min-h-6 text-sm text-dust">
+      {view.strip.asks.length > 0 && `Lights with: ${view.strip.asks.join(", ")}.`}
+    </p>
+  );
+}

@@ -1,0 +1,217 @@
+import { Blocks, Ruler, Shuffle, Trash2 } from "lucide-react";
+import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
+import { useSearchParams } from "react-router";
+import type { Check, Fuse, LinePlan } from "../api/client";
+import { under } from "../api/problems";
+import { CheckList } from "../job/CheckList";
+import { HouseRulesPanel } from "../job/HouseRulesPanel";
+import { JobFrame } from "../job/JobFrame";
+import { ProposalDialog } from "../job/ProposalDialog";
+import type { ProposalKind, RigEditor } from "../job/rigEditor";
+import { newLine, rulesOf, withLine, withNewLine, withoutLine, withPlan, withRules } from "../job/rigEdits";
+import { Button } from "../ui/Button";
+import { Details } from "../ui/Details";
+import { Notice } from "../ui/Notice";
+import { TextField } from "../ui/TextField";
+import { Answer } from "./Answer";
+import { assessedLines, sifted } from "./assessedLines";
+import { LineBody } from "./LineBody";
+import { LineForm } from "./LineForm";
+import { LineList, noSifting } from "./LineList";
+import { LineUseFields } from "./LineUseFields";
+import { fuseStep, gaugeStep } from "./steps";
+
+/** The Lines stage: the list, the chosen line from source to earth, and what follows from it. */
+export default function LinesStage({ editor }: { editor: RigEditor }) {
+  const { job, rig, assessment, errors, save } = useSyncExternalStore(editor.subscribe, editor.snapshot);
+  const [place, setPlace] = useSearchParams();
+  const wanted = place.get("line");
+  const open = place.get("station") ?? undefined;
+  const lines = assessedLines(rig, assessment);
+  const at = Math.max(
+    0,
+    lines.findIndex(({ line }) => line.id === wanted),
+  );
+  const chosen = lines[at];
+  const rules = rulesOf(rig);
+  const [sifting, setSifting] = useState(noSifting);
+  const [asked, setAsked] = useState<{ kind: ProposalKind; lineId?: string }>();
+  const [trouble, setTrouble] = useState<string>();
+  const cure = async (check: Check) => setTrouble(await editor.cure(check));
+  const said = under(errors, `lines[${at}]`);
+
+  const choose = useCallback((id: string) => setPlace({ line: id }, { replace: true }), [setPlace]);
+  const openStation = useCallback(
+    (station: string | undefined) =>
+      chosen &&
+      setPlace(station ? { line: chosen.line.id, station } : { line: chosen.line.id }, { replace: true }),
+    [chosen, setPlace],
+  );
+
+  const shortcuts = useMemo(() => {
+    const answer = chosen?.found?.assessment;
+    const change = (edit: Partial<LinePlan>) =>
+      chosen && editor.edit((current) => withPlan(current, chosen.line.id, edit));
+    const wire = (by: 1 | -1) => {
+      const name = answer && gaugeStep(answer.ladder, by);
+      if (name) change({ chosenWire: name });
+    };
+    const fuse = (by: 1 | -1) => {
+      const next = answer && fuseStep(answer.fuseWindow, by);
+      if (next) change({ chosenFuse: next });
+    };
+    const beside = (by: 1 | -1) => {
+      const order = sifted(lines, sifting);
+      const next = order[order.findIndex(({ line }) => line.id === chosen?.line.id) + by];
+      if (next) choose(next.line.id);
+    };
+    return [
+      { keys: "j", does: "Next line", run: () => beside(1) },
+      { keys: "k", does: "Line before", run: () => beside(-1) },
+      { keys: "[", does: "One gauge thinner", run: () => wire(-1) },
+      { keys: "]", does: "One gauge thicker", run: () => wire(1) },
+      { keys: "-", does: "One fuse lower", run: () => fuse(-1) },
+      { keys: "=", does: "One fuse higher", run: () => fuse(1) },
+    ];
+  }, [editor, lines, sifting, chosen, choose]);
+
+  const add = () => {
+    const line = newLine(`Line ${rig.lines.length + 1}`);
+    editor.edit((current) => withNewLine(current, line));
+    choose(line.id);
+  };
+  const objections = chosen?.found?.checks.filter((check) => check.verdict !== "holds") ?? [];
+
+  return (
+    <JobFrame editor={editor} stage="lines" shortcuts={shortcuts} trouble={trouble} onCure={cure}>
+      <div className="grid items-start gap-4 p-3 md:grid-cols-[15.5rem_minmax(0,1fr)]">
+        <div className="grid content-start gap-3">
+          <h2 className="sr-only">Lines</h2>
+          <LineList
+            lines={lines}
+            sifting={sifting}
+            chosen={chosen?.line.id}
+            onSift={setSifting}
+            onChoose={choose}
+            onAdd={add}
+          />
+          {(rig.runs?.length ?? 0) > 0 && (
+            <Button onClick={() => setAsked({ kind: "auto-size" })}>
+              <Ruler size={18} aria-hidden /> Size the wired lines…
+            </Button>
+          )}
+          {((rig.powerBoxes?.length ?? 0) > 0 || (rig.vehicle.auxOutputs?.length ?? 0) > 0) && (
+            <Button onClick={() => setAsked({ kind: "assign-slots" })}>
+              <Shuffle size={18} aria-hidden /> Assign outputs…
+            </Button>
+          )}
+          <HouseRulesPanel
+            rig={rig}
+            onTake={(taken) => editor.edit((current) => withRules(current, taken))}
+          />
+        </div>
+        {chosen ? (
+          <div className="grid min-w-0 content-start gap-3" key={chosen.line.id}>
+            <div className="flex flex-wrap items-end gap-2">
+              <div className="w-64">
+                <TextField
+                  label="Name"
+                  value={chosen.line.name}
+                  messages={said.name}
+                  onChange={(name) => editor.edit((current) => withLine(current, chosen.line.id, { name }))}
+                />
+              </div>
+              {chosen.line.plan ? (
+                <Button onClick={async () => setTrouble(await editor.wireByParts(chosen.line.id))}>
+                  <Blocks size={18} aria-hidden /> Wire it part by part
+                </Button>
+              ) : (
+                <Button onClick={() => setAsked({ kind: "auto-size", lineId: chosen.line.id })}>
+                  <Ruler size={18} aria-hidden /> Size this line…
+                </Button>
+              )}
+              <Button
+                look="quiet"
+                onClick={() => editor.edit((current) => withoutLine(current, chosen.line.id))}
+              >
+                <Trash2 size={16} aria-hidden /> Remove this line
+              </Button>
+            </div>
+            <LineBody
+              editor={editor}
+              rig={rig}
+              line={chosen.line}
+              errors={errors}
+              jobId={job.id}
+              open={open}
+              onOpen={openStation}
+              onTrouble={setTrouble}
+            />
+            {objections.length > 0 && (
+              <section aria-label="Checks of the line">
+                <CheckList checks={objections} onCure={cure} />
+              </section>
+            )}
+            <div
+              className={`grid items-start gap-4 ${chosen.line.plan ? "xl:grid-cols-[20rem_minmax(0,1fr)]" : ""}`}
+            >
+              <section aria-label="The line" className="grid content-start gap-3">
+                <Details
+                  summary={chosen.line.plan ? "Lamps, length, way back" : "What it is for"}
+                  wrong={Object.keys(said).length > 0}
+                  open={chosen.line.plan != null}
+                >
+                  <div className="grid gap-3">
+                    <LineUseFields
+                      line={chosen.line}
+                      units={rules.units}
+                      messages={said.metresFromFront}
+                      onChange={(change) =>
+                        editor.edit((current) => withLine(current, chosen.line.id, change))
+                      }
+                    />
+                    {chosen.line.plan && (
+                      <LineForm
+                        plan={chosen.line.plan}
+                        way={assessment.ways.find(({ id, isLine }) => isLine && id === chosen.line.id)}
+                        wayPage={`/jobs/${job.id}/walkaround?way=${encodeURIComponent(chosen.line.id)}`}
+                        systemVolts={rig.vehicle.systemVolts}
+                        units={rules.units}
+                        errors={under(said, "plan")}
+                        onChange={(change) =>
+                          editor.edit((current) => withPlan(current, chosen.line.id, change))
+                        }
+                      />
+                    )}
+                  </div>
+                </Details>
+              </section>
+              {chosen.found?.assessment && (
+                <Answer
+                  answer={chosen.found.assessment}
+                  checks={chosen.found.checks.filter((check) => check.verdict === "holds")}
+                  onCure={cure}
+                  outdated={save.kind === "refused"}
+                  takes={{
+                    wire: (name: string | null) =>
+                      editor.edit((current) => withPlan(current, chosen.line.id, { chosenWire: name })),
+                    fuse: (fuse: Fuse | null) =>
+                      editor.edit((current) => withPlan(current, chosen.line.id, { chosenFuse: fuse })),
+                  }}
+                />
+              )}
+              {!chosen.found?.assessment && chosen.found && (
+                <Details summary="Checks that hold">
+                  <CheckList checks={chosen.found.checks.filter((check) => check.verdict === "holds")} />
+                </Details>
+              )}
+            </div>
+          </div>
+        ) : (
+          <Notice title="No lines yet.">Add one: its lamps, its length, and how it comes back.</Notice>
+        )}
+      </div>
+      {asked && <ProposalDialog editor={editor} {...asked} onClose={() => setAsked(undefined)} />}
+    </JobFrame>
+  );
+}

@@ -1,0 +1,141 @@
+import type { LineInState, Rig, RigState } from "../api/client";
+import { Details } from "../ui/Details";
+
+const engines = [
+  { value: "off", label: "Engine off" },
+  { value: "idle", label: "Idling" },
+  { value: "cruise", label: "Cruise" },
+] as const;
+
+/** How vehicle and switches stand; every figure of the line follows it. */
+export function StateBar({
+  rig,
+  on,
+  shown,
+  states,
+  onPreset,
+  onChange,
+}: {
+  rig: Rig;
+  /** The least that lights the line. */
+  on: RigState | null;
+  shown: LineInState;
+  states: readonly LineInState[];
+  onPreset: (id: string) => void;
+  onChange: (state: RigState) => void;
+}) {
+  const { state } = shown;
+  const set = (change: Partial<RigState>) => onChange({ ...state, ...change });
+  const pressed = state.pressed ?? [];
+  const slots = [
+    ...(rig.vehicle.auxOutputs ?? []).map((output) => ({ id: output.id, label: output.id })),
+    ...(rig.powerBoxes ?? []).flatMap((box) =>
+      box.outputs
+        .filter((output) => (output.workedBy ?? "slot") === "slot")
+        .map((output) => ({
+          id: `${box.id}.${output.id}`,
+          label: `${output.slot ?? output.id} ${output.legend ?? ""}`.trim(),
+        })),
+    ),
+  ];
+  const mine = new Set(on?.pressed ?? []);
+  const switches = Object.keys(states.find((other) => other.id === "everything")?.state.switches ?? {});
+  const worked = new Set(Object.keys(on?.switches ?? {}));
+  const positions = (id: string) =>
+    rig.switches?.find((part) => part.id === id)?.positions.map((position) => position.name) ?? ["off", "on"];
+
+  const slot = (id: string, label: string) => (
+    <Toggle
+      key={id}
+      label={label}
+      on={pressed.includes(id)}
+      onChange={(now) => set({ pressed: now ? [...pressed, id] : pressed.filter((other) => other !== id) })}
+    />
+  );
+  const turn = (id: string) => (
+    <label key={id} className="inline-flex min-h-11 items-center gap-1.5">
+      <span className="text-sm text-dust">{id}</span>
+      <select
+        className="h-11 rounded-sm border border-edge bg-slab px-2"
+        value={state.switches?.[id] ?? positions(id)[0]}
+        onChange={(event) => set({ switches: { ...state.switches, [id]: event.target.value } })}
+      >
+        {positions(id).map((name) => (
+          <option key={name}>{name}</option>
+        ))}
+      </select>
+    </label>
+  );
+
+  return (
+    <section aria-label="State" className="grid gap-1.5 border border-seam bg-slab px-2 py-1.5">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
+        <label className="inline-flex items-center gap-1.5">
+          <span className="text-sm text-dust">State</span>
+          <select
+            className="h-11 rounded-sm border border-edge bg-slab px-2 font-semibold"
+            value={shown.id}
+            onChange={(event) => onPreset(event.target.value)}
+          >
+            {states.map((preset) => (
+              <option key={preset.id} value={preset.id}>
+                {preset.name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Toggle label="Key" on={state.key === true} onChange={(key) => set({ key })} />
+        <label className="inline-flex items-center">
+          <span className="sr-only">Engine</span>
+          <select
+            className="h-11 rounded-sm border border-edge bg-slab px-2"
+            value={state.engine ?? "off"}
+            onChange={(event) => set({ engine: event.target.value as NonNullable<RigState["engine"]> })}
+          >
+            {engines.map((engine) => (
+              <option key={engine.value} value={engine.value}>
+                {engine.label}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Toggle label="High beam" on={state.highBeam === true} onChange={(highBeam) => set({ highBeam })} />
+        <Toggle label="Reverse" on={state.reverse === true} onChange={(reverse) => set({ reverse })} />
+        <Toggle
+          label="Side light"
+          on={state.sideLight === true}
+          onChange={(sideLight) => set({ sideLight })}
+        />
+        {slots.filter(({ id }) => mine.has(id)).map(({ id, label }) => slot(id, label))}
+        {switches.filter((id) => worked.has(id)).map(turn)}
+      </div>
+      {(slots.some(({ id }) => !mine.has(id)) || switches.some((id) => !worked.has(id))) && (
+        <Details plain summary="Slots and switches of the other lines">
+          <div className="flex flex-wrap gap-x-3 gap-y-1">
+            {slots.filter(({ id }) => !mine.has(id)).map(({ id, label }) => slot(id, label))}
+            {switches.filter((id) => !worked.has(id)).map(turn)}
+          </div>
+        </Details>
+      )}
+      {!shown.settled.sure && (
+        <p role="alert" className="font-semibold text-oxide">
+          {shown.settled.words}
+        </p>
+      )}
+    </section>
+  );
+}
+
+function Toggle({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
+  return (
+    <label className="inline-flex min-h-11 items-center gap-1.5 px-1">
+      <input
+        type="checkbox"
+        className="size-5 accent-spruce"
+        checked={on}
+        onChange={(event) => onChange(event.target.checked)}
+      />
+      {label}
+    </label>
+  );
+}

@@ -1,0 +1,52 @@
+import { Link } from "react-router";
+import { under } from "../../api/problems";
+import { withPart } from "../../job/rigEdits";
+import { ChoiceField } from "../../ui/ChoiceField";
+import { NumberField } from "../../ui/NumberField";
+import { choices, feedWords } from "../../ui/words";
+import type { StationEdit } from "./StationPanel";
+
+/** An output of a box: its rating, and what becomes of it with the key off. */
+export function OutputFields({ rig, station, errors, edit, jobId }: StationEdit) {
+  const at = rig.powerBoxes?.findIndex((part) => part.id === station.part) ?? -1;
+  const box = rig.powerBoxes?.[at];
+  const place = box?.outputs.findIndex((output) => station.id.startsWith(`${box.id}.${output.id}-`)) ?? -1;
+  const output = box?.outputs[place];
+  if (!box || !output)
+    return (
+      <p className="text-sm text-dust">
+        An output of the vehicle's own; see the{" "}
+        <Link className="underline" to={`/jobs/${jobId}/panel`}>
+          Panel
+        </Link>
+        .
+      </p>
+    );
+  const said = under(errors, `powerBoxes[${at}].outputs[${place}]`);
+  const set = (change: Partial<typeof output>) =>
+    edit((now) =>
+      withPart(now, "powerBoxes", box.id, {
+        outputs: box.outputs.map((other) => (other.id === output.id ? { ...other, ...change } : other)),
+      }),
+    );
+  return (
+    <>
+      <NumberField
+        label="Rating"
+        unit="A"
+        value={output.ratingAmps}
+        messages={said.ratingAmps}
+        onChange={(ratingAmps = Number.NaN) => set({ ratingAmps })}
+      />
+      <ChoiceField
+        label="Follows"
+        value={output.follows ?? "battery"}
+        options={choices(feedWords)}
+        onChange={(follows) => set({ follows })}
+      />
+      <Link className="underline" to={`/jobs/${jobId}/panel`}>
+        Slot, legend and mode on the Panel
+      </Link>
+    </>
+  );
+}

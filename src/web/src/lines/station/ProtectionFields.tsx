@@ -1,0 +1,45 @@
+import { under } from "../../api/problems";
+import { withPart } from "../../job/rigEdits";
+import { ChoiceField } from "../../ui/ChoiceField";
+import { NumberField } from "../../ui/NumberField";
+import { choices, zoneWords } from "../../ui/words";
+import { OutputFields } from "./OutputFields";
+import type { StationEdit } from "./StationPanel";
+
+/** A fuse or breaker in its holder; its rating is chosen in the window beside it. */
+export function ProtectionFields(props: StationEdit) {
+  const { rig, station, errors, edit } = props;
+  const at = rig.protection?.findIndex((part) => part.id === station.part) ?? -1;
+  const device = rig.protection?.[at];
+  if (!device) return <OutputFields {...props} />;
+  const said = under(errors, `protection[${at}]`);
+  const set = (change: Partial<typeof device>) =>
+    edit((now) => withPart(now, "protection", device.id, change));
+  return (
+    <>
+      <ChoiceField
+        label="Kind"
+        value={device.breaker ? "breaker" : "fuse"}
+        options={[
+          { value: "fuse", label: "Fuse" },
+          { value: "breaker", label: "Breaker" },
+        ]}
+        onChange={(kind) => set({ breaker: kind === "breaker" })}
+      />
+      <ChoiceField
+        label="Where it sits"
+        value={device.place ?? "engineBay"}
+        options={choices(zoneWords)}
+        onChange={(place) => set({ place })}
+      />
+      <NumberField
+        label="Made to break"
+        unit="V"
+        value={device.ratedVolts}
+        messages={said.ratedVolts}
+        onChange={(ratedVolts = Number.NaN) => set({ ratedVolts })}
+      />
+      {device.fixed && <p className="text-sm text-dust">Taken by hand: sizing leaves it as it is.</p>}
+    </>
+  );
+}

@@ -1,0 +1,150 @@
+import type { LinePlan, LineView, Offer, Rig, StripStation } from "../../api/client";
+import type { FieldErrors } from "../../api/problems";
+import { Button } from "../../ui/Button";
+import { Notice } from "../../ui/Notice";
+import { FuseWindow } from "../FuseWindow";
+import { TimeCurrent } from "../TimeCurrent";
+import { useRun } from "../useLine";
+import { WireLadder } from "../WireLadder";
+import { EarthFields, JointFields, SwitchFields } from "./EndFields";
+import { LampFields } from "./LampFields";
+import { OutputFields } from "./OutputFields";
+import { ProtectionFields } from "./ProtectionFields";
+import { RelayFields } from "./RelayFields";
+import { RunFields } from "./RunFields";
+import { planned, wireBehind } from "./stations";
+
+export type StationEdit = {
+  rig: Rig;
+  station: StripStation;
+  errors: FieldErrors;
+  edit: (change: (rig: Rig) => Rig) => void;
+  /** Changes the plan of a line planned in short. */
+  plan: (change: Partial<LinePlan>) => void;
+  jobId: string;
+};
+
+/** One station opened: its part, what can be done there, and the wire that it belongs to judged. */
+export function StationPanel({
+  view,
+  offers,
+  onTake,
+  onTakeFuse,
+  onTakeWire,
+  ...edit
+}: StationEdit & {
+  view: LineView;
+  offers: readonly Offer[];
+  onTake: (offer: Offer) => void;
+  onTakeFuse: (station: StripStation, fuse: { ratingAmps: number; family: "blade" | "boltDown" }) => void;
+  onTakeWire: (run: string, wire: string) => void;
+}) {
+  const { station, rig } = edit;
+  const wire = wireBehind(view.strip.strands, station);
+  const fuse =
+    station.kind === "fuse" && (planned(station) || rig.protection?.some((part) => part.id === station.part));
+  return (
+    <section
+      aria-label={`Station: ${station.name}`}
+      className="grid items-start gap-4 lg:grid-cols-[18rem_1fr]"
+    >
+      <div className="grid content-start gap-3 border border-seam border-l-4 border-l-lichen bg-slab p-3">
+        <h3 className="font-semibold">
+          {station.name} <span className="font-normal text-dust">{station.detail}</span>
+        </h3>
+        {planned(station) ? (
+          <p className="text-sm text-dust">
+            This line is planned in short: gauge and fuse can be taken by hand, all else follows. Wire it part
+            by part to change single parts.
+          </p>
+        ) : (
+          <Fields {...edit} />
+        )}
+        {offers.length > 0 && (
+          <div className="grid gap-1.5" data-offers>
+            {offers.map((offer) => (
+              <Button key={offer.id} className="justify-start" onClick={() => onTake(offer)}>
+                {offer.label}
+              </Button>
+            ))}
+          </div>
+        )}
+      </div>
+      {wire && (
+        <Judged
+          rig={rig}
+          run={wire}
+          title={station.kind === "run" ? undefined : `The wire behind it: ${wire}`}
+          onTakeFuse={fuse ? (taken) => onTakeFuse(station, taken) : undefined}
+          onTakeWire={(name) => onTakeWire(wire, name)}
+        />
+      )}
+    </section>
+  );
+}
+
+function Fields(edit: StationEdit) {
+  switch (edit.station.kind) {
+    case "run":
+      return <RunFields {...edit} />;
+    case "fuse":
+    case "holder":
+      return <ProtectionFields {...edit} />;
+    case "relay":
+    case "coil":
+      return <RelayFields {...edit} />;
+    case "joint":
+      return <JointFields {...edit} />;
+    case "earth":
+    case "body":
+      return <EarthFields {...edit} />;
+    case "switch":
+      return <SwitchFields {...edit} />;
+    case "output":
+      return <OutputFields {...edit} />;
+    case "lamp":
+      return <LampFields {...edit} />;
+    default:
+      return <p className="text-sm text-dust">A part of the vehicle's own.</p>;
+  }
+}
+
+function Judged({
+  rig,
+  run,
+  title,
+  onTakeFuse,
+  onTakeWire,
+}: {
+  rig: Rig;
+  run: string;
+  title: string | undefined;
+  onTakeFuse: Parameters<typeof FuseWindow>[0]["onTake"];
+  onTakeWire: (name: string) => void;
+}) {
+  const { answer, failed } = useRun(rig, run);
+  if (!answer)
+    return (
+      <Notice
+        alert={failed}
+        title={failed ? "The wire could not be judged as it stands." : "Judging every gauge…"}
+      />
+    );
+  return (
+    <div className="grid min-w-0 content-start gap-4">
+      {title && <p className="text-sm break-all text-dust">{title}</p>}
+      <div>
+        <h3 className="mb-1.5 font-semibold">Fuse window</h3>
+        <FuseWindow window={answer.fuseWindow} wireName={answer.run.wire} onTake={onTakeFuse} />
+      </div>
+      <div className="overflow-x-auto">
+        <h3 className="mb-1.5 font-semibold">Wire ladder</h3>
+        <WireLadder ladder={answer.ladder} onTake={onTakeWire} />
+      </div>
+      <div>
+        <h3 className="mb-1.5 font-semibold">Does it clear in time</h3>
+        <TimeCurrent sheet={answer.sheet} />
+      </div>
+    </div>
+  );
+}

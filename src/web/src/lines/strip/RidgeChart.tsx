@@ -1,0 +1,165 @@
+import type { LineInState, Strand } from "../../api/client";
+import { axisWidth, type Cell, type StripLayout } from "./layout";
+
+const height = 140;
+const top = 14;
+const floor = height - 12;
+
+/**
+ * What is left of the volts, on the scale of the strip: out to the lamp and back; thick where much flows. The same figures
+ * stand in the table beside it, so that it is drawn for the eye alone.
+ */
+export function RidgeChart({
+  strands,
+  layout,
+  states,
+  chosen,
+  pointed,
+  onPoint,
+}: {
+  strands: readonly Strand[];
+  layout: StripLayout;
+  states: readonly LineInState[];
+  chosen: LineInState;
+  pointed: string | undefined;
+  onPoint: (id: string | undefined) => void;
+}) {
+  const { figures } = chosen;
+  const high = figures.givenVolts;
+  const mine = figures.strands.flat().map((figure) => figure.leftVolts);
+  const low = Math.max(
+    high / 2,
+    Math.min(figures.limitVolts ?? high, ...mine.filter((left) => left > high / 2)),
+  );
+  const span = Math.max(0.05, high - low) * 1.15;
+  const y = (volts: number) => Math.min(height + 20, top + ((floor - top) * (high - volts)) / span);
+  const end = (cell: Cell) => cell.left + cell.width;
+
+  return (
+    <svg
+      viewBox={`0 0 ${layout.width} ${height}`}
+      width={layout.width}
+      height={height}
+      className="block border-y border-seam bg-slab"
+      aria-hidden="true"
+      data-ridge={chosen.id}
+    >
+      {states
+        .filter((state) => state !== chosen && flows(state))
+        .map((state) => (
+          <polyline
+            key={state.id}
+            points={path(state, high, layout.cells[0] ?? [], y)}
+            fill="none"
+            stroke="var(--edge)"
+            strokeWidth={1}
+            opacity={0.55}
+          >
+            <title>{state.name}</title>
+          </polyline>
+        ))}
+      {figures.limitVolts !== null && (
+        <>
+          <line
+            x1={axisWidth}
+            x2={layout.width}
+            y1={y(figures.limitVolts)}
+            y2={y(figures.limitVolts)}
+            stroke="var(--oxide)"
+            strokeWidth={1.5}
+            strokeDasharray="7 4"
+          />
+          <text x={axisWidth + 4} y={y(figures.limitVolts) - 4} fontSize={12} fill="var(--oxide)">
+            least allowed
+          </text>
+        </>
+      )}
+      {layout.cells.map((cells, strand) =>
+        strands[strand]?.control
+          ? null
+          : cells.map((cell, index) => {
+              const now = figures.strands[strand]?.[index];
+              if (!now) return null;
+              const leaves = strands[strand]?.leaves;
+              const before =
+                index > 0
+                  ? figures.strands[strand]?.[index - 1]?.leftVolts
+                  : leaves
+                    ? figures.strands[leaves.strand]?.[leaves.station]?.leftVolts
+                    : figures.givenVolts;
+              const marked = cell.station.id === pointed;
+              return (
+                <g key={cell.station.id}>
+                  <line
+                    x1={cell.left - (index > 0 ? 6 : 0)}
+                    y1={y(before ?? now.leftVolts)}
+                    x2={end(cell)}
+                    y2={y(now.leftVolts)}
+                    stroke={
+                      marked
+                        ? "var(--ink)"
+                        : cell.station.way === "out"
+                          ? "var(--loss-out)"
+                          : "var(--loss-back)"
+                    }
+                    strokeWidth={Math.min(10, 1.5 + now.amps / 3)}
+                    strokeLinecap="round"
+                  />
+                  {/* biome-ignore lint/a11y/noStaticElementInteractions: pointing only; the strip above takes focus */}
+                  <rect
+                    x={cell.left}
+                    y={0}
+                    width={cell.width}
+                    height={height}
+                    fill="transparent"
+                    pointerEvents={strand === 0 ? "all" : "none"}
+                    onMouseEnter={() => onPoint(cell.station.id)}
+                    onMouseLeave={() => onPoint(undefined)}
+                  />
+                </g>
+              );
+            }),
+      )}
+      <rect x={0} y={0} width={axisWidth - 2} height={height} fill="var(--slab)" />
+      <Tick y={y(high)} volts={high} />
+      <Tick y={y(low)} volts={low} />
+    </svg>
+  );
+}
+
+function Tick({ y, volts }: { y: number; volts: number }) {
+  return (
+    <text
+      x={axisWidth - 5}
+      y={y + 4}
+      textAnchor="end"
+      fontSize={12}
+      fill="var(--ink)"
+      className="font-figure"
+    >
+      {volts.toFixed(2)}
+    </text>
+  );
+}
+
+/** Whether the way is closed in a state: one that is open loses all in its contact. */
+const flows = (state: LineInState) =>
+  (state.figures.strands[0]?.at(-1)?.leftVolts ?? 0) > state.figures.givenVolts / 2;
+
+/** Another state, drawn from the same height: what it loses is what is compared. */
+function path(
+  state: LineInState,
+  high: number,
+  cells: readonly Cell[],
+  y: (volts: number) => number,
+): string {
+  const figures = state.figures.strands[0] ?? [];
+  const from = high - state.figures.givenVolts;
+  return [
+    `${axisWidth},${y(high)}`,
+    ...figures.map((figure, index) => {
+      const cell = cells[index];
+      return cell ? `${cell.left + cell.width},${y(figure.leftVolts + from)}` : "";
+    }),
+  ].join(" ");
+}

@@ -1,0 +1,54 @@
+import type { LineInState, Strand } from "../../api/client";
+import { amps, length, lostVolts, percent, volts } from "../../ui/figures";
+import { useUnits } from "../../ui/units";
+
+/** Strip and ridge as a table. */
+export function StripTable({ strands, state }: { strands: readonly Strand[]; state: LineInState }) {
+  const units = useUnits();
+  return (
+    <div className="overflow-x-auto">
+      <table className="w-full border-collapse text-left text-sm">
+        <caption className="pb-1 text-left text-dust">{state.name}</caption>
+        <thead className="text-dust">
+          <tr className="border-b border-edge">
+            <th className="py-1 pl-2 font-normal">Station</th>
+            <th className="px-2 font-normal">Way</th>
+            <th className="px-2 text-right font-normal">Wire so far</th>
+            <th className="px-2 text-right font-normal">Volts behind it</th>
+            <th className="px-2 text-right font-normal">Amps</th>
+            <th className="px-2 text-right font-normal">Lost</th>
+            <th className="px-2 text-right font-normal">Of the loss</th>
+            <th className="px-2 text-right font-normal">Left</th>
+          </tr>
+        </thead>
+        <tbody>
+          {strands.flatMap((strand, number) =>
+            strand.stations.map((station, index) => {
+              const figure = state.figures.strands[number]?.[index];
+              const lamp = station.kind === "lamp" || station.kind === "coil";
+              return (
+                figure && (
+                  <tr key={station.id} className="border-b border-seam">
+                    <th scope="row" className="py-1 pl-2 font-normal">
+                      {index === 0 && number > 0 && (
+                        <span className="text-dust">{strand.control ? "Control: " : "Branch: "}</span>
+                      )}
+                      {station.name} <span className="text-dust">{station.detail}</span>
+                    </th>
+                    <td className="px-2">{station.way}</td>
+                    <td className="px-2 text-right font-figure">{length(station.metres, units)}</td>
+                    <td className="px-2 text-right font-figure">{volts(figure.volts)}</td>
+                    <td className="px-2 text-right font-figure">{amps(figure.amps)}</td>
+                    <td className="px-2 text-right font-figure">{lamp ? "" : lostVolts(figure.lostVolts)}</td>
+                    <td className="px-2 text-right font-figure">{lamp ? "" : percent(figure.shareOfLoss)}</td>
+                    <td className="px-2 text-right font-figure">{volts(figure.leftVolts)}</td>
+                  </tr>
+                )
+              );
+            }),
+          )}
+        </tbody>
+      </table>
+    </div>
+  );
+}

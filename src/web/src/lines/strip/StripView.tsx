@@ -1,0 +1,221 @@
+import {
+  Battery,
+  CircleDot,
+  CircuitBoard,
+  Lightbulb,
+  type LucideIcon,
+  Minus,
+  Plug,
+  Power,
+  RadioTower,
+  ShieldCheck,
+  Split,
+  ToggleLeft,
+  Zap,
+} from "lucide-react";
+import { type KeyboardEvent, useRef } from "react";
+import type { StationFigure, Strand, StripKind, StripStation } from "../../api/client";
+import { amps, lostVolts, volts } from "../../ui/figures";
+import type { Cell, StripLayout } from "./layout";
+
+const rowHeight = 94;
+const controlHeight = 66;
+
+const icons: Record<StripKind, LucideIcon> = {
+  source: Battery,
+  fuse: ShieldCheck,
+  holder: CircleDot,
+  run: Minus,
+  lead: Minus,
+  joint: Plug,
+  relay: CircuitBoard,
+  switch: ToggleLeft,
+  output: Power,
+  signal: RadioTower,
+  lamp: Lightbulb,
+  coil: Zap,
+  earth: Split,
+  body: Split,
+};
+
+/** The stations of a line in their order, branches below; the control circuit is a thinner strip of its own. */
+export function StripView({
+  control,
+  strands,
+  layout,
+  figures,
+  open,
+  pointed,
+  onOpen,
+  onPoint,
+}: {
+  /** The control circuit, or else what the lamps' current passes. */
+  control: boolean;
+  strands: readonly Strand[];
+  layout: StripLayout;
+  figures: readonly (readonly StationFigure[])[] | undefined;
+  /** Id of the station that is open for editing. */
+  open: string | undefined;
+  pointed: string | undefined;
+  onOpen: (id: string) => void;
+  onPoint: (id: string | undefined) => void;
+}) {
+  const box = useRef<HTMLDivElement>(null);
+  const height = control ? controlHeight : rowHeight;
+  const top = (cell: Cell) => cell.row * height;
+  const all = layout.cells.flat().filter((cell) => (strands[cell.strand]?.control === true) === control);
+  const current = all.some((cell) => cell.station.id === open) ? open : all[0]?.station.id;
+
+  const move = (event: KeyboardEvent) => {
+    const at = all.findIndex(
+      (cell) => cell.station.id === (document.activeElement as HTMLElement)?.dataset.station,
+    );
+    const next = { ArrowRight: at + 1, ArrowLeft: at - 1, Home: 0, End: all.length - 1 }[event.key];
+    const cell = next === undefined ? undefined : all[next];
+    if (at < 0 || !cell) return;
+    event.preventDefault();
+    box.current?.querySelector<HTMLElement>(`[data-station="${CSS.escape(cell.station.id)}"]`)?.focus();
+  };
+
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: a group of buttons that arrow keys move between
+    <div
+      ref={box}
+      role="group"
+      aria-label={`${control ? "Control circuit" : "Strip"}: stations from source to earth; arrow keys move, Enter opens`}
+      className="relative"
+      style={{ width: layout.width, height: (control ? layout.controlRows : layout.powerRows) * height }}
+      onKeyDown={move}
+    >
+      {layout.cells.map((row, strand) => {
+        const first = row[0];
+        const leaves = strands[strand]?.leaves;
+        const from = leaves && layout.cells[leaves.strand]?.[leaves.station];
+        if (!first || !from || control || strands[strand]?.control) return null;
+        return (
+          <span
+            key={first.station.id}
+            aria-hidden
+            className="absolute border-l-4 border-edge"
+            style={{
+              left: first.left - 5,
+              top: top(from) + rowHeight - 16,
+              height: Math.max(0, top(first) - top(from) - rowHeight + 40),
+            }}
+          />
+        );
+      })}
+      {all.map((cell) => (
+        <StationCell
+          key={cell.station.id}
+          cell={cell}
+          top={top(cell)}
+          thin={control}
+          figure={figures?.[cell.strand]?.[cell.index]}
+          meets={
+            cell.index === (layout.cells[cell.strand]?.length ?? 0) - 1
+              ? meeting(strands, cell.strand)
+              : undefined
+          }
+          open={cell.station.id === open}
+          pointed={cell.station.id === pointed}
+          tab={cell.station.id === current}
+          onOpen={onOpen}
+          onPoint={onPoint}
+        />
+      ))}
+    </div>
+  );
+}
+
+function meeting(strands: readonly Strand[], strand: number): string | undefined {
+  const joins = strands[strand]?.joins;
+  return joins ? strands[joins.strand]?.stations[joins.station]?.name : undefined;
+}
+
+/** A lamp gets its volts; all else loses them. */
+const works = (station: StripStation) => station.kind === "lamp" || station.kind === "coil";
+
+function StationCell({
+  cell,
+  top,
+  thin,
+  figure,
+  meets,
+  open,
+  pointed,
+  tab,
+  onOpen,
+  onPoint,
+}: {
+  cell: Cell;
+  top: number;
+  thin: boolean;
+  figure: StationFigure | undefined;
+  meets: string | undefined;
+  open: boolean;
+  pointed: boolean;
+  tab: boolean;
+  onOpen: (id: string) => void;
+  onPoint: (id: string | undefined) => void;
+}) {
+  const { station } = cell;
+  const Icon = icons[station.kind];
+  const wire = station.kind === "run" || station.kind === "lead";
+  return (
+    <button
+      type="button"
+      data-station={station.id}
+      data-kind={station.kind}
+      aria-expanded={open}
+      tabIndex={tab ? 0 : -1}
+      onClick={() => onOpen(station.id)}
+      onMouseEnter={() => onPoint(station.id)}
+      onMouseLeave={() => onPoint(undefined)}
+      onFocus={() => onPoint(station.id)}
+      onBlur={() => onPoint(undefined)}
+      className={`absolute overflow-hidden rounded-sm border px-1.5 py-1 text-left text-sm leading-tight hover:bg-lichen-shade ${
+        open
+          ? "border-2 border-spruce bg-lichen-shade"
+          : pointed
+            ? "border-edge bg-lichen-shade"
+            : wire
+              ? "border-seam bg-granite"
+              : "border-edge bg-slab"
+      }`}
+      style={{ left: cell.left, top, width: cell.width, height: thin ? controlHeight - 8 : rowHeight - 10 }}
+    >
+      <span className="flex items-center gap-1 font-semibold">
+        <Icon size={14} aria-hidden className="shrink-0" />
+        <span className="truncate">{station.name}</span>
+      </span>
+      <span className="block truncate text-dust">
+        {[station.detail, ...station.passes, ...(meets ? [`into ${meets}`] : [])]
+          .filter(Boolean)
+          .join(", ") || "\u00a0"}
+      </span>
+      {figure && (
+        <span className="block font-figure whitespace-nowrap">
+          {station.kind === "source"
+            ? volts(figure.volts)
+            : works(station)
+              ? `${volts(figure.lostVolts)} ${thin ? "" : amps(figure.amps)}`
+              : lost(figure.lostVolts)}
+        </span>
+      )}
+      {figure && !thin && (
+        <span className="block font-figure whitespace-nowrap text-dust">
+          {station.kind === "source"
+            ? ""
+            : works(station)
+              ? `${figure.watts.toFixed(1)} W`
+              : `${amps(figure.amps)} ${heat(figure.watts)}`}
+        </span>
+      )}
+    </button>
+  );
+}
+
+const lost = (value: number) => (Math.abs(value) < 0.0005 ? "0 mV" : `−${lostVolts(value)}`);
+
+const heat = (watts: number) => (Math.abs(watts) < 0.05 ? "" : `${watts.toFixed(1)} W`);
