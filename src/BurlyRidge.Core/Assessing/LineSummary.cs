@@ -29,8 +29,8 @@ public sealed record LineSummary(double Amps, string Wire, string Fuse, int? Slo
         var (box, output) = PartBook.Split(pressed);
         return new LineSummary(
             points.Skip(1).Select(point => point.Amps).FirstOrDefault(),
-            links.Where(link => link.Link?.Run is not null).MaxBy(link => link.Lost).Link?.Run?.Wire ?? "",
-            links.LastOrDefault(link => link.Link?.Fuse is not null && link.Point.Way == Way.Out).Link?.Fuse?.ToString() ?? "",
+            links.Where(link => link.Link?.Run is not null).OrderByDescending(link => link.Lost).Select(link => link.Link!.Run!.Wire).FirstOrDefault(""),
+            links.Where(link => link.Point.Way == Way.Out).Select(link => link.Link?.Fuse?.ToString()).LastOrDefault(fuse => fuse is not null) ?? "",
             saved.PowerBoxes.FirstOrDefault(part => part.Id == box)?.Outputs.FirstOrDefault(part => part.Id == output)?.Slot,
             pressed,
             Where(saved, line),

@@ -21,6 +21,24 @@ internal static class DemoCatalogue
         Pod("flush-pod", "Flush pod", 92, 74, 52, 0.5, 16, 1_300, 55),
         Pod("work-pod-24", "Work pod, 10 to 32 V", 108, 118, 72, 0.9, 28, 2_600, 64, most: 32),
         Bar("work-bar-24", "Work bar, 10 to 32 V", 420, 64, 70, 2.1, 60, 5_400, 130, Feet(200, 380), most: 32),
+        new CatalogueLamp(new Fixture("two-light-bar", "Bar with amber backlight",
+            [new LampFunction("main", LampKind.RegulatedLed, 90, Plus: "white", Minus: "black"), new LampFunction("backlight", LampKind.ResistorLed, 8, Plus: "amber", Minus: "black")])
+        {
+            Body = new LampBody(560, 62, 70, 2.6) { Holds = [Feet(260, 500)], TailMillimetres = 300 },
+        }, 8_200, 185),
+        new CatalogueLamp(new Fixture("reverse-pod", "Backing-up pod with a dim lead",
+            [new LampFunction("main", LampKind.RegulatedLed, 24, DimPin: "dim")])
+        {
+            Body = new LampBody(96, 78, 60, 0.6) { Holds = [new Holder(HolderKind.Stud, 8, 8)], TailMillimetres = 150 },
+        }, 2_200, 58),
+        new CatalogueLamp(new Fixture("grille-marker", "Grille marker", [new LampFunction("main", LampKind.ResistorLed, 1.8)])
+        {
+            Body = new LampBody(70, 22, 24, 0.1) { Holds = [new Holder(HolderKind.Stud, 6, 6)], TailMillimetres = 300 },
+        }, 60, 14),
+        new CatalogueLamp(new Fixture("driving-round", "Round driving lamp, filament", [new LampFunction("main", LampKind.Filament, 100)])
+        {
+            Body = new LampBody(180, 190, 110, 1.6) { Holds = [new Holder(HolderKind.Stud, 10, 10)], TailMillimetres = 200 },
+        }, 1_700, 66),
         Bar("opening-strip", "Opening strip", 480, 22, 14, 0.2, 9, 700, 28, Feet(120, 460)),
         new CatalogueLamp(Lamp("receiver-lamp", "Receiver lamp", 40, null) with
         {

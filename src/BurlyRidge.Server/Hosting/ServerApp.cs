@@ -66,6 +66,7 @@ public static class ServerApp
         app.MapWalkaround();
         app.MapBodies();
         app.MapLines();
+        app.MapStarts();
         app.MapCatalogue();
         app.MapWebClient();
         return app;

@@ -69,6 +69,10 @@ export type Run = Schemas["Run"];
 export type PowerBox = Schemas["PowerBox"];
 export type BoxOutput = Schemas["BoxOutput"];
 export type CheckChanges = Schemas["CheckChanges"];
+export type CatalogueLamp = Schemas["CatalogueLamp"];
+export type OfferedLamp = Schemas["OfferedLamp"];
+export type OfferedStart = Schemas["OfferedStart"];
+export type StartedLine = Schemas["StartedLine"];
 export type Offer = Schemas["Offer"];
 export type TimeCurrentSheet = Schemas["TimeCurrentSheet"];
 

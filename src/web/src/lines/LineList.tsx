@@ -1,4 +1,4 @@
-import { Plus } from "lucide-react";
+import { Lightbulb, Plus } from "lucide-react";
 import { useState } from "react";
 import type { Verdict } from "../api/client";
 import { Button } from "../ui/Button";
@@ -22,6 +22,7 @@ export function LineList({
   onSift,
   onChoose,
   onAdd,
+  onStart,
 }: {
   lines: AssessedLines;
   sifting: Sifting;
@@ -29,6 +30,7 @@ export function LineList({
   onSift: (sifting: Sifting) => void;
   onChoose: (id: string) => void;
   onAdd: () => void;
+  onStart: () => void;
 }) {
   const shown = sifted(lines, sifting);
   const places = [...new Set(lines.map(({ found }) => found?.summary?.place ?? "").filter(Boolean))].sort();
@@ -113,8 +115,11 @@ export function LineList({
       </ul>
       {shown.length === 0 && lines.length > 0 && <p className="text-dust">None of the lines is like that.</p>}
       {shown.length > most && <Button onClick={() => setMost(shown.length)}>Show all {shown.length}</Button>}
+      <Button look="main" onClick={onStart}>
+        <Lightbulb size={18} aria-hidden /> Start from a lamp…
+      </Button>
       <Button onClick={onAdd}>
-        <Plus size={18} aria-hidden /> Add a line
+        <Plus size={18} aria-hidden /> Plan one in short
       </Button>
     </nav>
   );

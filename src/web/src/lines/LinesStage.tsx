@@ -1,7 +1,7 @@
 import { Blocks, Ruler, Shuffle, Trash2 } from "lucide-react";
 import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
-import type { Check, Fuse, LinePlan } from "../api/client";
+import type { Check, Fuse, LinePlan, StartedLine } from "../api/client";
 import { under } from "../api/problems";
 import { CheckList } from "../job/CheckList";
 import { HouseRulesPanel } from "../job/HouseRulesPanel";
@@ -19,6 +19,7 @@ import { LineBody } from "./LineBody";
 import { LineForm } from "./LineForm";
 import { LineList, noSifting } from "./LineList";
 import { LineUseFields } from "./LineUseFields";
+import { StartDialog } from "./start/StartDialog";
 import { fuseStep, gaugeStep } from "./steps";
 
 /** The Lines stage: the list, the chosen line from source to earth, and what follows from it. */
@@ -37,6 +38,8 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   const [sifting, setSifting] = useState(noSifting);
   const [asked, setAsked] = useState<{ kind: ProposalKind; lineId?: string }>();
   const [trouble, setTrouble] = useState<string>();
+  const [starting, setStarting] = useState(false);
+  const [started, setStarted] = useState<StartedLine>();
   const cure = async (check: Check) => setTrouble(await editor.cure(check));
   const said = under(errors, `lines[${at}]`);
 
@@ -94,6 +97,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
             onSift={setSifting}
             onChoose={choose}
             onAdd={add}
+            onStart={() => setStarting(true)}
           />
           {(rig.runs?.length ?? 0) > 0 && (
             <Button onClick={() => setAsked({ kind: "auto-size" })}>
@@ -137,6 +141,24 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                 <Trash2 size={16} aria-hidden /> Remove this line
               </Button>
             </div>
+            {started?.lineId === chosen.line.id && (
+              <section
+                aria-label="What was put in"
+                className="border border-seam border-l-4 border-l-lichen bg-slab px-3 py-2"
+              >
+                <div className="flex items-start justify-between gap-3">
+                  <h3 className="font-semibold">What was put in, and why</h3>
+                  <Button look="quiet" onClick={() => setStarted(undefined)}>
+                    Close
+                  </Button>
+                </div>
+                <ul className="list-disc pl-5">
+                  {started.did.map((sentence) => (
+                    <li key={sentence}>{sentence}</li>
+                  ))}
+                </ul>
+              </section>
+            )}
             <LineBody
               editor={editor}
               rig={rig}
@@ -208,9 +230,23 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
             </div>
           </div>
         ) : (
-          <Notice title="No lines yet.">Add one: its lamps, its length, and how it comes back.</Notice>
+          <Notice title="No lines yet.">
+            Start one from a lamp, or plan one in short: its lamps, its length, how it comes back.
+          </Notice>
         )}
       </div>
+      {starting && (
+        <StartDialog
+          editor={editor}
+          rig={rig}
+          onClose={() => setStarting(false)}
+          onStarted={(line) => {
+            setStarted(line);
+            setStarting(false);
+            choose(line.lineId);
+          }}
+        />
+      )}
       {asked && <ProposalDialog editor={editor} {...asked} onClose={() => setAsked(undefined)} />}
     </JobFrame>
   );

@@ -1,0 +1,307 @@
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Starting;
+
+/// <summary>A line being put together: parts with names of its own, runs between them, and where they sit.</summary>
+internal sealed class Draft
+{
+    /// <summary>From a post to the fuse beside it, m: within what may be unfused.</summary>
+    public const double BesideMetres = 0.15;
+
+    /// <summary>Relay beside its fuse, earth beside its lamp, m.</summary>
+    public const double NearMetres = 0.3;
+
+    /// <summary>From the engine bay to the dash, m, until the lanes say better.</summary>
+    public const double DashMetres = 2;
+
+    private const double PowerSquareMillimetres = 2;
+    private const double ControlSquareMillimetres = 0.8;
+    private static readonly Zone[] DashZones = [Zone.EngineBay, Zone.Cabin];
+
+    private readonly HashSet<string> newRuns = new(StringComparer.Ordinal);
+    private readonly List<string> lights = [];
+
+    public Draft(Rig rig, StartRequest request)
+    {
+        Request = request;
+        LineId = FreeName.In(rig, Slug(request.Name));
+        Rig = rig with { Lines = [.. rig.Lines, new Line(LineId, request.Name)] };
+        Return = request.Return ?? (rig.HouseRules.Earths == EarthSchool.Post ? ReturnPath.Wire : ReturnPath.Body);
+        At = rig.Body is { } body && request.At is { } at && Whereabouts.Station(body, at) is not null ? at : null;
+        Battery = rig.Vehicle.BatteryLink == BatteryLink.Series ? rig.Vehicle.Batteries[^1].Id : rig.Vehicle.Batteries[0].Id;
+    }
+
+    public StartRequest Request { get; }
+
+    public string LineId { get; }
+
+    public Rig Rig { get; set; }
+
+    public ReturnPath Return { get; }
+
+    /// <summary>What was done and why, a sentence each.</summary>
+    public List<string> Did { get; } = [];
+
+    /// <summary>What the light is for.</summary>
+    public LineUse Use { get; set; } = LineUse.Unsaid;
+
+    public double Metres => Math.Clamp(Request.Metres, 0.2, 99);
+
+    private string? At { get; }
+
+    private string Battery { get; }
+
+    /// <summary>Plus post of the vehicle's system.</summary>
+    public string Plus => HarnessCompiler.SystemPlus(Rig.Vehicle);
+
+    /// <summary>Where the lamps sit, as zones of their wires.</summary>
+    public IReadOnlyList<Zone> LampZones => Use is LineUse.Inside ? [Zone.Cabin] : Metres > 2.5 ? [Zone.EngineBay, Zone.Exterior] : [Zone.EngineBay];
+
+    public double Watts => Request.Count * Request.Lamp.Functions[0].Watts;
+
+    public double Amps => Watts / Rig.Vehicle.SystemVolts;
+
+    // Parts -----------------------------------------------------------------------------------------------------------
+
+    public string Name(string part) => FreeName.In(Rig, $"{LineId}-{part}");
+
+    public string Fuse(string part, double amps, Zone place = Zone.EngineBay, string? near = null)
+    {
+        var id = Name(part);
+        Rig = Rig with { Protection = [.. Rig.Protection, new ProtectiveDevice(id, FuseTable.AtLeast(amps), place)] };
+        Place(id, near ?? Battery);
+        return id;
+    }
+
+    public string Relay(RelayPinout? pinout = null, bool atLamps = false)
+    {
+        var id = Name("relay");
+        Rig = Rig with { Relays = [.. Rig.Relays, new Relay(id, 40) { Pinout = pinout ?? new RelayPinout() }] };
+        if (atLamps) PlaceAtLamps(id);
+        else Place(id, Battery);
+        return id;
+    }
+
+    public string Switch(string part = "switch", bool threeWay = false)
+    {
+        var id = Name(part);
+        SwitchPosition[] positions = threeWay
+            ? [new("off", []), new("on", [new PinPair("live", "out")]), new("auto", [new PinPair("signal", "out")])]
+            : [new("off", []), new("on", [new PinPair("in", "out")])];
+        Rig = Rig with { Switches = [.. Rig.Switches, new Switch(id, 5, positions) { Lamps = [new SwitchLamp("light", threeWay ? "live" : "in", "lamp")] }] };
+        return id;
+    }
+
+    public string Joint(string part, JointKind kind, Zone place, bool atLamps = true)
+    {
+        var id = Name(part);
+        Rig = Rig with { Joints = [.. Rig.Joints, new Joint(id, kind, place)] };
+        if (atLamps) PlaceAtLamps(id);
+        return id;
+    }
+
+    public string Stud(string part, bool atLamps, double metres = 0)
+    {
+        var id = Name(part);
+        Rig = Rig with { Earths = [.. Rig.Earths, new Earth(id, EarthKind.Stud, BodyMilliohms: metres > 2 ? 10 : 5)] };
+        if (atLamps) PlaceAtLamps(id);
+        else Place(id, Battery);
+        return id;
+    }
+
+    /// <summary>An earth on the post of a battery; the one that is there already, where there is one.</summary>
+    public string Post(string? battery = null)
+    {
+        if (Rig.Earths.FirstOrDefault(earth => earth.Kind == EarthKind.Post && earth.On == battery) is { } there) return there.Id;
+        var id = Name("post");
+        Rig = Rig with { Earths = [.. Rig.Earths, new Earth(id, EarthKind.Post, battery)] };
+        return id;
+    }
+
+    /// <summary>The lamps asked for; gives their ids.</summary>
+    public IReadOnlyList<string> Lamps(int function = 0)
+    {
+        var ids = new List<string>();
+        var mount = Rig.Body?.Mounts.FirstOrDefault(mount => mount.Id == At);
+        for (var i = 0; i < Request.Count; i++)
+        {
+            var id = FreeName.In(Rig, Request.Lamp.Id);
+            Rig = Rig with { Fixtures = [.. Rig.Fixtures, Request.Lamp with { Id = id, Measured = null }] };
+            // The second of a pair goes on the mount's other half.
+            if (i % 2 == 1 && mount?.PairOf is { } pair) PlaceAt(id, pair);
+            else PlaceAtLamps(id);
+            ids.Add(id);
+            lights.Add($"{id}.{Request.Lamp.Functions[function].Id}");
+        }
+        return ids;
+    }
+
+    /// <summary>Another function of the same lamps belongs to the line too.</summary>
+    public void Lights(IEnumerable<string> lamps, LampFunction function) => lights.AddRange(lamps.Select(lamp => $"{lamp}.{function.Id}"));
+
+    // Wires -----------------------------------------------------------------------------------------------------------
+
+    public void Power(string from, string to, double metres, params IReadOnlyList<Zone> zones) => Run(from, to, metres, PowerSquareMillimetres, zones);
+
+    /// <summary>A wire to a coil, a switch or a lamp of a switch.</summary>
+    public void Thin(string from, string to, double metres, params IReadOnlyList<Zone> zones) => Run(from, to, metres, ControlSquareMillimetres, zones);
+
+    /// <summary>The same, through the bulkhead to the dash.</summary>
+    public void ToDash(string from, string to) => Thin(from, to, DashMetres, DashZones);
+
+    /// <summary>A wire that no lamp's current goes through, good for so many amps where it lies.</summary>
+    public void Heavy(string from, string to, double metres, double amps, params IReadOnlyList<Zone> zones)
+    {
+        Power(from, to, metres, zones);
+        var run = Rig.Runs[^1];
+        var need = Limits.WireAmpsForFuse(new Fuse(amps, FuseFamily.BoltDown)) * (1 + HeavyMargin);
+        if (SizeChoice.Wire(Rig, run with { Bundled = HeavyBundle }, need) is { } wire) Rig = Rig.WithRun(run.Id, old => old with { Wire = wire.Name });
+    }
+
+    /// <summary>Room for a loom that gets fuller later.</summary>
+    private const double HeavyMargin = 0.1;
+
+    private const int HeavyBundle = 3;
+
+    private void Run(string from, string to, double metres, double square, IReadOnlyList<Zone> zones)
+    {
+        var id = FreeName.In(Rig, $"{LineId}-{Slug(PartBook.Split(to).Part.Replace($"{LineId}-", "", StringComparison.Ordinal))}");
+        var wire = WireTable.Of(Rig.HouseRules.Gauges).First(size => size.CopperSquareMillimetres >= square);
+        newRuns.Add(id);
+        Rig = Rig with { Runs = [.. Rig.Runs, new Run(id, from, to, wire.Name, Math.Clamp(metres, 0.05, 100), zones.Count == 0 ? [Zone.EngineBay] : zones)] };
+    }
+
+    // Usual pieces ----------------------------------------------------------------------------------------------------
+
+    /// <summary>From the battery's post through the line's own fuse; gives the terminal behind it.</summary>
+    public string FromBattery()
+    {
+        var fuse = Fuse("fuse", Amps / 0.8);
+        Power(Plus, $"{fuse}.in", BesideMetres);
+        Did.Add("Its own fuse beside the battery's post; what lies before it is as short as can be.");
+        return $"{fuse}.out";
+    }
+
+    /// <summary>A relay fed from there; gives the relay.</summary>
+    public string RelayFrom(string live)
+    {
+        var relay = Relay();
+        Power(live, $"{relay}.30", NearMetres);
+        Did.Add("A relay near the fuse: the lamps' current stays out of the dash.");
+        return relay;
+    }
+
+    /// <summary>A small fuse of its own for switch and coil; gives the terminal behind it.</summary>
+    public string ControlFuse(string live)
+    {
+        var fuse = Fuse("control-fuse", 3);
+        Power(live, $"{fuse}.in", BesideMetres);
+        return $"{fuse}.out";
+    }
+
+    /// <summary>A coil to a stud near it.</summary>
+    public void CoilToStud(string pin, bool atLamps = false) => Thin(pin, Stud("coil-earth", atLamps), NearMetres);
+
+    /// <summary>From a feed to the lamps, each on its own two tails behind a plug, and back.</summary>
+    public IReadOnlyList<string> ToLamps(string from, double metres, int function = 0)
+    {
+        var lamps = Lamps(function);
+        var (plus, minus) = (Pin(function, lamp => lamp.Plus), Pin(function, lamp => lamp.Minus));
+        var outside = LampZones[^1];
+        var (outPlug, backPlug) = (Joint("plug", JointKind.Plug, outside), Joint("plug-back", JointKind.Plug, outside));
+        Power(from, $"{outPlug}.a", metres, LampZones);
+        for (var i = 0; i < lamps.Count; i++)
+        {
+            Power($"{outPlug}.b", $"{lamps[i]}.{plus}", NearMetres + 0.5 * i, outside);
+            Power($"{lamps[i]}.{minus}", $"{backPlug}.a", NearMetres + 0.5 * i, outside);
+        }
+        Back($"{backPlug}.b");
+        Did.Add(lamps.Count == 1 ? "A sealed plug at the lamp, so that it can be changed without cutting." : "A sealed plug before the lamps, each on its own two tails.");
+        return lamps;
+    }
+
+    /// <summary>One after the other on the same two wires, and back; gives the lamps.</summary>
+    public IReadOnlyList<string> ToRow(string from, double metres, double linkMetres)
+    {
+        var lamps = Lamps();
+        var (plus, minus) = (Pin(0, lamp => lamp.Plus), Pin(0, lamp => lamp.Minus));
+        var outside = LampZones[^1];
+        Power(from, $"{lamps[0]}.{plus}", metres, LampZones);
+        for (var i = 1; i < lamps.Count; i++)
+        {
+            Power($"{lamps[i - 1]}.{plus}", $"{lamps[i]}.{plus}", linkMetres, outside);
+            Power($"{lamps[i]}.{minus}", $"{lamps[i - 1]}.{minus}", linkMetres, outside);
+        }
+        Back($"{lamps[0]}.{minus}");
+        return lamps;
+    }
+
+    /// <summary>Home from a terminal near the lamps, by wire or by the body.</summary>
+    public void Back(string from)
+    {
+        if (Return == ReturnPath.Wire)
+        {
+            Power(from, Post(), Metres, LampZones);
+            Did.Add("Back by wire to the battery's post.");
+            return;
+        }
+        Power(from, Stud("earth", atLamps: true, Metres), NearMetres, LampZones[^1]);
+        Did.Add("Earthed on the body near the lamps: bare metal, an existing bolt, measured once it is made.");
+    }
+
+    public string Pin(int function, Func<LampFunction, string> pin) => pin(Request.Lamp.Functions[function]);
+
+    /// <summary>Caps every lead of the lamps that nothing is joined to.</summary>
+    public void CapSpare(IReadOnlyList<string> lamps)
+    {
+        foreach (var lamp in lamps)
+        {
+            var pins = Request.Lamp.Functions.SelectMany(function => new[] { function.Plus, function.DimPin }).OfType<string>().Concat(Request.Lamp.SparePins).Distinct();
+            foreach (var pin in pins.Select(pin => $"{lamp}.{pin}").Where(pin => !Rig.Runs.Any(run => run.From == pin || run.To == pin)).ToList())
+                Thin(pin, $"{Joint("cap", JointKind.Cap, LampZones[^1])}.a", 0.1, LampZones[^1]);
+        }
+    }
+
+    /// <summary>The line with its lamps; runs between parts that are placed follow the lanes.</summary>
+    public Rig Finish()
+    {
+        var where = Whereabouts.Of(Rig);
+        return Rig with
+        {
+            Runs = [.. Rig.Runs.Select(run => newRuns.Contains(run.Id) && where.OfTerminal(run.From) is not null && where.OfTerminal(run.To) is not null ? run with { Lay = new Lay() } : run)],
+            Lines = [.. Rig.Lines.Select(line => line.Id != LineId ? line : line with
+            {
+                Lights = lights,
+                Use = Use,
+                MetresFromFront = Rig.Body?.Mounts.FirstOrDefault(mount => mount.Id == At)?.At.Back is { } back ? Math.Max(0, back) : null,
+            })],
+        };
+    }
+
+    private void Place(string part, string near)
+    {
+        if (Rig.Body is null) return;
+        var at = Rig.Places.FirstOrDefault(place => place.Part == near)?.At ?? Whereabouts.Of(Rig).Of(near);
+        if (at is not null) PlaceAt(part, at);
+    }
+
+    private void PlaceAtLamps(string part)
+    {
+        if (At is not null) PlaceAt(part, At);
+    }
+
+    private void PlaceAt(string part, string at) => Rig = Rig with { Places = [.. Rig.Places, new Place(part, at)] };
+
+    private static string Slug(string name)
+    {
+        var plain = string.Concat(name.Select(letter => char.IsAsciiLetterOrDigit(letter) ? char.ToLowerInvariant(letter) : '-'));
+        while (plain.Contains("--", StringComparison.Ordinal)) plain = plain.Replace("--", "-", StringComparison.Ordinal);
+        plain = plain.Trim('-');
+        return plain.Length == 0 ? "line" : plain.Length > 28 ? plain[..28].Trim('-') : plain;
+    }
+}

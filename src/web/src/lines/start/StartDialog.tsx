@@ -1,0 +1,163 @@
+import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type OfferedLamp, type Rig, type StartedLine } from "../../api/client";
+import { type FieldErrors, refusal, sentenceOf } from "../../api/problems";
+import type { RigEditor } from "../../job/rigEditor";
+import { Button } from "../../ui/Button";
+import { Dialog } from "../../ui/Dialog";
+import { useAnswer } from "../../ui/useAnswer";
+import { LampChooser } from "./LampChooser";
+import { StartChooser } from "./StartChooser";
+import { type Asked, WhereFields } from "./WhereFields";
+
+/** From a lamp to a line: which lamp, where it sits, how it is controlled; all else is proposed. */
+export function StartDialog({
+  editor,
+  rig,
+  onStarted,
+  onClose,
+}: {
+  editor: RigEditor;
+  rig: Rig;
+  onStarted: (started: StartedLine) => void;
+  onClose: () => void;
+}) {
+  const cache = useQueryClient();
+  const catalogue = useQuery({
+    queryKey: ["catalogue"],
+    queryFn: async ({ signal }) => {
+      const { data } = await api.GET("/api/catalogue", { signal });
+      if (!data) throw new Error("The catalogue cannot be read.");
+      return data;
+    },
+  });
+  const [lamp, setLamp] = useState<OfferedLamp>();
+  const [start, setStart] = useState("own-harness");
+  const [asked, setAsked] = useState<Asked>({
+    name: "",
+    count: 1,
+    metres: 3,
+    at: "",
+    return: "",
+    output: "",
+    beam: "",
+  });
+  const [errors, setErrors] = useState<FieldErrors>({});
+  const [trouble, setTrouble] = useState<string>();
+  const lampId = lamp?.lamp.fixture.id ?? "";
+  const starts = useAnswer(
+    ["starts", rig, lampId, asked.count],
+    (signal) => api.POST("/api/starts", { body: { rig, lamp: lampId, count: asked.count }, signal }),
+    { enabled: lampId !== "" && asked.count >= 1, keep: lampId },
+  );
+  const chosen = starts.answer?.find((offered) => offered.start.id === start);
+
+  const choose = (offered: OfferedLamp) => {
+    setLamp(offered);
+    setAsked((now) => ({
+      ...now,
+      name: now.name === "" || now.name === lamp?.lamp.fixture.name ? offered.lamp.fixture.name : now.name,
+    }));
+  };
+
+  const begin = async () => {
+    setTrouble(undefined);
+    let started: StartedLine | undefined;
+    let fields: FieldErrors = {};
+    const why = await editor.remake(async (now) => {
+      const answer = await api.POST("/api/start", {
+        body: {
+          rig: now,
+          start,
+          name: asked.name,
+          lamp: lampId,
+          count: asked.count,
+          metres: asked.metres,
+          at: asked.at || null,
+          return: asked.return || null,
+          output: chosen?.outputs.includes(asked.output) ? asked.output : null,
+          beamSwitched: chosen?.start.questions.includes("beamSwitched") ? asked.beam || null : null,
+        },
+      });
+      started = answer.data;
+      const said = refusal(answer.error);
+      if (said.kind === "fields") fields = said.errors;
+      return answer;
+    });
+    setErrors(fields);
+    if (why !== undefined)
+      setTrouble(Object.keys(fields).length > 0 ? sentenceOf({ kind: "fields", errors: fields }) : why);
+    else if (started) onStarted(started);
+  };
+
+  return (
+    <Dialog open onClose={onClose} title="Start a line from a lamp" wide>
+      <div className="grid gap-5 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,1.3fr)]">
+        <section aria-label="The lamp">
+          <h3 className="mb-2 font-semibold">1 The lamp</h3>
+          {catalogue.isPending && <p role="status">Opening the catalogue…</p>}
+          {catalogue.isError && (
+            <p role="alert" className="text-oxide">
+              The catalogue cannot be read: the server does not answer.
+            </p>
+          )}
+          {catalogue.data && (
+            <LampChooser
+              lamps={catalogue.data}
+              chosen={lampId}
+              systemVolts={rig.vehicle.systemVolts}
+              onChoose={choose}
+              onChanged={(lamps) => cache.setQueryData(["catalogue"], lamps)}
+            />
+          )}
+        </section>
+        <section aria-label="Where it sits">
+          <h3 className="mb-2 font-semibold">2 How many, and where</h3>
+          <WhereFields
+            rig={rig}
+            asked={asked}
+            errors={errors}
+            questions={chosen?.start.questions ?? []}
+            outputs={chosen?.outputs ?? []}
+            onChange={(change) => setAsked((now) => ({ ...now, ...change }))}
+          />
+        </section>
+        <section aria-label="How it is controlled">
+          <h3 className="mb-2 font-semibold">3 How it is fed and controlled</h3>
+          {!lamp && <p className="text-dust">Choose a lamp first: what suits depends on it.</p>}
+          {starts.answer && (
+            <StartChooser
+              starts={starts.answer}
+              chosen={start}
+              onChoose={(offered) => {
+                setStart(offered.start.id);
+                setAsked((now) => ({
+                  ...now,
+                  count:
+                    now.count === 1 || now.count === chosen?.start.usualCount
+                      ? offered.start.usualCount
+                      : now.count,
+                }));
+              }}
+            />
+          )}
+        </section>
+      </div>
+      {trouble && (
+        <p role="alert" className="mt-3 font-semibold text-oxide">
+          {trouble}
+        </p>
+      )}
+      <p className="mt-3 text-sm text-dust">
+        Source or output, relay, joints, earth and sizes are proposed and can all be changed. Advice, not
+        approval: the maker's instructions, local codes and a qualified person decide.
+      </p>
+      <div className="mt-3 flex justify-end gap-3">
+        <Button onClick={onClose}>Leave it</Button>
+        <Button look="main" disabled={!lamp || !chosen || chosen.whyNot !== ""} onClick={() => void begin()}>
+          Start the line
+        </Button>
+      </div>
+    </Dialog>
+  );
+}
