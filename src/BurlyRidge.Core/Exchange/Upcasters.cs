@@ -4,10 +4,11 @@ using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Exchange;
 
-/// <summary>Reads rigs of older shapes; each step takes a document one version up. Version 2 knew nothing of where things are.</summary>
+/// <summary>Reads rigs of older shapes; each step takes a document one version up. Version 2 knew nothing of where things
+/// are, version 3 nothing of how a panel looks.</summary>
 internal static class Upcasters
 {
-    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst, [2] = _ => { } };
+    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst, [2] = _ => { }, [3] = _ => { } };
 
     /// <summary>The oldest shape that is read.</summary>
     public static int Oldest => From.Keys.Min();

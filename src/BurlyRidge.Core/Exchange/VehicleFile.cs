@@ -17,8 +17,11 @@ public sealed record VehicleFile(string Format, int Version, string Name, Body B
 
     private static readonly JsonSerializerOptions Indented = new(JsonRules.Stored) { WriteIndented = true, TypeInfoResolver = new DefaultJsonTypeInfoResolver() };
 
+    /// <summary>The shape that this build writes and reads; that of a body in a rig since its third version.</summary>
+    public const int CurrentVersion = 3;
+
     /// <summary>The body as text.</summary>
-    public static string Write(string name, Body body) => JsonSerializer.Serialize(new VehicleFile(FormatName, Rig.CurrentSchema, name, body), Indented) + "\n";
+    public static string Write(string name, Body body) => JsonSerializer.Serialize(new VehicleFile(FormatName, CurrentVersion, name, body), Indented) + "\n";
 
     /// <summary>Reads a file; it is either there and valid, or there is at least one problem with its path.</summary>
     public static (VehicleFile? File, IReadOnlyList<Problem> Problems) Read(string text)
@@ -31,8 +34,8 @@ public sealed record VehicleFile(string Format, int Version, string Name, Body B
                 return (null, [new Problem("", "Give an object with the fields of this document.")]);
             if (document["format"] is not JsonValue format || !format.TryGetValue<string>(out var name) || name != FormatName)
                 return (null, [new Problem("format", $"A vehicle file says {FormatName} here.")]);
-            if (document["version"] is not JsonValue value || !value.TryGetValue<int>(out var version) || version != Rig.CurrentSchema)
-                return (null, [new Problem("version", $"This build reads version {Rig.CurrentSchema}.")]);
+            if (document["version"] is not JsonValue value || !value.TryGetValue<int>(out var version) || version != CurrentVersion)
+                return (null, [new Problem("version", $"This build reads version {CurrentVersion}.")]);
             var file = document.Deserialize<VehicleFile>(JsonRules.Stored)!;
             var problems = BodyValidation.Validate(file.Body).Select(found => found with { Path = $"body.{found.Path}" }).ToList();
             return problems.Count > 0 ? (null, problems) : (file, []);

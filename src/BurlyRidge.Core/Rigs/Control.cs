@@ -82,6 +82,37 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
 
     /// <summary>What it draws asleep, A.</summary>
     public double SleepAmps { get; init; } = 0.005;
+
+    /// <summary>Its panel; a box whose outputs are worked by inputs alone has none.</summary>
+    public PanelFace Panel { get; init; } = new();
+}
+
+/// <summary>What a panel looks like.</summary>
+/// <param name="Backlight">Colour that its legends are lit in.</param>
+/// <param name="LegendWidthMillimetres">Of one legend, mm: 5 to 60.</param>
+/// <param name="LegendHeightMillimetres">Of one legend, mm: 4 to 40.</param>
+public sealed record PanelFace(Backlight Backlight = Backlight.White, double LegendWidthMillimetres = 24, double LegendHeightMillimetres = 9);
+
+/// <summary>Colours of backlight; what is bright at night is read less well beside the road.</summary>
+public enum Backlight
+{
+    /// <summary>None.</summary>
+    Off,
+
+    /// <summary>White.</summary>
+    White,
+
+    /// <summary>Amber.</summary>
+    Amber,
+
+    /// <summary>Red.</summary>
+    Red,
+
+    /// <summary>Green.</summary>
+    Green,
+
+    /// <summary>Blue.</summary>
+    Blue,
 }
 
 /// <summary>One way of a power box.</summary>

@@ -7,6 +7,7 @@ namespace BurlyRidge.Core.Rigs;
 internal static partial class PartValidation
 {
     private const int MostParts = 20_000;
+    private const int MostLegend = 40;
 
     public static void Check(Problems problems, Rig rig, PartBook parts)
     {
@@ -38,7 +39,16 @@ internal static partial class PartValidation
             problems.Within($"{at}.totalAmps", box.TotalAmps, 1, 1000, "A");
             problems.Within($"{at}.sleepAmps", box.SleepAmps, 0.0001, 1, "A");
             problems.Count($"{at}.outputs", box.Outputs.Count, 1, 32, "outputs");
-            problems.Each($"{at}.outputs", box.Outputs, (path, output) => problems.Within($"{path}.ratingAmps", output.RatingAmps, 1, 200, "A"));
+            problems.Within($"{at}.panel.legendWidthMillimetres", box.Panel.LegendWidthMillimetres, 5, 60, "mm");
+            problems.Within($"{at}.panel.legendHeightMillimetres", box.Panel.LegendHeightMillimetres, 4, 40, "mm");
+            problems.Each($"{at}.outputs", box.Outputs, (path, output) =>
+            {
+                problems.Within($"{path}.ratingAmps", output.RatingAmps, 1, 200, "A");
+                if (output.Slot is { } slot) problems.Within($"{path}.slot", slot, 1, 64, "as a slot");
+                if (output.Legend.Length > MostLegend) problems.Add($"{path}.legend", $"Give up to {MostLegend} letters: more cannot be read at a glance.");
+            });
+            foreach (var twice in box.Outputs.Where(output => output?.Slot is not null).GroupBy(output => output.Slot).Where(group => group.Count() > 1))
+                problems.Add($"{at}.outputs", $"Slot {twice.Key} stands twice.");
             Twice(problems, $"{at}.outputs", box.Outputs.Where(output => output is not null).Select(output => output.Id));
         });
         problems.Each("joints", rig.Joints, (at, joint) =>

@@ -32,6 +32,24 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
         return proposal;
     }
 
+    /// <summary>
+    /// What hangs on one output moved to another of the same box, or of the vehicle's own, and what hangs on that one moved here;
+    /// the rig as it is where there are no two such outputs.
+    /// </summary>
+    /// <param name="from">"box.output", or the id of a factory output.</param>
+    public static Rig Move(Rig rig, string from, string to)
+    {
+        if (from == to) return rig;
+        var auxiliary = rig.Vehicle.AuxOutputs.Select(output => output.Id).ToHashSet(StringComparer.Ordinal);
+        if (auxiliary.Contains(from) && auxiliary.Contains(to))
+            return Bank.Rewire(rig, new Dictionary<string, string> { [$"{from}.out"] = $"{to}.out", [$"{to}.out"] = $"{from}.out" });
+        var (box, one) = PartBook.Split(from);
+        var (other, two) = PartBook.Split(to);
+        if (box != other || rig.PowerBoxes.FirstOrDefault(part => part.Id == box) is not { } found || !new[] { one, two }.All(id => found.Outputs.Any(output => output.Id == id))) return rig;
+        var moved = new Dictionary<string, string> { [from] = to, [to] = from };
+        return Bank.Rewire(rig, moved) with { PowerBoxes = [.. rig.PowerBoxes.Select(part => part.Id == box ? Bank.Relabel(part, moved) : part)] };
+    }
+
     private SlotProposal With(RigStudy study, Bank bank)
     {
         if (bank.Wishes.Count == 0 || bank.Places.Count > SlotAssignment.MostOutputs) return this;
@@ -85,12 +103,12 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
             return new Bank(wishes, places, names, move);
         }
 
-        private static Rig Rewire(Rig rig, IReadOnlyDictionary<string, string> moved) => rig with
+        public static Rig Rewire(Rig rig, IReadOnlyDictionary<string, string> moved) => rig with
         {
             Runs = [.. rig.Runs.Select(run => run with { From = moved.GetValueOrDefault(run.From, run.From), To = moved.GetValueOrDefault(run.To, run.To) })],
         };
 
-        private static PowerBox Relabel(PowerBox box, IReadOnlyDictionary<string, string> moved)
+        public static PowerBox Relabel(PowerBox box, IReadOnlyDictionary<string, string> moved)
         {
             string Name(BoxOutput output) => $"{box.Id}.{output.Id}";
             var taken = moved.Values.ToHashSet(StringComparer.Ordinal);

@@ -4,6 +4,7 @@ using BurlyRidge.Server.Catalogue;
 using BurlyRidge.Server.Demo;
 using BurlyRidge.Server.Jobs;
 using BurlyRidge.Server.Lines;
+using BurlyRidge.Server.Panel;
 using BurlyRidge.Server.Proposals;
 using BurlyRidge.Server.QuickSize;
 using BurlyRidge.Server.Walkaround;
@@ -67,6 +68,7 @@ public static class ServerApp
         app.MapBodies();
         app.MapLines();
         app.MapStarts();
+        app.MapPanel();
         app.MapCatalogue();
         app.MapWebClient();
         return app;

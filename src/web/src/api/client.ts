@@ -73,6 +73,13 @@ export type CatalogueLamp = Schemas["CatalogueLamp"];
 export type OfferedLamp = Schemas["OfferedLamp"];
 export type OfferedStart = Schemas["OfferedStart"];
 export type StartedLine = Schemas["StartedLine"];
+export type PanelView = Schemas["PanelView"];
+export type PanelBank = Schemas["PanelBank"];
+export type PanelSlot = Schemas["PanelSlot"];
+export type PanelFace = Schemas["PanelFace"];
+export type AuxOutput = Schemas["AuxOutput"];
+export type PassThrough = Schemas["PassThrough"];
+export type Vehicle = Schemas["Vehicle"];
 export type Offer = Schemas["Offer"];
 export type TimeCurrentSheet = Schemas["TimeCurrentSheet"];
 

@@ -11,6 +11,7 @@ import type { StageKey } from "./stages";
 const stages = {
   walkaround: lazy(() => import("../walkaround/WalkaroundStage")),
   lines: lazy(() => import("../lines/LinesStage")),
+  panel: lazy(() => import("../panel/PanelStage")),
 } satisfies Record<StageKey, unknown>;
 
 /** Opens the job once and hands its rig to whichever stage is on. */

@@ -1,4 +1,16 @@
-import type { Body, HouseRules, LampBody, Lay, Line, LinePlan, Mount, PartBody, Rig } from "../api/client";
+import type {
+  Body,
+  BoxOutput,
+  HouseRules,
+  LampBody,
+  Lay,
+  Line,
+  LinePlan,
+  Mount,
+  PartBody,
+  Rig,
+  Vehicle,
+} from "../api/client";
 
 /* Edits of a rig: each gives a new one and leaves the old as it was. */
 
@@ -52,6 +64,19 @@ export function withPart<List extends PartList>(
 ): Rig {
   const parts = (rig[list] ?? []) as { id: string }[];
   return { ...rig, [list]: parts.map((part) => (part.id === id ? { ...part, ...change } : part)) };
+}
+
+export const withVehicle = (rig: Rig, change: Partial<Vehicle>): Rig => ({
+  ...rig,
+  vehicle: { ...rig.vehicle, ...change },
+});
+
+/** One output of a power box changed. */
+export function withOutput(rig: Rig, box: string, output: string, change: Partial<BoxOutput>): Rig {
+  const outputs = rig.powerBoxes?.find((part) => part.id === box)?.outputs ?? [];
+  return withPart(rig, "powerBoxes", box, {
+    outputs: outputs.map((other) => (other.id === output ? { ...other, ...change } : other)),
+  });
 }
 
 export function withoutLine(rig: Rig, id: string): Rig {

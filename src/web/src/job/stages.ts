@@ -2,6 +2,7 @@
 export const stages = [
   { key: "walkaround", name: "Walkaround" },
   { key: "lines", name: "Lines" },
+  { key: "panel", name: "Panel" },
 ] as const;
 
 export type StageKey = (typeof stages)[number]["key"];

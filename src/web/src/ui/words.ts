@@ -11,6 +11,7 @@ import type {
   LampSet,
   Line,
   LinePlan,
+  PanelFace,
   Side,
   StationKind,
   Verdict,
@@ -152,6 +153,15 @@ export const modeWords: Record<NonNullable<BoxOutput["mode"]>, string> = {
   flashFast: "Flash, fast",
   strobe: "Strobe",
   lowVoltageCutOff: "Cut-off when the battery is low",
+};
+
+export const backlightWords: Record<NonNullable<PanelFace["backlight"]>, string> = {
+  off: "None",
+  white: "White",
+  amber: "Amber",
+  red: "Red",
+  green: "Green",
+  blue: "Blue",
 };
 
 export const verdictWords: Record<Verdict, string> = { stop: "Stop", watch: "Watch", holds: "Holds" };

@@ -56,8 +56,7 @@ export function LampChooser({
                 <span className="font-semibold">{fixture.name}</span>
                 {offered.own && <span className="ml-2 text-sm text-dust">your own</span>}
                 <span className="block text-sm text-dust">
-                  {light &&
-                    `${light.watts} W at ${light.ratedVolts ?? 12} V, ${kindWords[light.kind].toLowerCase()}`}
+                  {light && `${light.watts} W at ${light.ratedVolts ?? 12} V, ${kindWords[light.kind]}`}
                   {lumens > 0 && `, ${lumens} lm`}
                   {price > 0 && `, ${price}`}
                 </span>

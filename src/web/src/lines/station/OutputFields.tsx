@@ -1,6 +1,6 @@
 import { Link } from "react-router";
 import { under } from "../../api/problems";
-import { withPart } from "../../job/rigEdits";
+import { withOutput } from "../../job/rigEdits";
 import { ChoiceField } from "../../ui/ChoiceField";
 import { NumberField } from "../../ui/NumberField";
 import { choices, feedWords } from "../../ui/words";
@@ -23,12 +23,7 @@ export function OutputFields({ rig, station, errors, edit, jobId }: StationEdit)
       </p>
     );
   const said = under(errors, `powerBoxes[${at}].outputs[${place}]`);
-  const set = (change: Partial<typeof output>) =>
-    edit((now) =>
-      withPart(now, "powerBoxes", box.id, {
-        outputs: box.outputs.map((other) => (other.id === output.id ? { ...other, ...change } : other)),
-      }),
-    );
+  const set = (change: Partial<typeof output>) => edit((now) => withOutput(now, box.id, output.id, change));
   return (
     <>
       <NumberField

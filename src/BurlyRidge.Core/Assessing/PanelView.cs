@@ -1,0 +1,106 @@
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Assessing;
+
+/// <summary>Panels, factory outputs and spare leads of a rig, with what hangs on them.</summary>
+/// <param name="Banks">Power boxes in the rig's order, then the vehicle's own outputs.</param>
+/// <param name="Register">Which spare lead goes where, by its colour.</param>
+public sealed record PanelView(IReadOnlyList<PanelBank> Banks, IReadOnlyList<RegisterEntry> Register)
+{
+    private const double LeastAmps = 0.02;
+
+    /// <summary>Looks at the panels of a valid rig.</summary>
+    public static PanelView Of(Rig rig)
+    {
+        rig = LaidRig.Of(rig).Rig;
+        var study = RigStudy.Of(rig);
+        var left = study.State("left").Solved;
+        var lines = rig.Lines.ToDictionary(line => line.Id, line => line.Name, StringComparer.Ordinal);
+        PanelSlot Slot(string output, string terminal, string fuse, double rating, string keyOff) => new(
+            output, rating, study.Design(fuse).Amps, study.Design(fuse).Amps / rating,
+            [.. study.LinesOf(fuse).Where(lines.ContainsKey).Select(id => new PanelLine(id, lines[id]))],
+            study.Map.RunsAt(terminal).Any(), left.Harness.Has(fuse) && Math.Abs(left.Amps(fuse)) > LeastAmps, keyOff);
+
+        var banks = rig.PowerBoxes.Select(box =>
+        {
+            var sensed = study.Map.RunsAt($"{box.Id}.sense").Any();
+            return new PanelBank(box.Id, sensed, SenseWords(box, sensed), rig.HouseRules.FuseLoadFraction, box.TotalAmps, box.Outputs.Sum(output => study.Design($"{box.Id}.{output.Id}-fuse").Amps),
+            [
+                .. box.Outputs.OrderBy(output => output.Slot ?? int.MaxValue).Select(output => Slot(
+                    $"{box.Id}.{output.Id}", $"{box.Id}.{output.Id}", $"{box.Id}.{output.Id}-fuse", output.RatingAmps, KeyOff(output, sensed, rig, study.Design($"{box.Id}.{output.Id}-fuse").Amps))),
+            ]);
+        }).ToList();
+        var own = rig.Vehicle.AuxOutputs;
+        if (own.Count > 0)
+            banks.Add(new PanelBank("", true, "", rig.HouseRules.FuseLoadFraction, null, own.Sum(output => study.Design($"{output.Id}.fuse").Amps),
+                [.. own.Select(output => Slot(output.Id, $"{output.Id}.out", $"{output.Id}.fuse", output.RatingAmps, KeyOff(output)))]));
+        return new PanelView(banks, [.. rig.Vehicle.PassThroughs.Select(lead => RegisterEntry.Of(rig, study, lead))]);
+    }
+
+    private static string SenseWords(PowerBox box, bool sensed) => box.Outputs.All(output => output.WorkedBy == WorkedBy.Input)
+        ? "A box without a panel: its inputs work it."
+        : sensed ? "Its ignition-sense lead is wired: outputs that follow the ignition drop when the key goes off."
+        : box.Outputs.Any(output => output.Follows == Feed.Ignition) ? "Its ignition-sense lead is wired to nothing: outputs that follow the ignition never come on."
+        : "Its ignition-sense lead is wired to nothing: what is left on stays on until the battery is flat.";
+
+    private static string KeyOff(BoxOutput output, bool sensed, Rig rig, double amps)
+    {
+        if (output.WorkedBy == WorkedBy.Input) return "Goes as its input goes, key or no key.";
+        if (output.Follows == Feed.Ignition) return !sensed ? "Never comes on: the sense lead is wired to nothing." : output.Mode == OutputMode.Momentary
+            ? "Drops with the key; has to be held again."
+            : "Drops with the key, and comes on again with it if it was left on.";
+        if (output.Mode == OutputMode.Momentary) return "Works with the key off, as long as it is held.";
+        var stays = amps <= LeastAmps ? "Stays as it was." : $"Stays on, {Say.Amps(amps)}: half the battery in {Say.Hours(HoursToHalf(rig, amps))} with nothing else on.";
+        return output.Mode == OutputMode.LowVoltageCutOff ? $"{stays} Goes off by itself when the battery is low." : stays;
+    }
+
+    private static string KeyOff(AuxOutput output) => (output.Feed, output.Latching) switch
+    {
+        (Feed.Ignition, true) => "Dead with the key off; comes on again with it if it was left on.",
+        (Feed.Ignition, false) => "Dead with the key off; has to be held again.",
+        (_, true) => "Fed by the battery: stays on until it is pressed again.",
+        _ => "Fed by the battery: works with the key off, as long as it is held.",
+    };
+
+    private static double HoursToHalf(Rig rig, double amps) => Peukert.HoursToHalf(rig.Vehicle.Batteries[0], amps);
+}
+
+/// <summary>Outputs that belong together.</summary>
+/// <param name="Id">Of the box; empty for the vehicle's own.</param>
+/// <param name="Sensed">Whether it knows when the key goes off.</param>
+/// <param name="Sense">What that means, a sentence; empty for the vehicle's own.</param>
+/// <param name="LoadFraction">How far an output may be loaded.</param>
+/// <param name="TotalAmps">The most in all, A; null where nobody said.</param>
+/// <param name="SumAmps">What all outputs together may be asked for, A.</param>
+/// <param name="Slots">In the order of the panel.</param>
+public sealed record PanelBank(string Id, bool Sensed, string Sense, double LoadFraction, double? TotalAmps, double SumAmps, IReadOnlyList<PanelSlot> Slots);
+
+/// <summary>One output with what hangs on it; legend, mode and place on the panel stand in the rig.</summary>
+/// <param name="Output">"box.output", or the id of a factory output.</param>
+/// <param name="DesignAmps">The most that it gives, A.</param>
+/// <param name="Loading">The same of its rating.</param>
+/// <param name="Wired">Whether anything is wired to it.</param>
+/// <param name="StaysOn">Whether it gives current with the key off and everything left on.</param>
+/// <param name="KeyOff">What happens when the key goes off.</param>
+public sealed record PanelSlot(
+    string Output, double RatingAmps, double DesignAmps, double Loading, IReadOnlyList<PanelLine> Lines, bool Wired, bool StaysOn, string KeyOff);
+
+/// <summary>A line that an output works.</summary>
+public sealed record PanelLine(string Id, string Name);
+
+/// <summary>A spare lead of the vehicle in the wire register.</summary>
+/// <param name="Near">What it is joined to at its first end; empty where nothing is.</param>
+/// <param name="Far">At its other end.</param>
+/// <param name="Lines">Names of the lines that use it.</param>
+public sealed record RegisterEntry(string Id, string Near, string Far, IReadOnlyList<string> Lines)
+{
+    /// <summary>Reads a lead.</summary>
+    public static RegisterEntry Of(Rig rig, RigStudy study, PassThrough lead)
+    {
+        string At(string terminal) => string.Join(", ", study.Map.RunsAt(terminal).Select(run => run.From == terminal ? run.To : run.From));
+        var names = rig.Lines.ToDictionary(line => line.Id, line => line.Name, StringComparer.Ordinal);
+        return new RegisterEntry(lead.Id, At($"{lead.Id}.a"), At($"{lead.Id}.b"), [.. study.LinesOf(lead.Id).Select(id => names.GetValueOrDefault(id, id))]);
+    }
+}

@@ -1,0 +1,83 @@
+import { Printer, Shuffle } from "lucide-react";
+import { useMemo, useState, useSyncExternalStore } from "react";
+import { api, type Check, type PanelView } from "../api/client";
+import { JobFrame } from "../job/JobFrame";
+import { ProposalDialog } from "../job/ProposalDialog";
+import type { RigEditor } from "../job/rigEditor";
+import { Button } from "../ui/Button";
+import { Notice } from "../ui/Notice";
+import { useAnswer } from "../ui/useAnswer";
+import { BankPanel } from "./BankPanel";
+import { FactoryLeads } from "./FactoryLeads";
+
+/** The Panel stage: slots in the order of the panel, what hangs on them, and what the key does to them. */
+export default function PanelStage({ editor }: { editor: RigEditor }) {
+  const { job, rig, errors } = useSyncExternalStore(editor.subscribe, editor.snapshot);
+  const [trouble, setTrouble] = useState<string>();
+  const [asked, setAsked] = useState(false);
+  const cure = async (check: Check) => setTrouble(await editor.cure(check));
+  const { answer, failed, slow } = useAnswer<PanelView>(["panel", rig], (signal) =>
+    api.POST("/api/panel", { body: { rig }, signal }),
+  );
+  const shortcuts = useMemo(() => [], []);
+  const move = async (from: string, to: string) =>
+    setTrouble(await editor.remake((now) => api.POST("/api/move-output", { body: { rig: now, from, to } })));
+  const edit = (change: Parameters<typeof editor.edit>[0]) => editor.edit(change);
+  const slotted = rig.powerBoxes?.some((box) => box.outputs.some((output) => output.slot != null)) === true;
+
+  return (
+    <JobFrame editor={editor} stage="panel" shortcuts={shortcuts} trouble={trouble} onCure={cure}>
+      <div className="grid content-start gap-4 p-3">
+        <div className="flex flex-wrap items-center gap-2">
+          <h2 className="mr-3 text-lg font-semibold">Panel</h2>
+          {answer && answer.banks.length > 0 && (
+            <Button onClick={() => setAsked(true)}>
+              <Shuffle size={18} aria-hidden /> Assign front to back…
+            </Button>
+          )}
+          {slotted && (
+            <a
+              className="inline-flex min-h-11 items-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade"
+              href={`/api/jobs/${job.id}/legends.html`}
+              target="_blank"
+              rel="noreferrer"
+            >
+              <Printer size={18} aria-hidden /> Print the legends
+            </a>
+          )}
+          {slow && <p className="text-dust">Still working it out…</p>}
+          {failed && answer && (
+            <p className="font-semibold text-oxide">
+              As it was before the last edit, which the server refuses.
+            </p>
+          )}
+        </div>
+        {!answer && (
+          <Notice
+            alert={failed}
+            title={failed ? "The panels cannot be worked out as the rig stands." : "Looking at the panels…"}
+          />
+        )}
+        {answer?.banks.length === 0 && (
+          <Notice title="No power box and no factory outputs yet.">
+            Start a line on a power box or on a factory output, on the Lines stage, or write the vehicle's own
+            outputs down below.
+          </Notice>
+        )}
+        {answer?.banks.map((bank) => (
+          <BankPanel
+            key={bank.id}
+            jobId={job.id}
+            rig={rig}
+            bank={bank}
+            errors={errors}
+            onEdit={edit}
+            onMove={move}
+          />
+        ))}
+        {answer && <FactoryLeads rig={rig} register={answer.register} errors={errors} onEdit={edit} />}
+      </div>
+      {asked && <ProposalDialog editor={editor} kind="assign-slots" onClose={() => setAsked(false)} />}
+    </JobFrame>
+  );
+}
