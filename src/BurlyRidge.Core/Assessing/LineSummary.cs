@@ -28,7 +28,7 @@ public sealed record LineSummary(double Amps, string Wire, string Fuse, int? Slo
         var pressed = links.SelectMany(link => link.Link?.Needs ?? []).OfType<Need.Press>().Select(press => press.Slot).FirstOrDefault("");
         var (box, output) = PartBook.Split(pressed);
         return new LineSummary(
-            points.Skip(1).Select(point => point.Amps).FirstOrDefault(),
+            study.Lamps.Sum(lamp => Math.Abs(study.Off.Amps(lamp.Id))),
             links.Where(link => link.Link?.Run is not null).OrderByDescending(link => link.Lost).Select(link => link.Link!.Run!.Wire).FirstOrDefault(""),
             links.Where(link => link.Point.Way == Way.Out).Select(link => link.Link?.Fuse?.ToString()).LastOrDefault(fuse => fuse is not null) ?? "",
             saved.PowerBoxes.FirstOrDefault(part => part.Id == box)?.Outputs.FirstOrDefault(part => part.Id == output)?.Slot,

@@ -68,6 +68,7 @@ public static class ServerApp
         app.MapBodies();
         app.MapLines();
         app.MapStarts();
+        app.MapDiagrams();
         app.MapPanel();
         app.MapCatalogue();
         app.MapWebClient();

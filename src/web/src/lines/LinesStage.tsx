@@ -1,4 +1,4 @@
-import { Blocks, Ruler, Shuffle, Trash2 } from "lucide-react";
+import { Blocks, Ruler, Shuffle, Trash2, Waypoints } from "lucide-react";
 import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
 import type { Check, Fuse, LinePlan, StartedLine } from "../api/client";
@@ -15,6 +15,7 @@ import { Notice } from "../ui/Notice";
 import { TextField } from "../ui/TextField";
 import { Answer } from "./Answer";
 import { assessedLines, sifted } from "./assessedLines";
+import { DiagramPanel } from "./DiagramPanel";
 import { LineBody } from "./LineBody";
 import { LineForm } from "./LineForm";
 import { LineList, noSifting } from "./LineList";
@@ -39,6 +40,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   const [asked, setAsked] = useState<{ kind: ProposalKind; lineId?: string }>();
   const [trouble, setTrouble] = useState<string>();
   const [starting, setStarting] = useState(false);
+  const [drawn, setDrawn] = useState(false);
   const [started, setStarted] = useState<StartedLine>();
   const cure = async (check: Check) => setTrouble(await editor.cure(check));
   const said = under(errors, `lines[${at}]`);
@@ -75,6 +77,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
       { keys: "]", does: "One gauge thicker", run: () => wire(1) },
       { keys: "-", does: "One fuse lower", run: () => fuse(-1) },
       { keys: "=", does: "One fuse higher", run: () => fuse(1) },
+      { keys: "d", does: "Wiring diagram", run: () => setDrawn((now) => !now) },
     ];
   }, [editor, lines, sifting, chosen, choose]);
 
@@ -134,6 +137,9 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                   <Ruler size={18} aria-hidden /> Size this line…
                 </Button>
               )}
+              <Button aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
+                <Waypoints size={18} aria-hidden /> Diagram
+              </Button>
               <Button
                 look="quiet"
                 onClick={() => editor.edit((current) => withoutLine(current, chosen.line.id))}
@@ -158,6 +164,15 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                   ))}
                 </ul>
               </section>
+            )}
+            {drawn && (
+              <DiagramPanel
+                rig={rig}
+                lineId={chosen.line.id}
+                jobId={job.id}
+                open={open}
+                onOpen={openStation}
+              />
             )}
             <LineBody
               editor={editor}

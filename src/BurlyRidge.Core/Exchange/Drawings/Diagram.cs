@@ -1,0 +1,134 @@
+using System.Net;
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
+using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Strips;
+
+namespace BurlyRidge.Core.Exchange.Drawings;
+
+/// <summary>
+/// Wiring diagrams: level and upright wires alone, the same rig the same drawing. Parts carry data-part and data-station, wires
+/// data-run, so that what is drawn can be found in the rig.
+/// </summary>
+public static class Diagram
+{
+    private const double Gap = 6;
+
+    /// <summary>One line from source to earth; null where the rig has none of that id.</summary>
+    public static string? OfLine(Rig rig, string lineId)
+    {
+        var sheet = new Sheet(rig);
+        if (sheet.Wired.Lines.FirstOrDefault(line => line.Id == lineId) is not { } line) return null;
+        var drawing = new LineDiagram(sheet.Wired, sheet.StripOf(line), line.Name);
+        var svg = new Svg(drawing.Width, drawing.Height, $"Wiring of {line.Name}");
+        drawing.Draw(svg, 0, []);
+        return svg.ToString();
+    }
+
+    /// <summary>Every line, and what hangs on none of them, below each other; each wire once.</summary>
+    public static string OfRig(Rig rig, string title)
+    {
+        var (blocks, rest) = Blocks(new Sheet(rig));
+        var svg = new Svg(blocks.Select(block => block.Width).Append(rest.Width).Append(100).Max(), blocks.Sum(block => block.Height + Gap) + (rest.Empty ? 0 : rest.Height) + 10, $"Wiring of {title}");
+        var at = 0.0;
+        var drawn = new Dictionary<string, string>(StringComparer.Ordinal);
+        foreach (var block in blocks)
+        {
+            block.Draw(svg, at, drawn);
+            at += block.Height + Gap;
+        }
+        if (!rest.Empty) rest.Draw(svg, at);
+        return svg.ToString();
+    }
+
+    /// <summary>The same as pages of A4, a line a page where it needs one.</summary>
+    public static string Page(Rig rig, string title)
+    {
+        var (blocks, rest) = Blocks(new Sheet(rig));
+        var drawn = new Dictionary<string, string>(StringComparer.Ordinal);
+        var pages = blocks.Select(block =>
+        {
+            var svg = new Svg(block.Width, block.Height, "Wiring");
+            block.Draw(svg, 0, drawn);
+            return svg.ToString();
+        }).ToList();
+        if (!rest.Empty)
+        {
+            var svg = new Svg(rest.Width, rest.Height, "Supply and control");
+            rest.Draw(svg, 0);
+            pages.Add(svg.ToString());
+        }
+        return $$"""
+            <!doctype html>
+            <html lang="en">
+            <head>
+            <meta charset="utf-8">
+            <title>Wiring, {{WebUtility.HtmlEncode(title)}}</title>
+            <style>
+            @page { size: A4 landscape; margin: 10mm }
+            body { margin: 5mm; background: #fff; color: #000; font-family: Helvetica, Arial, sans-serif }
+            svg { display: block; max-width: 277mm; max-height: 180mm; break-inside: avoid; margin-bottom: 4mm }
+            </style>
+            </head>
+            <body>
+            <h1 style="font-size: 13pt">Wiring, {{WebUtility.HtmlEncode(title)}}</h1>
+            <p>Advice for planning, not an approval: the makers' instructions, local codes and a qualified person come first.</p>
+            {{string.Join('\n', pages)}}
+            </body>
+            </html>
+            """;
+    }
+
+    private static (IReadOnlyList<LineDiagram> Lines, RestDiagram Others) Blocks(Sheet sheet)
+    {
+        var blocks = new List<LineDiagram>();
+        var (drawn, parts) = (new Dictionary<string, string>(StringComparer.Ordinal), new HashSet<string>(StringComparer.Ordinal));
+        foreach (var line in sheet.Wired.Lines)
+        {
+            var strip = sheet.StripOf(line);
+            if (strip.Strands.Count == 0) continue;
+            var from = Output(strip);
+            // What works several lines is drawn with the first of them.
+            bool Known(Strand strand) => strand.Control && strand.Stations.Any(station => station.Kind == StripKind.Run) && strand.Stations.All(station => station.Kind != StripKind.Run || drawn.ContainsKey(station.Id));
+            var known = strip.Strands.Where(Known).ToHashSet();
+            blocks.Add(new LineDiagram(sheet.Wired, strip, line.Name, from, known));
+            foreach (var run in blocks[^1].Runs) drawn.TryAdd(run, line.Name);
+            parts.UnionWith(blocks[^1].Parts);
+        }
+        return (blocks, new RestDiagram(sheet.Wired, drawn, parts));
+    }
+
+    /// <summary>Where a line of a power box begins: at its output; what feeds the box stands with the supply.</summary>
+    private static int Output(Strip strip)
+    {
+        var stations = strip.Strands[0].Stations;
+        var contact = stations.ToList().FindIndex(station => station.Kind == StripKind.Output && station.Id.EndsWith("-contact", StringComparison.Ordinal));
+        return Math.Max(0, contact - 2);
+    }
+
+    /// <summary>A rig with every line wired, and its strips.</summary>
+    private sealed class Sheet
+    {
+        private readonly WiringMap map;
+        private readonly StateFinder finder;
+        private readonly IReadOnlyList<Rig> groups;
+
+        public Sheet(Rig rig)
+        {
+            Wired = PlanWiring.WireAll(LaidRig.Of(rig).Rig);
+            map = WiringMap.Of(Wired);
+            finder = new StateFinder(Wired, map);
+            groups = Partition.Of(Wired).Groups;
+        }
+
+        public Rig Wired { get; }
+
+        public Strip StripOf(Line line)
+        {
+            if (line.Lights.Count == 0) return new Strip([], [], []);
+            var group = groups.First(group => group.Lines.Contains(line));
+            return StripReader.Of(Wired, map, LineStudy.Of(group, HarnessCompiler.Compile(group), line, finder));
+        }
+    }
+}

@@ -1,0 +1,180 @@
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Strips;
+
+namespace BurlyRidge.Core.Exchange.Drawings;
+
+/// <summary>One line as a drawing: what lies in it in order, every wire with size, colour and length.</summary>
+internal sealed class LineDiagram
+{
+    private const double Pitch = 27;
+    private const double RowHeight = 15;
+    private const double Margin = 12;
+    private const double Letter = 2.3;
+
+    private readonly Rig rig;
+    private readonly DiagramGrid grid;
+    private readonly string title;
+
+    /// <param name="rig">Wired.</param>
+    /// <param name="from">The first station of the first strand that is drawn.</param>
+    /// <param name="omit">Strands that are drawn elsewhere.</param>
+    public LineDiagram(Rig rig, Strip strip, string title, int from = 0, IReadOnlySet<Strand>? omit = null)
+    {
+        (this.rig, this.title) = (rig, title);
+        grid = DiagramGrid.Of(strip, from, omit);
+        Width = 2 * Margin + Math.Max(3, grid.Columns) * Pitch;
+        Height = 10 + (grid.Above + 2 * grid.Depth) * RowHeight + 16;
+    }
+
+    /// <summary>Ids of the runs in it.</summary>
+    public IEnumerable<string> Runs => grid.Wires.Where(wire => wire.Kind == StripKind.Run).Select(wire => wire.Id);
+
+    /// <summary>Ids of the parts in it, leads of the vehicle's own among them.</summary>
+    public IEnumerable<string> Parts => grid.Parts.Concat(grid.Wires.Where(wire => wire.Kind == StripKind.Lead)).Select(station => station.Part);
+
+    public double Width { get; }
+
+    public double Height { get; }
+
+    private double Top => 12 + grid.Above * RowHeight + 4;
+
+    private double Bottom => Top + (2 * grid.Depth) * RowHeight;
+
+    /// <summary>Draws it at a height of the page.</summary>
+    /// <param name="drawn">Runs that stand in another part of the drawing already, with its name; runs drawn here are added.</param>
+    public void Draw(Svg svg, double at, Dictionary<string, string> drawn)
+    {
+        svg.Group(() =>
+        {
+            svg.Text(Margin - 6, 6, title, 3.6, bold: true);
+            foreach (var strand in grid.Strands) Wires(svg, strand, drawn);
+            foreach (var strand in grid.Strands) foreach (var node in strand.All) Node(svg, strand, node);
+            Links(svg);
+        }, ("transform", $"translate(0 {Math.Round(at, 2).ToString(System.Globalization.CultureInfo.InvariantCulture)})"), ("data-block", title));
+    }
+
+    private static double X(DiagramNode node) => Margin + node.Column * Pitch + Pitch / 2;
+
+    private double Y(DiagramStrand strand, DiagramNode node) => strand.Row < 0 ? RowY(strand.Row)
+        : node == strand.Lamp ? (OutY(strand.Row) + BackY(strand.Row)) / 2
+        : strand.Back.Contains(node) ? BackY(strand.Row) : OutY(strand.Row);
+
+    private double RowY(int row) => Top + row * RowHeight;
+
+    private double OutY(int row) => Top + row * RowHeight;
+
+    private double BackY(int row) => Bottom - row * RowHeight;
+
+    private DiagramStrand StrandOf(DiagramNode node) => grid.Strands.First(strand => strand.All.Contains(node));
+
+    private void Wires(Svg svg, DiagramStrand strand, Dictionary<string, string> drawn)
+    {
+        var before = strand.From;
+        foreach (var node in strand.All)
+        {
+            if (before is not null) Way(svg, strand, before, node, node.Wires, drawn);
+            before = node;
+        }
+        if (before is not null && strand.Into is { } into) Way(svg, strand, before, into, strand.Tail, drawn);
+    }
+
+    /// <summary>From node to node, level and upright; the corner lies so that branches nest.</summary>
+    private void Way(Svg svg, DiagramStrand strand, DiagramNode a, DiagramNode b, IReadOnlyList<StripStation> wires, Dictionary<string, string> drawn)
+    {
+        var ((x1, y1), (x2, y2)) = (End(StrandOf(a), a), End(StrandOf(b), b));
+        // Down at the node that is left, level along the strand's own row, up or down at the node that is met.
+        var row = b == strand.Lamp ? OutY(strand.Row) : strand.Row < 0 ? RowY(strand.Row) : a == strand.Lamp || strand.Back.Contains(a) ? BackY(strand.Row) : OutY(strand.Row);
+        List<(double X, double Y)> points = [(x1, y1), (x1, row), (x2, row), (x2, y2)];
+        for (var i = points.Count - 1; i > 0; i--) if (Same(points[i], points[i - 1])) points.RemoveAt(i);
+        var run = wires.Count > 0 ? wires[^1] : null;
+        var other = run is null ? null : drawn.GetValueOrDefault(run.Id);
+        if (run is not null && other is null) drawn[run.Id] = title;
+        svg.Group(() =>
+        {
+            svg.Path(points, width: run is null ? 0.3 : 0.45, dash: other is null ? null : "1.5 1");
+            if (run is not null) Label(svg, points, run, other);
+        }, run is null ? [("data-touch", b.Terminal)] : other is not null ? [("data-see", run.Id), ("data-station", run.Id)] : run.Kind == StripKind.Run ? [("data-run", run.Id), ("data-station", run.Id)] : [("data-lead", run.Id), ("data-part", run.Part), ("data-station", run.Id)]);
+    }
+
+    private static bool Same((double X, double Y) a, (double X, double Y) b) => Math.Abs(a.X - b.X) < 0.01 && Math.Abs(a.Y - b.Y) < 0.01;
+
+    private (double X, double Y) End(DiagramStrand strand, DiagramNode node) => (X(node), Y(strand, node));
+
+    /// <summary>Size and colour above the longest level stretch, length below it; beside an upright one where there is no level one.</summary>
+    private void Label(Svg svg, List<(double X, double Y)> points, StripStation run, string? other)
+    {
+        var found = rig.Runs.FirstOrDefault(one => one.Id == run.Id);
+        var first = found is null ? run.Name : found.Colour.Length > 0 ? $"{found.Wire} {found.Colour}" : found.Wire;
+        var second = other is not null ? $"see {other}" : found is null ? run.Detail : Say.Metres(run.LengthMetres, rig.HouseRules.Units);
+        var level = Enumerable.Range(1, points.Count - 1).Select(i => (A: points[i - 1], B: points[i])).Where(pair => Math.Abs(pair.A.Y - pair.B.Y) < 0.01).OrderByDescending(pair => Math.Abs(pair.A.X - pair.B.X)).FirstOrDefault();
+        if (Math.Abs(level.A.X - level.B.X) > 6)
+        {
+            var x = (level.A.X + level.B.X) / 2;
+            svg.Text(x, level.A.Y - 1, first, Letter, "middle");
+            svg.Text(x, level.A.Y + 2.9, second, Letter, "middle");
+            return;
+        }
+        var (top, end) = (points[0], points[^1]);
+        svg.Text(top.X + 1, (top.Y + end.Y) / 2 - 0.4, first, Letter);
+        svg.Text(top.X + 1, (top.Y + end.Y) / 2 + 2.2, second, Letter);
+    }
+
+    private void Node(Svg svg, DiagramStrand strand, DiagramNode node)
+    {
+        var (x, y) = (X(node), Y(strand, node));
+        if (node.Station is not { } station)
+        {
+            svg.Circle(x, y, 0.7, fill: "#000");
+            if (node.Wires.Count == 0) svg.Text(x, y - 1.6, node.Terminal, Letter, "middle");
+            return;
+        }
+        var lamp = node == strand.Lamp;
+        svg.Group(() =>
+        {
+            // Paper behind the symbol, so that the wire ends at it.
+            if (station.Kind is not (StripKind.Joint or StripKind.Fuse or StripKind.Earth))
+                svg.Box(x - DiagramSymbols.Half, y - (lamp ? DiagramSymbols.Half : 2.6), 2 * DiagramSymbols.Half, lamp ? 2 * DiagramSymbols.Half : 3, fill: "#fff", stroke: "none");
+            if (lamp) DiagramSymbols.Upright(svg, x, y);
+            else DiagramSymbols.Level(svg, rig, station, x, y, fromLeft: !strand.Back.Contains(node));
+            var (name, detail) = Words(station);
+            var (left, high, anchor) = Beside(strand, node, detail);
+            svg.Text(left, high, name, Letter, anchor, bold: true);
+            svg.Text(left, high + 2.5, detail, Letter, anchor);
+        }, ("data-part", station.Part), ("data-station", station.Id));
+    }
+
+    /// <summary>Where the words of a part stand clear of its wires: above, below, or beside an upright one.</summary>
+    private (double X, double Y, string Anchor) Beside(DiagramStrand strand, DiagramNode node, string detail)
+    {
+        var (x, y) = (X(node), Y(strand, node));
+        if (node == strand.Lamp) return (x + 4, y - 0.5, "start");
+        if (node.Station!.Kind == StripKind.Earth) return (x, y + 7, "middle");
+        if (node.Station.Kind == StripKind.Relay || strand.Back.Contains(node)) return (x, y + 5.6, "middle");
+        var upward = grid.Strands.Any(other => other.Row < 0 && (other.From == node || other.Into == node));
+        var high = y - (detail.Length > 0 ? 6.4 : 3.9) - (node.Station.Kind is StripKind.Output or StripKind.Signal ? 1.4 : 0);
+        return upward ? (x - 1, high, "end") : (x, high, "middle");
+    }
+
+    private (string Name, string Detail) Words(StripStation station) => station.Kind switch
+    {
+        StripKind.Fuse => (station.Name, station.Detail),
+        StripKind.Relay => (station.Part, rig.Relays.FirstOrDefault(relay => relay.Id == station.Part) is { } relay ? $"{relay.ContactAmps:0.#} A relay" : ""),
+        StripKind.Coil => (station.Name, rig.Relays.FirstOrDefault(relay => relay.Id == station.Part)?.CoilDiode == true ? "diode across it" : ""),
+        StripKind.Switch => (station.Part, rig.Switches.FirstOrDefault(part => part.Id == station.Part) is { } part ? $"{part.RatingAmps:0.#} A switch" : ""),
+        StripKind.Lamp => (station.Name, station.Detail),
+        _ => (station.Name, station.Detail),
+    };
+
+    /// <summary>A coil and the contact that it closes belong together.</summary>
+    private void Links(Svg svg)
+    {
+        foreach (var coil in grid.Strands.SelectMany(strand => strand.All.Where(node => node.Station?.Kind == StripKind.Coil).Select(node => (Strand: strand, Node: node))))
+        {
+            var contact = grid.Strands.SelectMany(strand => strand.All.Where(node => node.Station is { Kind: StripKind.Relay } station && station.Part == coil.Node.Station!.Part).Select(node => (Strand: strand, Node: node))).FirstOrDefault();
+            if (contact.Node is null) continue;
+            var ((x1, y1), (x2, y2)) = (End(coil.Strand, coil.Node), End(contact.Strand, contact.Node));
+            var turn = y2 - 9.5;
+            svg.Path([(x1, y1 + 1.8), (x1, turn), (x2, turn), (x2, y2 - 1.4)], width: 0.2, dash: "1 1");
+        }
+    }
+}

@@ -1,0 +1,105 @@
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Strips;
+
+namespace BurlyRidge.Core.Exchange.Drawings;
+
+/// <summary>Runs and parts that no line's drawing shows, one way after another from left to right.</summary>
+internal sealed class RestDiagram
+{
+    private const double Pitch = 42;
+    private const double RowHeight = 14;
+    private const double Margin = 12;
+    private const double Letter = 2.3;
+    private const int MostInRow = 6;
+
+    private readonly Rig rig;
+    private readonly StationWords words;
+    private readonly List<IReadOnlyList<Run>> ways;
+    private readonly List<string> alone;
+
+    /// <param name="drawn">Runs that stand elsewhere.</param>
+    /// <param name="parts">Parts that stand elsewhere.</param>
+    public RestDiagram(Rig rig, IReadOnlyDictionary<string, string> drawn, IReadOnlySet<string> parts)
+    {
+        (this.rig, words) = (rig, new StationWords(rig));
+        ways = [.. Ways([.. rig.Runs.Where(run => !drawn.ContainsKey(run.Id))])];
+        var here = ways.SelectMany(way => way).SelectMany(run => new[] { run.From, run.To }).Select(end => PartBook.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        alone = [.. PartBook.Of(rig).Ids.Select(part => part.Id).Where(id => !parts.Contains(id) && !here.Contains(id))];
+    }
+
+    public bool Empty => ways.Count == 0 && alone.Count == 0;
+
+    public double Width => 2 * Margin + (Math.Max(1, ways.Select(way => way.Count).DefaultIfEmpty(0).Max()) + 1) * Pitch;
+
+    public double Height => 14 + (ways.Count + (alone.Count + MostInRow - 1) / MostInRow) * RowHeight;
+
+    public void Draw(Svg svg, double at) => svg.Group(() =>
+    {
+        svg.Text(Margin - 6, 6, "Supply, control and what hangs on no line", 3.6, bold: true);
+        var y = 18.0;
+        foreach (var way in ways)
+        {
+            for (var i = 0; i < way.Count; i++) Wire(svg, way, i, y);
+            for (var i = 0; i <= way.Count; i++) Part(svg, i == way.Count ? End(way, i - 1, far: true) : End(way, i, far: false), Margin + i * Pitch + 14, y);
+            y += RowHeight;
+        }
+        for (var i = 0; i < alone.Count; i++) Part(svg, alone[i], Margin + i % MostInRow * Pitch + 14, y + i / MostInRow * RowHeight);
+    }, ("transform", $"translate(0 {Math.Round(at, 2).ToString(System.Globalization.CultureInfo.InvariantCulture)})"), ("data-block", "rest"));
+
+    private void Wire(Svg svg, IReadOnlyList<Run> way, int i, double y)
+    {
+        var run = way[i];
+        var (x1, x2) = (Margin + i * Pitch + 14 + 10, Margin + (i + 1) * Pitch + 14 - 10);
+        svg.Group(() =>
+        {
+            svg.Line(x1, y, x2, y, width: 0.45);
+            svg.Text((x1 + x2) / 2, y - 1, run.Colour.Length > 0 ? $"{run.Wire} {run.Colour}" : run.Wire, Letter, "middle");
+            svg.Text((x1 + x2) / 2, y + 2.9, Say.Metres(run.LengthMetres, rig.HouseRules.Units), Letter, "middle");
+            svg.Text(x1 - 0.4, y + 6.6, PartBook.Split(End(way, i, far: false)).Pin, 2, "end");
+            svg.Text(x2 + 0.4, y + 6.6, PartBook.Split(End(way, i, far: true)).Pin, 2);
+        }, ("data-run", run.Id), ("data-station", run.Id));
+    }
+
+    /// <summary>The end of a run of a way that comes first, or last.</summary>
+    private static string End(IReadOnlyList<Run> way, int i, bool far)
+    {
+        var run = way[i];
+        var forward = i + 1 < way.Count
+            ? Part(run.To) == Part(way[i + 1].From) || Part(run.To) == Part(way[i + 1].To)
+            : i == 0 || Part(run.From) == Part(way[i - 1].From) || Part(run.From) == Part(way[i - 1].To);
+        return forward == far ? run.To : run.From;
+    }
+
+    private void Part(Svg svg, string terminal, double x, double y)
+    {
+        var id = PartBook.Split(terminal).Part;
+        var word = words.Of(id);
+        svg.Group(() =>
+        {
+            svg.Box(x - 10, y - 3.6, 20, 7.2, fill: "#fff", line: 0.3, round: 0.8);
+            svg.Text(x, y - 0.3, word.Name == id ? id : word.Name, Letter, "middle", bold: true);
+            svg.Text(x, y + 2.4, word.Name == id ? "" : id, 2, "middle");
+        }, ("data-part", id), ("data-station", id));
+    }
+
+    private static string Part(string terminal) => PartBook.Split(terminal).Part;
+
+    /// <summary>Runs put end to end, as long as each goes on from the part that the one before ends at.</summary>
+    private static IEnumerable<IReadOnlyList<Run>> Ways(List<Run> left)
+    {
+        while (left.Count > 0)
+        {
+            var ends = left.Select(run => Part(run.To)).ToHashSet(StringComparer.Ordinal);
+            var run = left.FirstOrDefault(run => !ends.Contains(Part(run.From))) ?? left[0];
+            var way = new List<Run>();
+            while (run is not null)
+            {
+                way.Add(run);
+                left.Remove(run);
+                var at = Part(run.To);
+                run = way.Count >= MostInRow ? null : left.FirstOrDefault(next => Part(next.From) == at);
+            }
+            yield return way;
+        }
+    }
+}
