@@ -141,7 +141,7 @@ public class JobTests
 
     [Theory]
     [InlineData("GET", "/api/jobs/nobody", "")]
-    [InlineData("PUT", "/api/jobs/nobody/rig", """{"onRevision":1,"idempotencyKey":"k","rig":{"schemaVersion":3,"vehicle":{"systemVolts":12,"batteries":[{"id":"b"}]},"houseRules":{},"lines":[]}}""")]
+    [InlineData("PUT", "/api/jobs/nobody/rig", """{"onRevision":1,"idempotencyKey":"k","rig":{"schemaVersion":4,"vehicle":{"systemVolts":12,"batteries":[{"id":"b"}]},"houseRules":{},"lines":[]}}""")]
     [InlineData("PATCH", "/api/jobs/nobody", """{"onVersion":1,"name":"x"}""")]
     [InlineData("POST", "/api/jobs/nobody/undo", """{"onRevision":1,"idempotencyKey":"k"}""")]
     [InlineData("GET", "/api/nothing", "")]

@@ -6,15 +6,6 @@ namespace BurlyRidge.Server.Tests;
 /// <summary>Judgement over HTTP: what the assessment says, remedies, and proposals asked and applied.</summary>
 public class ProposalTests
 {
-    private static async Task<(string Path, JsonElement Job)> DemoAsync(RunningServer server, string name)
-    {
-        var jobs = await server.GetAsync("/api/jobs");
-        var path = $"/api/jobs/{jobs.EnumerateArray().Single(job => job.GetProperty("name").GetString()!.Contains(name, StringComparison.Ordinal)).GetProperty("id").GetString()}";
-        return (path, await server.GetAsync(path));
-    }
-
-    private static JsonNode RigOf(JsonElement job) => JsonNode.Parse(job.GetProperty("rig").GetRawText())!;
-
     private static int Revision(JsonElement job) => job.GetProperty("revision").GetInt32();
 
     private static IEnumerable<JsonElement> ChecksOf(JsonElement assessment) => assessment.GetProperty("checks").EnumerateArray()
@@ -24,7 +15,7 @@ public class ProposalTests
     public async Task An_assessment_holds_lines_runs_devices_supply_and_checks()
     {
         await using var server = await RunningServer.StartAsync(demo: true);
-        var (_, job) = await DemoAsync(server, "rescue");
+        var (_, job) = await server.DemoAsync("rescue");
         var assessment = job.GetProperty("assessment");
         Assert.Equal(["everything", "everything-idle", "night", "reversing", "camp", "left", "parked"],
             assessment.GetProperty("supply").EnumerateArray().Select(state => state.GetProperty("figures").GetProperty("id").GetString()));
@@ -43,12 +34,12 @@ public class ProposalTests
     public async Task A_remedy_gives_the_rig_cured_and_stores_nothing()
     {
         await using var server = await RunningServer.StartAsync(demo: true);
-        var (path, job) = await DemoAsync(server, "Orchard");
+        var (path, job) = await server.DemoAsync("Orchard");
         foreach (var check in ChecksOf(job.GetProperty("assessment")).Where(check => check.GetProperty("remedy").ValueKind == JsonValueKind.Object))
         {
             var asked = new JsonObject
             {
-                ["rig"] = RigOf(job),
+                ["rig"] = RunningServer.RigOf(job),
                 ["checkId"] = check.GetProperty("id").GetString(),
                 ["about"] = check.GetProperty("about").GetString(),
                 ["lineId"] = check.GetProperty("lineId").GetString(),
@@ -66,7 +57,7 @@ public class ProposalTests
     public async Task Sizes_are_proposed_without_storing_and_applied_as_one_revision()
     {
         await using var server = await RunningServer.StartAsync(demo: true);
-        var (path, job) = await DemoAsync(server, "chipper");
+        var (path, job) = await server.DemoAsync("chipper");
         var (status, asked) = await server.PostAsync($"{path}/auto-size", """{"onRevision":1}""");
         Assert.Equal(200, status);
         Assert.NotEmpty(asked.GetProperty("changes").EnumerateArray());
@@ -90,7 +81,7 @@ public class ProposalTests
     public async Task A_stale_or_wrong_request_changes_nothing()
     {
         await using var server = await RunningServer.StartAsync(demo: true);
-        var (path, _) = await DemoAsync(server, "rescue");
+        var (path, _) = await server.DemoAsync("rescue");
         Assert.Equal(409, (await server.PostAsync($"{path}/auto-size", """{"onRevision":9}""")).Status);
         Assert.Equal(409, (await server.PostAsync($"{path}/assign-slots", """{"onRevision":9,"apply":true,"idempotencyKey":"k"}""")).Status);
         Assert.Equal(404, (await server.PostAsync("/api/jobs/none/auto-size", """{"onRevision":1}""")).Status);
@@ -109,8 +100,8 @@ public class ProposalTests
     public async Task Outputs_are_proposed_and_applied_with_their_legends()
     {
         await using var server = await RunningServer.StartAsync(demo: true);
-        var (path, job) = await DemoAsync(server, "rescue");
-        var rig = RigOf(job);
+        var (path, job) = await server.DemoAsync("rescue");
+        var rig = RunningServer.RigOf(job);
         foreach (var run in rig["runs"]!.AsArray())
         {
             var from = (string)run!["from"]!;
@@ -128,10 +119,10 @@ public class ProposalTests
     public async Task One_run_is_judged_on_every_gauge()
     {
         await using var server = await RunningServer.StartAsync(demo: true);
-        var (_, job) = await DemoAsync(server, "rescue");
-        var (status, judged) = await server.PostAsync("/api/run", new JsonObject { ["rig"] = RigOf(job), ["run"] = "box.o3-to-plug-work.a" }.ToJsonString());
+        var (_, job) = await server.DemoAsync("rescue");
+        var (status, judged) = await server.PostAsync("/api/run", new JsonObject { ["rig"] = RunningServer.RigOf(job), ["run"] = "box.o3-to-plug-work.a" }.ToJsonString());
         Assert.Equal((200, 10), (status, judged.GetProperty("ladder").GetArrayLength()));
-        var (refused, problem) = await server.PostAsync("/api/run", new JsonObject { ["rig"] = RigOf(job), ["run"] = "nothing" }.ToJsonString());
+        var (refused, problem) = await server.PostAsync("/api/run", new JsonObject { ["rig"] = RunningServer.RigOf(job), ["run"] = "nothing" }.ToJsonString());
         Assert.Equal((400, "run"), (refused, problem.GetProperty("errors").EnumerateObject().Single().Name));
     }
 }

@@ -1,6 +1,7 @@
 using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Builder;
 
@@ -52,6 +53,25 @@ public sealed class RunningServer : IAsyncDisposable
 
     public Task<JsonElement> GetAsync(string path) =>
         Http.GetFromJsonAsync<JsonElement>(path, TestContext.Current.CancellationToken);
+
+    /// <summary>A demo job by a part of its name, with its address.</summary>
+    public async Task<(string Path, JsonElement Job)> DemoAsync(string name)
+    {
+        var jobs = await GetAsync("/api/jobs");
+        var path = $"/api/jobs/{jobs.EnumerateArray().Single(job => job.GetProperty("name").GetString()!.Contains(name, StringComparison.Ordinal)).GetProperty("id").GetString()}";
+        return (path, await GetAsync(path));
+    }
+
+    /// <summary>Posts the rig of a job with more fields beside it.</summary>
+    public Task<(int Status, JsonElement Body)> AskAsync(string path, JsonNode rig, params (string Name, JsonNode? Value)[] more)
+    {
+        var asked = new JsonObject { ["rig"] = rig.DeepClone() };
+        foreach (var (name, value) in more) asked[name] = value;
+        return PostAsync(path, asked.ToJsonString());
+    }
+
+    /// <summary>The rig of a job, to be changed.</summary>
+    public static JsonNode RigOf(JsonElement job) => JsonNode.Parse(job.GetProperty("rig").GetRawText())!;
 
     public async ValueTask DisposeAsync()
     {

@@ -6,13 +6,6 @@ namespace BurlyRidge.Server.Tests;
 /// <summary>The walkaround over HTTP: drawn, led, fitted; bodies as files.</summary>
 public class WalkTests
 {
-    private static async Task<(string Path, JsonElement Job)> WagonAsync(RunningServer server)
-    {
-        var jobs = await server.GetAsync("/api/jobs");
-        var path = $"/api/jobs/{jobs.EnumerateArray().Single(job => job.GetProperty("name").GetString()!.Contains("rescue", StringComparison.Ordinal)).GetProperty("id").GetString()}";
-        return (path, await server.GetAsync(path));
-    }
-
     private static JsonObject Ask(JsonElement job, params (string Name, string Value)[] more)
     {
         var asked = new JsonObject { ["rig"] = JsonNode.Parse(job.GetProperty("rig").GetRawText()) };
@@ -24,7 +17,7 @@ public class WalkTests
     public async Task The_wagon_is_drawn_with_what_lies_where_and_its_lengths_are_those_that_are_assessed()
     {
         await using var server = await RunningServer.StartAsync(demo: true);
-        var (_, job) = await WagonAsync(server);
+        var (_, job) = await server.DemoAsync("rescue");
         var (status, walk) = await server.PostAsync("/api/walk", Ask(job).ToJsonString());
         Assert.Equal(200, status);
         Assert.NotEmpty(walk.GetProperty("outline").GetProperty("side").EnumerateArray());
@@ -43,7 +36,7 @@ public class WalkTests
     public async Task A_lamp_of_the_catalogue_that_goes_is_placed_with_a_line_and_one_that_does_not_says_why()
     {
         await using var server = await RunningServer.StartAsync(demo: true);
-        var (_, job) = await WagonAsync(server);
+        var (_, job) = await server.DemoAsync("rescue");
         var (_, candidates) = await server.PostAsync("/api/candidates", Ask(job, ("mount", "grille-slot"), ("by", "price")).ToJsonString());
         var first = candidates[0].GetProperty("lamp").GetProperty("fixture").GetProperty("id").GetString()!;
         Assert.All(candidates.EnumerateArray().Where(candidate => candidate.GetProperty("card").GetProperty("verdict").GetString() == "stop"),
@@ -60,7 +53,7 @@ public class WalkTests
     public async Task Leading_it_anew_is_shown_first_then_applied_as_one_revision()
     {
         await using var server = await RunningServer.StartAsync(demo: true);
-        var (path, job) = await WagonAsync(server);
+        var (path, job) = await server.DemoAsync("rescue");
         var rig = JsonNode.Parse(job.GetProperty("rig").GetRawText())!;
         rig["lines"]![0]!["plan"]!["lay"]!["lay"]!["through"] = new JsonArray("bay-right--bay-left");
         var saved = await server.SendAsync(HttpMethod.Put, $"{path}/rig", new JsonObject { ["onRevision"] = job.GetProperty("revision").GetInt32(), ["idempotencyKey"] = "pin", ["rig"] = rig }.ToJsonString());
@@ -77,7 +70,7 @@ public class WalkTests
     public async Task A_vehicle_goes_through_a_file_and_a_bad_one_is_refused_with_the_path()
     {
         await using var server = await RunningServer.StartAsync(demo: true);
-        var (path, job) = await WagonAsync(server);
+        var (path, job) = await server.DemoAsync("rescue");
         var file = await server.GetAsync($"{path}/vehicle-file");
         var (status, body) = await server.PostAsync("/api/vehicle-files", file.GetRawText());
         Assert.Equal(200, status);

@@ -52,6 +52,19 @@ public class JobFileTests
         Assert.NotEmpty(rig.Lines);
     }
 
+    /// <summary>A rig as the third version stored it: nobody said how a panel looks, and nothing of it changes.</summary>
+    [Fact]
+    public void Version_3_is_read_as_it_was_meant()
+    {
+        var text = File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v3.json"));
+        var rig = RigDocument.Read(text);
+        Assert.Empty(RigValidation.Validate(rig));
+        Assert.Equal(Rig.CurrentSchema, rig.SchemaVersion);
+        Assert.Equal(new PanelFace(), Assert.Single(rig.PowerBoxes).Panel);
+        Assert.Equal(12, rig.Lines.Count);
+        Assert.NotNull(rig.Body);
+    }
+
     public static TheoryData<string, Action<JsonObject>> Bad => new()
     {
         { "format", file => file["format"] = "other" },
