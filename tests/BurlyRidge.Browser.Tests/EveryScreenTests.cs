@@ -7,7 +7,7 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
 {
     private readonly Page page = workshop.Page;
 
-    public static TheoryData<string> Screens => ["yard", "walkaround", "measures", "parts", "ways", "candidates", "vehicle", "find", "reroute", "lines", "wired line", "ledger", "quick size"];
+    public static TheoryData<string> Screens => ["yard", "walkaround", "measures", "parts", "ways", "candidates", "vehicle", "find", "reroute", "lines", "wired line", "lamp station", "diagram", "start", "rules", "panel", "factory leads", "ledger", "quick size"];
 
     [Theory]
     [MemberData(nameof(Screens))]
@@ -64,11 +64,36 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
                 page.Find(By.CssSelector("[data-figure='Wire']"));
                 break;
-            case "wired line":
+            case "wired line" or "lamp station" or "diagram":
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
                 page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Rear work lamps')]")).Click();
-                page.Find(By.CssSelector("[data-run] button")).Click();
+                page.Find(By.CssSelector("[data-station='plug-work']"));
                 page.Find(By.CssSelector("[data-wire]"));
+                if (screen == "lamp station") page.Find(By.CssSelector("[data-station='work-l.main']")).Click();
+                if (screen != "diagram") break;
+                page.Press("Diagram");
+                page.Find(By.CssSelector("[data-diagram] svg"));
+                break;
+            case "start":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Press("Start from a lamp…");
+                page.Find(By.CssSelector("[data-lamp='square-pod'] input")).Click();
+                page.Find(By.CssSelector("[data-start='power-box']"));
+                break;
+            case "rules":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Press("House rules of this job…");
+                page.Type("Wire margin", "60");
+                page.Find(By.XPath("//*[@data-rule-changes]//*[contains(., 'otherwise')]"));
+                break;
+            case "panel" or "factory leads":
+                page.Find(By.XPath($"//article[@aria-label = '{(screen == "panel" ? "Snow-road rescue wagon" : "Orchard spray pickup")}']//a")).Click();
+                page.Find(By.CssSelector("[data-figure='Wire']"));
+                page.Key("3");
+                page.Find(By.CssSelector("[data-output]"));
+                if (screen == "panel") break;
+                page.Find(By.XPath("//summary[contains(., 'own outputs')]")).Click();
+                page.Find(By.CssSelector("[data-own-output]"));
                 break;
             case "ledger":
                 page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).Click();

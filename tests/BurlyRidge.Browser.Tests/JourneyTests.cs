@@ -13,7 +13,7 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
         page.Press("New job");
         page.Type("Vehicle name", name);
         page.Press("Open the job");
-        page.Press("Add a line");
+        page.Press("Plan one in short");
         page.UntilFigure("Fuse", "5 A blade");
         page.UntilSaved();
     }
@@ -167,10 +167,13 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
     public void House_rules_change_what_is_proposed()
     {
         NewJobWithLine("Rule keeper");
-        page.Find(By.XPath("//summary[contains(., 'House rules')]")).Click();
+        page.Press("House rules of this job…");
         page.Choose("Wire sold as", "Outside diameter, mm");
+        page.PressOnceReady("Take these rules");
         page.Until(() => page.Figure("Wire").EndsWith("mm cable", StringComparison.Ordinal), "wire is named by its diameter");
+        page.Press("House rules of this job…");
         page.Type("Fuse loaded to", "50");
+        page.PressOnceReady("Take these rules");
         page.UntilFigure("Fuse", "7.5 A blade");
         page.UntilSaved();
     }
@@ -181,10 +184,14 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
         page.Open("/");
         page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
         page.Find(By.XPath("//nav//button[contains(., 'Plough lamps')]")).Click();
-        page.Find(By.CssSelector("[data-lamp='plough-l.main']"));
-        page.Until(() => page.Find(By.CssSelector("[data-lamp='plough-r.main']")).Text.Contains("lit", StringComparison.Ordinal), "the far lamp is lit");
-        Assert.True(page.Has(By.XPath("//th[. = 'battery.plus']")), "the way begins at the battery");
-        Assert.True(page.Has(By.XPath("//td[. = 'box.o6-contact']")), "and goes through the box");
+        page.Find(By.CssSelector("[data-station='battery.plus']"));
+        page.Find(By.CssSelector("[data-station='box.o6-contact']"));
+        Assert.Contains("53.0 W", page.Find(By.CssSelector("[data-station='plough-l.main']")).Text, StringComparison.Ordinal);
+        var alone = page.Find(By.CssSelector("[data-station='plough-r.main']")).Text;
+        page.Choose("State", "Everything on, at cruise");
+        page.Until(() => page.Find(By.CssSelector("[data-station='plough-r.main']")).Text != alone, "figures follow the state");
+        page.Find(By.XPath("//section[@aria-label = 'State']//label[contains(., 'Plough')]")).Click();
+        page.Until(() => page.Find(By.CssSelector("[data-station='plough-r.main']")).Text.Contains("0.00 A", StringComparison.Ordinal), "with its slot let go the lamp is dark");
     }
 
     [Fact]

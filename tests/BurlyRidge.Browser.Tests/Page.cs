@@ -55,6 +55,14 @@ public sealed class Page(ChromeDriver driver, Uri address)
 
     public void Press(string name) => Find(By.XPath($"//button[normalize-space() = '{name}' or @aria-label = '{name}']")).Click();
 
+    /// <summary>The same, as soon as it can be pressed.</summary>
+    public void PressOnceReady(string name)
+    {
+        var button = By.XPath($"//button[normalize-space() = '{name}']");
+        Until(() => driver.FindElement(button).Enabled, $"{name} can be pressed");
+        driver.FindElement(button).Click();
+    }
+
     public void Key(string key) => driver.FindElement(By.TagName("body")).SendKeys(key);
 
     /// <summary>One of the five answers: Current, Wire, Fuse, Relay, At the lamp.</summary>

@@ -13,6 +13,7 @@ internal sealed class StrandReader
     private readonly StationWords words;
     private readonly IReadOnlyList<ProfilePoint> points;
     private readonly List<Strand> strands = [];
+    private readonly HashSet<string> joints = new(StringComparer.Ordinal);
     private readonly StripPlace[] placeOf;
     private readonly Dictionary<(Way, string), StripPlace> firstAt = [];
 
@@ -57,7 +58,7 @@ internal sealed class StrandReader
     private StripStation Source(ProfilePoint point)
     {
         var word = words.Of(point.Terminal);
-        return new StripStation(point.Terminal, StripKind.Source, word.Part, word.Name, word.Detail, "", point.Terminal, point.Way, point.Metres, 0, []);
+        return new StripStation(point.Terminal, "", StripKind.Source, word.Part, word.Name, word.Detail, "", point.Terminal, point.Way, point.Metres, 0, []);
     }
 
     /// <summary>The two halves of a joint are one station.</summary>
@@ -71,14 +72,15 @@ internal sealed class StrandReader
     {
         var from = points[point.From].Terminal;
         var word = words.Of(point.Part);
+        // A joint that several ways go through stands under its own name on the first of them.
         if (point.Part.EndsWith(HalfOfJoint, StringComparison.Ordinal))
-            return [Station(point.Part, word with { Kind = StripKind.Joint })];
+            return [Station(joints.Add(word.Part) ? word.Part : point.Part, word with { Kind = StripKind.Joint })];
         if (map.Find(point.Part) is not { } link) return [Station(point.Part, word)];
         return StationSplit.Of(rig, link, word.Kind).Select(inside => inside.Suffix.Length == 0
             ? Station(point.Part, word)
             : Station(point.Part + inside.Suffix, word with { Kind = inside.Kind, Name = inside.Kind == StripKind.Holder ? "holder" : "body", Detail = "" }));
 
         StripStation Station(string id, StationWord word) =>
-            new(id, word.Kind, word.Part, word.Name, word.Detail, from, point.Terminal, point.Way, point.Metres, word.LengthMetres, words.Passes(id));
+            new(id, point.Part, word.Kind, word.Part, word.Name, word.Detail, from, point.Terminal, point.Way, point.Metres, word.LengthMetres, words.Passes(point.Part));
     }
 }

@@ -49,7 +49,8 @@ public enum StripKind
 }
 
 /// <summary>One station of a strip: a part that the current passes, or the source that it starts from.</summary>
-/// <param name="Id">The element's id; what is inside one part stands as "id#inside".</param>
+/// <param name="Id">Its name on the strip, unique: the part's or the run's own where it has one.</param>
+/// <param name="Element">The element of the network that its current goes through; empty at a source.</param>
 /// <param name="Part">Id of the rig's part; of a planned line's parts "line/part"; empty for what is the vehicle's own.</param>
 /// <param name="Name">What a fitter calls it.</param>
 /// <param name="Detail">What he wants to know at a glance: colour and length, pins, slot.</param>
@@ -60,6 +61,7 @@ public enum StripKind
 /// <param name="Passes">Holes that a run goes through.</param>
 public sealed record StripStation(
     string Id,
+    string Element,
     StripKind Kind,
     string Part,
     string Name,

@@ -46,10 +46,8 @@ public sealed record StripFigures(IReadOnlyList<IReadOnlyList<StationFigure>> St
 
     private static double Volts(SolvedHarness solved, string terminal) => solved.Harness.Nodes.ContainsKey(terminal) ? solved.Volts(terminal) : 0;
 
-    private static string Element(StripStation station) => station.Id.Split('#')[0];
-
     private static double Amps(SolvedHarness solved, StripStation station) =>
-        station.Kind != StripKind.Source && solved.Harness.Has(Element(station)) ? Math.Abs(solved.Amps(Element(station))) : 0;
+        station.Kind != StripKind.Source && solved.Harness.Has(station.Element) ? Math.Abs(solved.Amps(station.Element)) : 0;
 
     private static double Lost(Rig rig, WiringMap map, SolvedHarness solved, StripStation station) =>
         station.Kind == StripKind.Source ? 0 : (Volts(solved, station.From) - Volts(solved, station.To)) * Share(rig, map, station).Own;
@@ -65,9 +63,9 @@ public sealed record StripFigures(IReadOnlyList<IReadOnlyList<StationFigure>> St
 
     private static (double Own, double UpToHere) Share(Rig rig, WiringMap map, StripStation station)
     {
-        if (station.Kind is not (StripKind.Fuse or StripKind.Holder or StripKind.Earth or StripKind.Body) || map.Find(Element(station)) is not { } link) return (1, 1);
+        if (station.Kind is not (StripKind.Fuse or StripKind.Holder or StripKind.Earth or StripKind.Body) || map.Find(station.Element) is not { } link) return (1, 1);
         var split = StationSplit.Of(rig, link, station.Kind is StripKind.Fuse or StripKind.Holder ? StripKind.Fuse : StripKind.Earth);
         if (split.Count == 1) return (1, 1);
-        return station.Id.Contains('#', StringComparison.Ordinal) ? (split[1].Share, 1) : (split[0].Share, split[0].Share);
+        return station.Kind is StripKind.Holder or StripKind.Body ? (split[1].Share, 1) : (split[0].Share, split[0].Share);
     }
 }

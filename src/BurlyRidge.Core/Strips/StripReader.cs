@@ -31,7 +31,7 @@ public static class StripReader
     }
 
     private static IEnumerable<Need> Needs(WiringMap map, IEnumerable<Strand> strands) =>
-        strands.SelectMany(strand => strand.Stations).SelectMany(station => map.Find(station.Id)?.Needs ?? []);
+        strands.SelectMany(strand => strand.Stations).SelectMany(station => map.Find(station.Element)?.Needs ?? []);
 
     /// <summary>The coil, or what is like one, that a contact hangs on.</summary>
     private static string? CoilOf(WiringMap map, Need need) => need switch
@@ -74,7 +74,7 @@ public static class StripReader
                 var other = WiringMap.Other(link, at);
                 var word = words.Of(link.Id);
                 if (stations.Count < MostLoose)
-                    stations.Add(new StripStation(link.Id, word.Kind, word.Part, word.Name, word.Detail, at, other, Way.Out, 0, word.LengthMetres, words.Passes(link.Id)));
+                    stations.Add(new StripStation(link.Id, link.Id, word.Kind, word.Part, word.Name, word.Detail, at, other, Way.Out, 0, word.LengthMetres, words.Passes(link.Id)));
                 if (met.Add(other)) open.Enqueue(other);
             }
         }

@@ -32,7 +32,7 @@ export function Answer({
     <section
       aria-label="What follows"
       data-outdated={outdated}
-      className={`grid content-start gap-5 ${outdated ? "opacity-50" : ""}`}
+      className={`grid min-w-0 content-start gap-5 ${outdated ? "opacity-50" : ""}`}
     >
       <div className="grid gap-3">
         <Tiles
@@ -61,7 +61,7 @@ export function Answer({
 
 function Part({ title, children }: { title: string; children: ReactNode }) {
   return (
-    <div>
+    <div className="min-w-0">
       <h3 className="mb-1.5 font-semibold">{title}</h3>
       {children}
     </div>

@@ -155,7 +155,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                 <div className="flex items-start justify-between gap-3">
                   <h3 className="font-semibold">What was put in, and why</h3>
                   <Button look="quiet" onClick={() => setStarted(undefined)}>
-                    Close
+                    Seen
                   </Button>
                 </div>
                 <ul className="list-disc pl-5">

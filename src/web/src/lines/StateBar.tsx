@@ -1,3 +1,4 @@
+import { useId } from "react";
 import type { LineInState, Rig, RigState } from "../api/client";
 import { Details } from "../ui/Details";
 
@@ -24,6 +25,7 @@ export function StateBar({
   onPreset: (id: string) => void;
   onChange: (state: RigState) => void;
 }) {
+  const ids = useId();
   const { state } = shown;
   const set = (change: Partial<RigState>) => onChange({ ...state, ...change });
   const pressed = state.pressed ?? [];
@@ -70,9 +72,12 @@ export function StateBar({
   return (
     <section aria-label="State" className="grid gap-1.5 border border-seam bg-slab px-2 py-1.5">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        <label className="inline-flex items-center gap-1.5">
-          <span className="text-sm text-dust">State</span>
+        <span className="inline-flex items-center gap-1.5">
+          <label htmlFor={`${ids}-state`} className="text-sm text-dust">
+            State
+          </label>
           <select
+            id={`${ids}-state`}
             className="h-11 rounded-sm border border-edge bg-slab px-2 font-semibold"
             value={shown.id}
             onChange={(event) => onPreset(event.target.value)}
@@ -83,7 +88,7 @@ export function StateBar({
               </option>
             ))}
           </select>
-        </label>
+        </span>
         <Toggle label="Key" on={state.key === true} onChange={(key) => set({ key })} />
         <label className="inline-flex items-center">
           <span className="sr-only">Engine</span>

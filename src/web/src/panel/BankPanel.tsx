@@ -9,7 +9,7 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { inputLook } from "../ui/Field";
 import { amps } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
-import { backlightWords, choices, feedWords, modeWords } from "../ui/words";
+import { backlightWords, choices, modeWords, shortFeedWords } from "../ui/words";
 
 type Edit = (change: (rig: Rig) => Rig) => void;
 
@@ -246,7 +246,7 @@ function SlotRow({
             value={output.follows ?? "battery"}
             onChange={(event) => set({ follows: event.target.value as NonNullable<typeof output.follows> })}
           >
-            {choices(feedWords).map(({ value, label }) => (
+            {choices(shortFeedWords).map(({ value, label }) => (
               <option key={value} value={value}>
                 {label}
               </option>

@@ -146,6 +146,11 @@ export const feedWords: Record<NonNullable<BoxOutput["follows"]>, string> = {
   ignition: "Ignition: drops with the key",
 };
 
+export const shortFeedWords: Record<NonNullable<BoxOutput["follows"]>, string> = {
+  battery: "Battery",
+  ignition: "Ignition",
+};
+
 export const modeWords: Record<NonNullable<BoxOutput["mode"]>, string> = {
   latching: "Latching",
   momentary: "Momentary",

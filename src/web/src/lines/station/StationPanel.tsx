@@ -74,6 +74,7 @@ export function StationPanel({
         <Judged
           rig={rig}
           run={wire}
+          sheetOnly={planned(station)}
           title={station.kind === "run" ? undefined : `The wire behind it: ${wire}`}
           onTakeFuse={fuse ? (taken) => onTakeFuse(station, taken) : undefined}
           onTakeWire={(name) => onTakeWire(wire, name)}
@@ -110,12 +111,15 @@ function Fields(edit: StationEdit) {
 }
 
 function Judged({
+  sheetOnly,
   rig,
   run,
   title,
   onTakeFuse,
   onTakeWire,
 }: {
+  /** Gauge and fuse of a line planned in short are judged for the whole line, below. */
+  sheetOnly: boolean;
   rig: Rig;
   run: string;
   title: string | undefined;
@@ -133,14 +137,18 @@ function Judged({
   return (
     <div className="grid min-w-0 content-start gap-4">
       {title && <p className="text-sm break-all text-dust">{title}</p>}
-      <div>
-        <h3 className="mb-1.5 font-semibold">Fuse window</h3>
-        <FuseWindow window={answer.fuseWindow} wireName={answer.run.wire} onTake={onTakeFuse} />
-      </div>
-      <div className="overflow-x-auto">
-        <h3 className="mb-1.5 font-semibold">Wire ladder</h3>
-        <WireLadder ladder={answer.ladder} onTake={onTakeWire} />
-      </div>
+      {!sheetOnly && (
+        <>
+          <div>
+            <h3 className="mb-1.5 font-semibold">Fuse window</h3>
+            <FuseWindow window={answer.fuseWindow} wireName={answer.run.wire} onTake={onTakeFuse} />
+          </div>
+          <div className="min-w-0">
+            <h3 className="mb-1.5 font-semibold">Wire ladder</h3>
+            <WireLadder ladder={answer.ladder} onTake={onTakeWire} />
+          </div>
+        </>
+      )}
       <div>
         <h3 className="mb-1.5 font-semibold">Does it clear in time</h3>
         <TimeCurrent sheet={answer.sheet} />

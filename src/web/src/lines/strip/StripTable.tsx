@@ -6,7 +6,7 @@ import { useUnits } from "../../ui/units";
 export function StripTable({ strands, state }: { strands: readonly Strand[]; state: LineInState }) {
   const units = useUnits();
   return (
-    <div className="overflow-x-auto">
+    <div className="relative overflow-x-auto">
       <table className="w-full border-collapse text-left text-sm">
         <caption className="pb-1 text-left text-dust">{state.name}</caption>
         <thead className="text-dust">
