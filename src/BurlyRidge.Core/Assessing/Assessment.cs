@@ -19,7 +19,19 @@ public sealed record Assessment(
     IReadOnlyList<DeviceAnswer> Devices,
     IReadOnlyList<SupplyAnswer> Supply,
     IReadOnlyList<WayAnswer> Ways,
-    IReadOnlyList<StateAnswer> States);
+    IReadOnlyList<StateAnswer> States)
+{
+    /// <summary>
+    /// What a screen needs that shows one line closely: of the others their row, their verdict and what is against them; no
+    /// runs and devices. The tally counts everything.
+    /// </summary>
+    public Assessment About(string lineId) => this with
+    {
+        Lines = [.. Lines.Select(line => line.Id == lineId ? line : line with { Assessment = null, Figures = null, Checks = [.. line.Checks.Where(check => check.Verdict != Verdict.Holds)] })],
+        Runs = [],
+        Devices = [],
+    };
+}
 
 /// <summary>One line's assessment under its id.</summary>
 /// <param name="Assessment">Sizes of a line planned in short; null for one that is wired part by part.</param>

@@ -25,7 +25,7 @@ public static class LineSizer
 {
     /// <summary>Sizes a line planned in short on that vehicle under those house rules.</summary>
     public static LineSizing Size(Vehicle vehicle, HouseRules rules, LinePlan plan) =>
-        Size(Demand.Of(vehicle, rules, plan), plan.ChosenWire is null ? null : WireTable.Find(plan.ChosenWire));
+        SizingMemory.Size(Demand.Of(vehicle, rules, plan), plan.ChosenWire is null ? null : WireTable.Find(plan.ChosenWire));
 
     /// <summary>Sizes what <paramref name="demand"/> asks for; <paramref name="chosenWire"/> is judged instead of the proposal.</summary>
     public static LineSizing Size(Demand demand, WireSize? chosenWire = null)

@@ -12,8 +12,9 @@ namespace BurlyRidge.Server.Assess;
 
 /// <summary>A rig to be assessed.</summary>
 /// <param name="States">The states to solve it in, one after another, each from the contacts that the one before left.</param>
+/// <param name="About">The line that is looked at closely: of the others no more than their row and what is against them; null: all.</param>
 /// <param name="EverythingOn">Whether to solve it with everything on as well, after those states.</param>
-public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = null, bool EverythingOn = false)
+public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = null, bool EverythingOn = false, string? About = null)
 {
     private const int MostStates = 64;
 
@@ -57,7 +58,9 @@ internal static class AssessEndpoint
     private static Results<Ok<Assessment>, ValidationProblem> Assess(AssessRequest request)
     {
         var problems = request.Problems().ToList();
-        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(Assessor.Assess(request.Rig, DemoCatalogue.Wire, request.AllStates()));
+        if (problems.Count > 0) return BadInput.Of(problems);
+        var assessment = Assessor.Assess(request.Rig, DemoCatalogue.Wire, request.AllStates());
+        return TypedResults.Ok(request.About is { } line ? assessment.About(line) : assessment);
     }
 
     private static Results<Ok<CheckChanges>, ValidationProblem> Compare(RulesRequest request)

@@ -1,6 +1,5 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bodies;
-using BurlyRidge.Core.Checks;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Starting;

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Check } from "../api/client";
 import { Button } from "../ui/Button";
 import { ofUnit } from "../ui/figures";
@@ -9,7 +10,13 @@ const order = { stop: 0, watch: 1, holds: 2 } as const;
 export const worstFirst = (one: Check, other: Check) => order[one.verdict] - order[other.verdict];
 
 /** Judgements, the worst first; one that can be cured has its remedy as a button. */
-export function CheckList({ checks, onCure }: { checks: readonly Check[]; onCure?: (check: Check) => void }) {
+export const CheckList = memo(function CheckList({
+  checks,
+  onCure,
+}: {
+  checks: readonly Check[];
+  onCure?: (check: Check) => void;
+}) {
   const units = useUnits();
   return (
     <ul className="grid gap-px border border-seam bg-seam">
@@ -44,4 +51,4 @@ export function CheckList({ checks, onCure }: { checks: readonly Check[]; onCure
       ))}
     </ul>
   );
-}
+});

@@ -52,6 +52,9 @@ export class RigEditor {
   private timer: ReturnType<typeof setTimeout> | undefined;
   private previewing: AbortController | undefined;
   private queue: Promise<void> = Promise.resolve();
+  private about: string | undefined;
+  /** Whether what is on screen came with no more than one line told in full. */
+  private brief = false;
 
   constructor(job: OpenJob) {
     this.state = settled(job);
@@ -65,6 +68,13 @@ export class RigEditor {
       this.listeners.delete(listener);
     };
   };
+
+  /** The line that is shown closely: previews bring no more of the others than a list shows; undefined: all of all. */
+  lookAt(lineId: string | undefined) {
+    if (this.about === lineId) return;
+    this.about = lineId;
+    if (this.brief) void this.preview();
+  }
 
   edit(change: (rig: Rig) => Rig) {
     this.set({ rig: change(this.state.rig), save: { kind: "settling" } });
@@ -185,8 +195,13 @@ export class RigEditor {
     this.previewing = previewing;
     const rig = this.state.rig;
     try {
-      const { data, error } = await api.POST("/api/assess", { body: { rig }, signal: previewing.signal });
-      if (this.state.rig !== rig) return;
+      const { about } = this;
+      const { data, error } = await api.POST("/api/assess", {
+        body: { rig, about: about ?? null },
+        signal: previewing.signal,
+      });
+      if (this.state.rig !== rig || this.about !== about) return;
+      this.brief = about !== undefined;
       if (data) this.set({ assessment: data, errors: noErrors });
       else this.refuse(withoutRig(refusal(error)));
     } catch {
@@ -260,6 +275,7 @@ export class RigEditor {
   }
 
   private replace(next: EditorState) {
+    if (next.assessment === next.job.assessment) this.brief = false;
     this.state = next;
     for (const listener of this.listeners) listener();
   }

@@ -1,6 +1,7 @@
 import { Download, Printer } from "lucide-react";
 import { useEffect, useRef } from "react";
 import { api, type Rig } from "../api/client";
+import { rigId } from "../job/rigId";
 import { Notice } from "../ui/Notice";
 import { useAnswer } from "../ui/useAnswer";
 
@@ -22,7 +23,7 @@ export function DiagramPanel({
   onOpen: (station: string) => void;
 }) {
   const { answer, failed } = useAnswer<string>(
-    ["diagram", rig, lineId],
+    ["diagram", rigId(rig), lineId],
     (signal) => api.POST("/api/diagram", { body: { rig, lineId }, parseAs: "text", signal }),
     { keep: lineId },
   );

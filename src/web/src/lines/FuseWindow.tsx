@@ -1,4 +1,5 @@
 import { Minus, Plus } from "lucide-react";
+import { memo } from "react";
 import type { Fuse, FuseWindow as Window } from "../api/client";
 import { Button } from "../ui/Button";
 import { amps } from "../ui/figures";
@@ -11,7 +12,7 @@ const right = width - 8;
 const axis = 62;
 
 /** One scale of amps: the load below, the wire above, the standard ratings between. */
-export function FuseWindow({
+export const FuseWindow = memo(function FuseWindow({
   window,
   wireName,
   onTake,
@@ -143,7 +144,7 @@ export function FuseWindow({
       )}
     </div>
   );
-}
+});
 
 /** A word over its place on the scale, kept within the drawing. */
 function Label({ x, y, text, line }: { x: number; y: number; text: string; line: number }) {

@@ -1,11 +1,12 @@
-import { useState } from "react";
-import type { Line, LineView, Offer, Rig, StripStation } from "../api/client";
+import { memo, useMemo, useState } from "react";
+import type { Fuse, Line, LineView, Offer, Rig, StripStation } from "../api/client";
 import type { FieldErrors } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { withPart, withPlan, withRunWire } from "../job/rigEdits";
 import { Details } from "../ui/Details";
 import { amps, lostVolts, percent, volts } from "../ui/figures";
 import { Notice } from "../ui/Notice";
+import { useStable } from "../ui/useStable";
 import { StateBar } from "./StateBar";
 import { StationPanel } from "./station/StationPanel";
 import { planned } from "./station/stations";
@@ -37,8 +38,23 @@ export function LineBody({
   onTrouble: (why: string | undefined) => void;
 }) {
   const states = useStates(line.id);
-  const { answer: view, failed, slow } = useLine(rig, line.id, states.asked);
+  const { answer: view, failed, slow, fresh } = useLine(rig, line.id, states.asked);
   const [pointed, setPointed] = useState<string>();
+  const openStation = useStable(onOpen);
+  const take = useStable(async (offer: Offer) =>
+    onTrouble(await editor.alter(line.id, offer.station, offer.id)),
+  );
+  const edit = useStable((change: (rig: Rig) => Rig) => editor.edit(change));
+  const takeWire = useStable((run: string, wire: string) =>
+    edit((now) => (line.plan ? withPlan(now, line.id, { chosenWire: wire }) : withRunWire(now, run, wire))),
+  );
+  const takeFuse = useStable((one: StripStation, fuse: Fuse) =>
+    edit((now) =>
+      planned(one)
+        ? withPlan(now, line.id, { chosenFuse: fuse })
+        : withPart(now, "protection", one.part, { fuse, fixed: true }),
+    ),
+  );
   if (!view)
     return (
       <Notice
@@ -53,8 +69,6 @@ export function LineBody({
     .flatMap((strand) => strand.stations)
     .concat(loose)
     .find((one) => one.id === (open ?? heaviest(view)));
-  const take = async (offer: Offer) => onTrouble(await editor.alter(line.id, offer.station, offer.id));
-  const edit = (change: (rig: Rig) => Rig) => editor.edit(change);
 
   return (
     <section
@@ -64,7 +78,9 @@ export function LineBody({
     >
       {shown && (
         <StateBar
-          rig={rig}
+          auxOutputs={rig.vehicle.auxOutputs}
+          powerBoxes={rig.powerBoxes}
+          parts={rig.switches}
           on={view.on}
           shown={shown}
           states={view.states}
@@ -86,7 +102,7 @@ export function LineBody({
             view={view}
             open={station?.id}
             pointed={pointed}
-            onOpen={onOpen}
+            onOpen={openStation}
             onPoint={setPointed}
           />
           <Readout view={view} shown={shown} pointed={pointed ?? station?.id} />
@@ -119,6 +135,7 @@ export function LineBody({
         <StationPanel
           key={station.id}
           view={view}
+          ready={fresh}
           rig={rig}
           station={station}
           errors={errors}
@@ -127,18 +144,8 @@ export function LineBody({
           plan={(change) => edit((now) => withPlan(now, line.id, change))}
           offers={view.offers.filter((offer) => offer.station === station.id)}
           onTake={take}
-          onTakeWire={(run, wire) =>
-            edit((now) =>
-              line.plan ? withPlan(now, line.id, { chosenWire: wire }) : withRunWire(now, run, wire),
-            )
-          }
-          onTakeFuse={(one: StripStation, fuse) =>
-            edit((now) =>
-              planned(one)
-                ? withPlan(now, line.id, { chosenFuse: fuse })
-                : withPart(now, "protection", one.part, { fuse, fixed: true }),
-            )
-          }
+          onTakeWire={takeWire}
+          onTakeFuse={takeFuse}
         />
       )}
     </section>
@@ -155,7 +162,7 @@ function heaviest(view: LineView): string | undefined {
   return runs.filter(({ one }) => one.kind === "run").sort((a, b) => b.lost - a.lost)[0]?.one.id;
 }
 
-function Scroll({
+const Scroll = memo(function Scroll({
   strands,
   shown,
   view,
@@ -169,7 +176,7 @@ function Scroll({
   onOpen: (id: string) => void;
   onPoint: (id: string | undefined) => void;
 }) {
-  const layout = layOut(strands);
+  const layout = useMemo(() => layOut(strands), [strands]);
   return (
     <section aria-label="Strip and ridge" className="overflow-x-auto border border-seam bg-granite pt-2">
       <StripView
@@ -197,7 +204,7 @@ function Scroll({
       )}
     </section>
   );
-}
+});
 
 /** Part, volts and share of the loss of what is pointed at. */
 function Readout({

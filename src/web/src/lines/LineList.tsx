@@ -1,5 +1,5 @@
 import { Lightbulb, Plus } from "lucide-react";
-import { useState } from "react";
+import { memo, useState } from "react";
 import type { Verdict } from "../api/client";
 import { Button } from "../ui/Button";
 import { amps } from "../ui/figures";
@@ -15,7 +15,7 @@ export type Sifting = { order: LineOrder; verdict: Verdict | ""; place: string }
 export const noSifting: Sifting = { order: "rig", verdict: "", place: "" };
 
 /** The lines of the job, sorted and sifted as asked. */
-export function LineList({
+export const LineList = memo(function LineList({
   lines,
   sifting,
   chosen,
@@ -123,4 +123,4 @@ export function LineList({
       </Button>
     </nav>
   );
-}
+});

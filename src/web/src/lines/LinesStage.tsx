@@ -1,5 +1,5 @@
 import { Blocks, Ruler, Shuffle, Trash2, Waypoints } from "lucide-react";
-import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
+import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
 import type { Check, Fuse, LinePlan, StartedLine } from "../api/client";
 import { under } from "../api/problems";
@@ -13,6 +13,7 @@ import { Button } from "../ui/Button";
 import { Details } from "../ui/Details";
 import { Notice } from "../ui/Notice";
 import { TextField } from "../ui/TextField";
+import { useStable } from "../ui/useStable";
 import { Answer } from "./Answer";
 import { assessedLines, sifted } from "./assessedLines";
 import { DiagramPanel } from "./DiagramPanel";
@@ -23,13 +24,15 @@ import { LineUseFields } from "./LineUseFields";
 import { StartDialog } from "./start/StartDialog";
 import { fuseStep, gaugeStep } from "./steps";
 
+const objects = (check: Check) => check.verdict !== "holds";
+
 /** The Lines stage: the list, the chosen line from source to earth, and what follows from it. */
 export default function LinesStage({ editor }: { editor: RigEditor }) {
   const { job, rig, assessment, errors, save } = useSyncExternalStore(editor.subscribe, editor.snapshot);
   const [place, setPlace] = useSearchParams();
   const wanted = place.get("line");
   const open = place.get("station") ?? undefined;
-  const lines = assessedLines(rig, assessment);
+  const lines = useMemo(() => assessedLines(rig.lines, assessment), [rig.lines, assessment]);
   const at = Math.max(
     0,
     lines.findIndex(({ line }) => line.id === wanted),
@@ -42,7 +45,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   const [starting, setStarting] = useState(false);
   const [drawn, setDrawn] = useState(false);
   const [started, setStarted] = useState<StartedLine>();
-  const cure = async (check: Check) => setTrouble(await editor.cure(check));
+  const cure = useStable(async (check: Check) => setTrouble(await editor.cure(check)));
   const said = under(errors, `lines[${at}]`);
 
   const choose = useCallback((id: string) => setPlace({ line: id }, { replace: true }), [setPlace]);
@@ -81,12 +84,23 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
     ];
   }, [editor, lines, sifting, chosen, choose]);
 
-  const add = () => {
+  const chosenId = chosen?.line.id;
+  useEffect(() => {
+    editor.lookAt(chosenId);
+    return () => editor.lookAt(undefined);
+  }, [editor, chosenId]);
+
+  const start = useStable(() => setStarting(true));
+  const add = useStable(() => {
     const line = newLine(`Line ${rig.lines.length + 1}`);
     editor.edit((current) => withNewLine(current, line));
     choose(line.id);
-  };
-  const objections = chosen?.found?.checks.filter((check) => check.verdict !== "holds") ?? [];
+  });
+  const checks = chosen?.found?.checks;
+  const [objections, holding] = useMemo(
+    () => [checks?.filter(objects) ?? [], checks?.filter((check) => !objects(check)) ?? []],
+    [checks],
+  );
 
   return (
     <JobFrame editor={editor} stage="lines" shortcuts={shortcuts} trouble={trouble} onCure={cure}>
@@ -100,7 +114,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
             onSift={setSifting}
             onChoose={choose}
             onAdd={add}
-            onStart={() => setStarting(true)}
+            onStart={start}
           />
           {(rig.runs?.length ?? 0) > 0 && (
             <Button onClick={() => setAsked({ kind: "auto-size" })}>
@@ -226,7 +240,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
               {chosen.found?.assessment && (
                 <Answer
                   answer={chosen.found.assessment}
-                  checks={chosen.found.checks.filter((check) => check.verdict === "holds")}
+                  checks={holding}
                   onCure={cure}
                   outdated={save.kind === "refused"}
                   takes={{
@@ -239,7 +253,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
               )}
               {!chosen.found?.assessment && chosen.found && (
                 <Details summary="Checks that hold">
-                  <CheckList checks={chosen.found.checks.filter((check) => check.verdict === "holds")} />
+                  <CheckList checks={holding} />
                 </Details>
               )}
             </div>

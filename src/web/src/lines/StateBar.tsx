@@ -1,5 +1,5 @@
-import { useId } from "react";
-import type { LineInState, Rig, RigState } from "../api/client";
+import { memo, useId } from "react";
+import type { LineInState, Rig, RigState, Vehicle } from "../api/client";
 import { Details } from "../ui/Details";
 
 const engines = [
@@ -9,15 +9,20 @@ const engines = [
 ] as const;
 
 /** How vehicle and switches stand; every figure of the line follows it. */
-export function StateBar({
-  rig,
+export const StateBar = memo(function StateBar({
+  auxOutputs,
+  powerBoxes,
+  parts,
   on,
   shown,
   states,
   onPreset,
   onChange,
 }: {
-  rig: Rig;
+  auxOutputs: Vehicle["auxOutputs"];
+  powerBoxes: Rig["powerBoxes"];
+  /** The rig's switches. */
+  parts: Rig["switches"];
   /** The least that lights the line. */
   on: RigState | null;
   shown: LineInState;
@@ -30,8 +35,8 @@ export function StateBar({
   const set = (change: Partial<RigState>) => onChange({ ...state, ...change });
   const pressed = state.pressed ?? [];
   const slots = [
-    ...(rig.vehicle.auxOutputs ?? []).map((output) => ({ id: output.id, label: output.id })),
-    ...(rig.powerBoxes ?? []).flatMap((box) =>
+    ...(auxOutputs ?? []).map((output) => ({ id: output.id, label: output.id })),
+    ...(powerBoxes ?? []).flatMap((box) =>
       box.outputs
         .filter((output) => (output.workedBy ?? "slot") === "slot")
         .map((output) => ({
@@ -44,7 +49,7 @@ export function StateBar({
   const switches = Object.keys(states.find((other) => other.id === "everything")?.state.switches ?? {});
   const worked = new Set(Object.keys(on?.switches ?? {}));
   const positions = (id: string) =>
-    rig.switches?.find((part) => part.id === id)?.positions.map((position) => position.name) ?? ["off", "on"];
+    parts?.find((part) => part.id === id)?.positions.map((position) => position.name) ?? ["off", "on"];
 
   const slot = (id: string, label: string) => (
     <Toggle
@@ -129,7 +134,7 @@ export function StateBar({
       )}
     </section>
   );
-}
+});
 
 function Toggle({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
   return (

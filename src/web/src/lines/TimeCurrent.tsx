@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { TimeCurrentSheet } from "../api/client";
 import { amps } from "../ui/figures";
 
@@ -13,7 +14,7 @@ const longest = 10_000;
 type Points = TimeCurrentSheet["fastest"];
 
 /** Log over log: the fuse's band, what the wire withstands, load, inrush and short. */
-export function TimeCurrent({ sheet }: { sheet: TimeCurrentSheet }) {
+export const TimeCurrent = memo(function TimeCurrent({ sheet }: { sheet: TimeCurrentSheet }) {
   const seen = [
     sheet.loadAmps,
     ...[sheet.slowest, sheet.fastest, sheet.wire, sheet.inrush].flat().map((point) => point.amps),
@@ -104,7 +105,7 @@ export function TimeCurrent({ sheet }: { sheet: TimeCurrentSheet }) {
       </figcaption>
     </figure>
   );
-}
+});
 
 function Upright({ x, text, at, dash }: { x: number; text: string; at: number; dash: string }) {
   const flip = x > width * 0.7;

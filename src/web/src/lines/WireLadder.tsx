@@ -1,9 +1,10 @@
+import { memo } from "react";
 import type { LadderEntry } from "../api/client";
 import { amps, celsius, copper, percent } from "../ui/figures";
 import { VerdictMark } from "../ui/VerdictMark";
 
 /** Every gauge with what it loses and carries; one press takes it. */
-export function WireLadder({
+export const WireLadder = memo(function WireLadder({
   ladder,
   onTake,
 }: {
@@ -84,4 +85,4 @@ export function WireLadder({
       </table>
     </div>
   );
-}
+});

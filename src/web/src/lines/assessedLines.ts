@@ -1,11 +1,11 @@
-import type { AssessedLine, Assessment, Line, Rig, Verdict } from "../api/client";
+import type { AssessedLine, Assessment, Line, Verdict } from "../api/client";
 
 /** The rig's lines, each with its assessment once there is one. */
 export type AssessedLines = readonly { line: Line; found: AssessedLine | undefined }[];
 
-export function assessedLines(rig: Rig, assessment: Assessment): AssessedLines {
+export function assessedLines(lines: readonly Line[], assessment: Assessment): AssessedLines {
   const byId = new Map(assessment.lines.map((entry) => [entry.id, entry]));
-  return rig.lines.map((line) => ({ line, found: byId.get(line.id) }));
+  return lines.map((line) => ({ line, found: byId.get(line.id) }));
 }
 
 export type LineOrder = "rig" | "verdict" | "slot" | "front";

@@ -1,18 +1,19 @@
 import { api, type LineView, type Rig, type RigState, type RunAssessment } from "../api/client";
+import { rigId } from "../job/rigId";
 import { useAnswer } from "../ui/useAnswer";
 
 /** One line from source to earth in the state asked for, and in others to compare it with. */
 export const useLine = (rig: Rig, lineId: string, state: RigState | undefined) =>
   useAnswer<LineView>(
-    ["line", rig, lineId, state],
+    ["line", rigId(rig), lineId, state],
     (signal) => api.POST("/api/line", { body: { rig, lineId, state: state ?? null }, signal }),
     { enabled: lineId !== "", keep: lineId },
   );
 
 /** One wire on the network: every gauge judged, the fuse between load and ampacity, the sheet of time and current. */
-export const useRun = (rig: Rig, run: string) =>
+export const useRun = (rig: Rig, run: string, ready: boolean) =>
   useAnswer<RunAssessment>(
-    ["run", rig, run],
+    ["run", rigId(rig), run],
     (signal) => api.POST("/api/run", { body: { rig, run }, signal }),
-    { enabled: run !== "", keep: run },
+    { enabled: run !== "" && ready, keep: run },
   );

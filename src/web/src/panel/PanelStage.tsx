@@ -4,6 +4,7 @@ import { api, type Check, type PanelView } from "../api/client";
 import { JobFrame } from "../job/JobFrame";
 import { ProposalDialog } from "../job/ProposalDialog";
 import type { RigEditor } from "../job/rigEditor";
+import { rigId } from "../job/rigId";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
 import { useAnswer } from "../ui/useAnswer";
@@ -16,7 +17,7 @@ export default function PanelStage({ editor }: { editor: RigEditor }) {
   const [trouble, setTrouble] = useState<string>();
   const [asked, setAsked] = useState(false);
   const cure = async (check: Check) => setTrouble(await editor.cure(check));
-  const { answer, failed, slow } = useAnswer<PanelView>(["panel", rig], (signal) =>
+  const { answer, failed, slow } = useAnswer<PanelView>(["panel", rigId(rig)], (signal) =>
     api.POST("/api/panel", { body: { rig }, signal }),
   );
   const shortcuts = useMemo(() => [], []);

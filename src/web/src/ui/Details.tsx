@@ -31,7 +31,7 @@ export function Details({
         <ChevronRight size={16} aria-hidden className="mr-1 shrink-0 group-open:rotate-90" />
         {summary}
       </summary>
-      <div className={plain ? "" : "p-3"}>{children}</div>
+      {open && <div className={plain ? "" : "p-3"}>{children}</div>}
     </details>
   );
 }

@@ -1,5 +1,5 @@
 import { type QueryKey, useQuery } from "@tanstack/react-query";
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 
 const slowMilliseconds = 1000;
 
@@ -16,6 +16,8 @@ export function useAnswer<Answer>(
   failed: boolean;
   /** Longer than a second under way. */
   slow: boolean;
+  /** Whether the answer is to what was asked last. */
+  fresh: boolean;
 } {
   const asked = useQuery({
     queryKey: key,
@@ -27,21 +29,21 @@ export function useAnswer<Answer>(
     retry: false,
     enabled,
   });
-  const [last, setLast] = useState<{ keep: string; answer: Answer }>();
-  useEffect(() => {
-    if (asked.data !== undefined) setLast({ keep, answer: asked.data });
-  }, [asked.data, keep]);
+  const last = useRef<{ keep: string; answer: Answer }>(undefined);
+  if (asked.data !== undefined) last.current = { keep, answer: asked.data };
   const [slow, setSlow] = useState(false);
   useEffect(() => {
-    const timer = asked.isFetching ? setTimeout(() => setSlow(true), slowMilliseconds) : undefined;
-    return () => {
-      clearTimeout(timer);
+    if (!asked.isFetching) {
       setSlow(false);
-    };
+      return;
+    }
+    const timer = setTimeout(() => setSlow(true), slowMilliseconds);
+    return () => clearTimeout(timer);
   }, [asked.isFetching]);
   return {
-    answer: asked.data ?? (last?.keep === keep ? last.answer : undefined),
+    answer: asked.data ?? (last.current?.keep === keep ? last.current.answer : undefined),
     failed: asked.isError,
     slow,
+    fresh: asked.data !== undefined,
   };
 }

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { api, type Candidate, type Mount, type RankBy, type Rig } from "../api/client";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf } from "../job/rigEdits";
+import { rigId } from "../job/rigId";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Dialog } from "../ui/Dialog";
@@ -30,7 +31,7 @@ export function CandidatesDialog({
   const [by, setBy] = useState<RankBy>("light");
   const [trouble, setTrouble] = useState<string>();
   const found = useQuery({
-    queryKey: ["candidates", rig, mount.id, by],
+    queryKey: ["candidates", rigId(rig), mount.id, by],
     queryFn: async ({ signal }) => {
       const { data } = await api.POST("/api/candidates", { body: { rig, mount: mount.id, by }, signal });
       if (!data) throw new Error("The catalogue cannot be judged as the rig stands.");

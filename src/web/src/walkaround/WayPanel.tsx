@@ -4,6 +4,7 @@ import { api, type Rig, type Walk, type WalkWay } from "../api/client";
 import type { FieldErrors } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withLay } from "../job/rigEdits";
+import { rigId } from "../job/rigId";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { asLength, celsius, kilograms, length, lengthUnit } from "../ui/figures";
@@ -152,7 +153,7 @@ function OneWay({
 function Others({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: WalkWay }) {
   const { units } = rulesOf(rig);
   const found = useQuery({
-    queryKey: ["ways", rig, way.id],
+    queryKey: ["ways", rigId(rig), way.id],
     queryFn: async ({ signal }) => {
       const { data } = await api.POST("/api/ways", { body: { rig, id: way.id }, signal });
       if (!data) throw new Error("No answer.");

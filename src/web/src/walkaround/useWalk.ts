@@ -1,6 +1,7 @@
 import { api, type Rig, type Walk } from "../api/client";
+import { rigId } from "../job/rigId";
 import { useAnswer } from "../ui/useAnswer";
 
 /** The vehicle as one walks round it. */
 export const useWalk = (rig: Rig) =>
-  useAnswer<Walk>(["walk", rig], (signal) => api.POST("/api/walk", { body: { rig }, signal }));
+  useAnswer<Walk>(["walk", rigId(rig)], (signal) => api.POST("/api/walk", { body: { rig }, signal }));

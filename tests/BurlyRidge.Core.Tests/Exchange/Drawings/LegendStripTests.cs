@@ -10,7 +10,8 @@ public class LegendStripTests
     private static readonly XNamespace Svg = "http://www.w3.org/2000/svg";
 
     private static PowerBox Box(params (int Slot, string Legend)[] slots) => new("box", 60,
-        [.. slots.Select((slot, i) => new BoxOutput($"o{i + 1}", 10, Slot: slot.Slot, Legend: slot.Legend))]) { Panel = new PanelFace(Backlight.Amber, 30, 12) };
+        [.. slots.Select((slot, i) => new BoxOutput($"o{i + 1}", 10, Slot: slot.Slot, Legend: slot.Legend))])
+    { Panel = new PanelFace(Backlight.Amber, 30, 12) };
 
     [Fact]
     public void Legends_stand_in_the_order_of_the_slots_and_are_as_large_as_they_are_said_to_be()

@@ -3,6 +3,7 @@ import { useState } from "react";
 import { api, type OfferedLamp, type Rig, type StartedLine } from "../../api/client";
 import { type FieldErrors, refusal, sentenceOf } from "../../api/problems";
 import type { RigEditor } from "../../job/rigEditor";
+import { rigId } from "../../job/rigId";
 import { Button } from "../../ui/Button";
 import { Dialog } from "../../ui/Dialog";
 import { useAnswer } from "../../ui/useAnswer";
@@ -46,7 +47,7 @@ export function StartDialog({
   const [trouble, setTrouble] = useState<string>();
   const lampId = lamp?.lamp.fixture.id ?? "";
   const starts = useAnswer(
-    ["starts", rig, lampId, asked.count],
+    ["starts", rigId(rig), lampId, asked.count],
     (signal) => api.POST("/api/starts", { body: { rig, lamp: lampId, count: asked.count }, signal }),
     { enabled: lampId !== "" && asked.count >= 1, keep: lampId },
   );

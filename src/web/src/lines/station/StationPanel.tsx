@@ -1,7 +1,8 @@
-import type { LinePlan, LineView, Offer, Rig, StripStation } from "../../api/client";
+import type { Fuse, LinePlan, LineView, Offer, Rig, StripStation } from "../../api/client";
 import type { FieldErrors } from "../../api/problems";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
+import { useStable } from "../../ui/useStable";
 import { FuseWindow } from "../FuseWindow";
 import { TimeCurrent } from "../TimeCurrent";
 import { useRun } from "../useLine";
@@ -27,6 +28,7 @@ export type StationEdit = {
 /** One station opened: its part, what can be done there, and the wire that it belongs to judged. */
 export function StationPanel({
   view,
+  ready,
   offers,
   onTake,
   onTakeFuse,
@@ -34,12 +36,16 @@ export function StationPanel({
   ...edit
 }: StationEdit & {
   view: LineView;
+  /** Whether the strip is that of the rig as it stands: the wire is judged after it. */
+  ready: boolean;
   offers: readonly Offer[];
   onTake: (offer: Offer) => void;
-  onTakeFuse: (station: StripStation, fuse: { ratingAmps: number; family: "blade" | "boltDown" }) => void;
+  onTakeFuse: (station: StripStation, fuse: Fuse) => void;
   onTakeWire: (run: string, wire: string) => void;
 }) {
   const { station, rig } = edit;
+  const takeFuse = useStable((taken: Fuse) => onTakeFuse(station, taken));
+  const takeWire = useStable((name: string) => wire !== undefined && onTakeWire(wire, name));
   const wire = wireBehind(view.strip.strands, station);
   const fuse =
     station.kind === "fuse" && (planned(station) || rig.protection?.some((part) => part.id === station.part));
@@ -74,10 +80,11 @@ export function StationPanel({
         <Judged
           rig={rig}
           run={wire}
+          ready={ready}
           sheetOnly={planned(station)}
           title={station.kind === "run" ? undefined : `The wire behind it: ${wire}`}
-          onTakeFuse={fuse ? (taken) => onTakeFuse(station, taken) : undefined}
-          onTakeWire={(name) => onTakeWire(wire, name)}
+          onTakeFuse={fuse ? takeFuse : undefined}
+          onTakeWire={takeWire}
         />
       )}
     </section>
@@ -111,6 +118,7 @@ function Fields(edit: StationEdit) {
 }
 
 function Judged({
+  ready,
   sheetOnly,
   rig,
   run,
@@ -118,6 +126,7 @@ function Judged({
   onTakeFuse,
   onTakeWire,
 }: {
+  ready: boolean;
   /** Gauge and fuse of a line planned in short are judged for the whole line, below. */
   sheetOnly: boolean;
   rig: Rig;
@@ -126,7 +135,7 @@ function Judged({
   onTakeFuse: Parameters<typeof FuseWindow>[0]["onTake"];
   onTakeWire: (name: string) => void;
 }) {
-  const { answer, failed } = useRun(rig, run);
+  const { answer, failed } = useRun(rig, run, ready);
   if (!answer)
     return (
       <Notice

@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { LineInState, Strand } from "../../api/client";
 import { axisWidth, type Cell, type StripLayout } from "./layout";
 
@@ -9,7 +10,7 @@ const floor = height - 12;
  * What is left of the volts, on the scale of the strip: out to the lamp and back; thick where much flows. The same figures
  * stand in the table beside it, so that it is drawn for the eye alone.
  */
-export function RidgeChart({
+export const RidgeChart = memo(function RidgeChart({
   strands,
   layout,
   states,
@@ -125,7 +126,7 @@ export function RidgeChart({
       <Tick y={y(low)} volts={low} />
     </svg>
   );
-}
+});
 
 function Tick({ y, volts }: { y: number; volts: number }) {
   return (

@@ -13,7 +13,7 @@ import {
   ToggleLeft,
   Zap,
 } from "lucide-react";
-import { type KeyboardEvent, useRef } from "react";
+import { type KeyboardEvent, memo, useRef } from "react";
 import type { StationFigure, Strand, StripKind, StripStation } from "../../api/client";
 import { amps, lostVolts, volts } from "../../ui/figures";
 import type { Cell, StripLayout } from "./layout";
@@ -39,7 +39,7 @@ const icons: Record<StripKind, LucideIcon> = {
 };
 
 /** The stations of a line in their order, branches below; the control circuit is a thinner strip of its own. */
-export function StripView({
+export const StripView = memo(function StripView({
   control,
   strands,
   layout,
@@ -126,7 +126,7 @@ export function StripView({
       ))}
     </div>
   );
-}
+});
 
 function meeting(strands: readonly Strand[], strand: number): string | undefined {
   const joins = strands[strand]?.joins;
@@ -136,7 +136,7 @@ function meeting(strands: readonly Strand[], strand: number): string | undefined
 /** A lamp gets its volts; all else loses them. */
 const works = (station: StripStation) => station.kind === "lamp" || station.kind === "coil";
 
-function StationCell({
+const StationCell = memo(function StationCell({
   cell,
   top,
   thin,
@@ -214,7 +214,7 @@ function StationCell({
       )}
     </button>
   );
-}
+});
 
 const lost = (value: number) => (Math.abs(value) < 0.0005 ? "0 mV" : `−${lostVolts(value)}`);
 
