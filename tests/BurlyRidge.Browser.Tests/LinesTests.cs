@@ -193,6 +193,72 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.CssSelector("[data-diagram] .diagram-open[data-station='drive-fuse']"));
     }
 
+    [Fact]
+    public void The_list_is_sifted_and_sorted_and_keys_follow_it()
+    {
+        page.Open("/");
+        page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+        page.Find(Station("bar/fuse"));
+        List<string> Listed() => [.. page.Driver.FindElements(By.CssSelector("nav[aria-label='Lines'] [data-line]")).Select(line => line.GetAttribute("data-line")!)];
+        void Sift(string label, string option) => new OpenQA.Selenium.Support.UI.SelectElement(page.Find(By.CssSelector($"select[aria-label='{label}']"))).SelectByText(option);
+        Assert.Equal(12, Listed().Count);
+        Sift("Slots", "On a slot of a panel");
+        Assert.Equal(["scene-left", "scene-right", "rear-work", "beacons", "sled", "plough", "winch"], Listed());
+        Sift("Sort by", "Front to back");
+        Assert.Equal(["plough", "winch"], Listed().Take(2));
+        Sift("Show", "Watch only");
+        Assert.Equal(["sled"], Listed());
+        Sift("Slots", "With a slot or without");
+        Sift("Show", "All verdicts");
+        var place = page.Find(By.XPath("//select[@aria-label = 'Place']/option[contains(., 'grille')]")).Text;
+        Sift("Place", place);
+        Assert.Contains("grille", Listed());
+        Assert.InRange(Listed().Count, 1, 11);
+    }
+
+    [Fact]
+    public void A_lamp_of_the_workshop_s_own_is_added_and_a_line_starts_from_it()
+    {
+        NewJob("Own lamp");
+        page.Press("Start from a lamp…");
+        page.Find(By.XPath("//summary[contains(., 'Add a lamp of your own')]")).Click();
+        page.Press("Add it to the catalogue");
+        page.Find(By.XPath("//*[@role = 'alert'][contains(., 'letters')]"));
+        page.Type("Name of the lamp", "Barn lantern");
+        page.Type("Power", "18");
+        page.Press("Add it to the catalogue");
+        page.Until(() => page.Find(By.CssSelector("[data-lamp='barn-lantern'] input")).Selected, "it is there and chosen");
+        page.PressOnceReady("Start the line");
+        page.Find(By.XPath("//button[@data-kind = 'lamp'][contains(., 'Barn lantern')]"));
+        NoStop();
+    }
+
+    [Fact]
+    public void Downloads_of_diagram_and_legends_parse_and_hold_the_rig()
+    {
+        page.Open("/");
+        page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+        page.Find(Station("bar/fuse"));
+        page.Key("d");
+        Assert.Equal("", Missing("//a[contains(., 'The whole rig, SVG')]", "data-run", "rig.runs.map(run => run.id)"));
+        page.Key("3");
+        page.Find(By.CssSelector("[data-output]"));
+        Assert.Equal("", Missing("//a[contains(., 'Legends, SVG')]", "data-output", "rig.powerBoxes.flatMap(box => box.outputs.map(output => box.id + '.' + output.id))"));
+    }
+
+    /// <summary>What of the rig a download of the page does not mark, or what keeps it from being read.</summary>
+    private string Missing(string link, string mark, string wanted) => (string)page.Driver.ExecuteAsyncScript($$"""
+        const [href, done] = arguments;
+        const id = location.pathname.split('/')[2];
+        Promise.all([fetch(href).then(answer => answer.text()), fetch('/api/jobs/' + id).then(answer => answer.json())]).then(([text, job]) => {
+          const drawing = new DOMParser().parseFromString(text, 'image/svg+xml');
+          if (drawing.querySelector('parsererror')) return done('it does not parse');
+          const rig = job.rig;
+          const there = new Set([...drawing.querySelectorAll('[{{mark}}]')].map(part => part.getAttribute('{{mark}}')));
+          done({{wanted}}.filter(id => !there.has(id)).join(' '));
+        }, error => done(String(error)));
+        """, page.Find(By.XPath(link)).GetAttribute("href")!)!;
+
     /// <summary>The main job with the keyboard alone: a line, its gauge, a station, its figures, undo.</summary>
     [Fact]
     public void The_main_job_is_done_with_the_keyboard_alone()

@@ -31,6 +31,38 @@ public class StripTests
         }
     }
 
+    /// <summary>A second way to the same figures: the network asked lamp by lamp and wire by wire.</summary>
+    [Theory]
+    [MemberData(nameof(Shapes))]
+    public void Figures_are_those_of_the_network_in_the_state_asked_for(string shape)
+    {
+        var rig = Look(shape).Rig;
+        foreach (var state in new[] { RigStates.EverythingOn(rig), new RigState { Key = true, Engine = Engine.Idle, HighBeam = true } })
+        {
+            var view = LineView.Of(rig, "line", state)!;
+            var solved = HarnessCompiler.Solve(rig, state);
+            foreach (var (strand, figures) in view.Strip.Strands.Zip(view.States[0].Figures.Strands))
+            {
+                foreach (var (station, figure) in strand.Stations.Zip(figures))
+                {
+                    if (station.Kind is StripKind.Lamp or StripKind.Run) Assert.Equal(Math.Abs(solved.Amps(station.Element)), figure.Amps, 1e-6);
+                    if (station.Kind == StripKind.Lamp) Assert.Equal(solved.Across(station.Element), figure.LostVolts, 1e-6);
+                    if (station.Kind is StripKind.Run or StripKind.Joint or StripKind.Relay) Assert.Equal(solved.Volts(station.To), figure.Volts, 1e-6);
+                    Assert.Equal(figure.LostVolts * figure.Amps, figure.Watts, 1e-9);
+                }
+            }
+        }
+    }
+
+    [Theory]
+    [MemberData(nameof(Shapes))]
+    public void Every_station_has_a_name_of_its_own(string shape)
+    {
+        var stations = Look(shape).View.Strip.Strands.SelectMany(strand => strand.Stations).ToList();
+        Assert.Equal(stations.Count, stations.Select(station => station.Id).Distinct().Count());
+        Assert.All(stations, station => Assert.NotEqual("", station.Name));
+    }
+
     [Theory]
     [MemberData(nameof(Shapes))]
     public void Every_run_that_carries_the_line_stands_on_it_once(string shape)

@@ -5,14 +5,12 @@ import { Button } from "../ui/Button";
 import { amps } from "../ui/figures";
 import { VerdictMark } from "../ui/VerdictMark";
 import { verdictWords } from "../ui/words";
-import { type AssessedLines, type LineOrder, orderWords, sifted } from "./assessedLines";
+import { type AssessedLines, type LineOrder, orderWords, type Sifting, sifted } from "./assessedLines";
 import { SmallRidge } from "./SmallRidge";
 
 const choiceLook = "h-11 min-w-0 rounded-sm border border-edge bg-slab px-1.5";
 
-export type Sifting = { order: LineOrder; verdict: Verdict | ""; place: string };
-
-export const noSifting: Sifting = { order: "rig", verdict: "", place: "" };
+export const noSifting: Sifting = { order: "rig", verdict: "", place: "", slot: "" };
 
 /** The lines of the job, sorted and sifted as asked. */
 export const LineList = memo(function LineList({
@@ -63,6 +61,18 @@ export const LineList = memo(function LineList({
             </option>
           ))}
         </select>
+        {lines.some(({ found }) => found?.summary?.slot != null) && (
+          <select
+            aria-label="Slots"
+            className={`${choiceLook} col-span-2`}
+            value={sifting.slot}
+            onChange={(event) => onSift({ ...sifting, slot: event.target.value as Sifting["slot"] })}
+          >
+            <option value="">With a slot or without</option>
+            <option value="with">On a slot of a panel</option>
+            <option value="without">On none</option>
+          </select>
+        )}
         {places.length > 0 && (
           <select
             aria-label="Place"

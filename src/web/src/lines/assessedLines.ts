@@ -20,11 +20,16 @@ export const orderWords: Record<LineOrder, string> = {
 const worst: Record<Verdict, number> = { stop: 0, watch: 1, holds: 2 };
 const last = Number.POSITIVE_INFINITY;
 
-/** Lines of one verdict or place, in the order asked for; equal ones as they were entered. */
-export function sifted(
-  lines: AssessedLines,
-  { order, verdict, place }: { order: LineOrder; verdict: Verdict | ""; place: string },
-): AssessedLines {
+/** What of the list is shown, and in what order; empty: all. */
+export type Sifting = {
+  order: LineOrder;
+  verdict: Verdict | "";
+  place: string;
+  slot: "" | "with" | "without";
+};
+
+/** Lines of one verdict or place, on a slot or on none, in the order asked for; equal ones as they were entered. */
+export function sifted(lines: AssessedLines, { order, verdict, place, slot }: Sifting): AssessedLines {
   const rank = ({ line, found }: AssessedLines[number]) => {
     if (order === "verdict") return worst[found?.verdict ?? "holds"];
     if (order === "slot") return found?.summary?.slot ?? last;
@@ -33,7 +38,9 @@ export function sifted(
   return lines
     .filter(
       ({ found }) =>
-        (verdict === "" || found?.verdict === verdict) && (place === "" || found?.summary?.place === place),
+        (verdict === "" || found?.verdict === verdict) &&
+        (place === "" || found?.summary?.place === place) &&
+        (slot === "" || (found?.summary?.slot != null) === (slot === "with")),
     )
     .map((entry, index) => ({ entry, index, rank: rank(entry) }))
     .sort((one, other) => (one.rank === other.rank ? one.index - other.index : one.rank - other.rank))
