@@ -141,7 +141,6 @@ export function LineBody({
           errors={errors}
           jobId={jobId}
           edit={edit}
-          plan={(change) => edit((now) => withPlan(now, line.id, change))}
           offers={view.offers.filter((offer) => offer.station === station.id)}
           onTake={take}
           onTakeWire={takeWire}

@@ -1,4 +1,4 @@
-import type { Fuse, LinePlan, LineView, Offer, Rig, StripStation } from "../../api/client";
+import type { Fuse, LineView, Offer, Rig, StripStation } from "../../api/client";
 import type { FieldErrors } from "../../api/problems";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
@@ -20,8 +20,6 @@ export type StationEdit = {
   station: StripStation;
   errors: FieldErrors;
   edit: (change: (rig: Rig) => Rig) => void;
-  /** Changes the plan of a line planned in short. */
-  plan: (change: Partial<LinePlan>) => void;
   jobId: string;
 };
 
