@@ -7,6 +7,15 @@ public static class FreeName
     public static string In(Rig rig, string wanted) =>
         In(wanted, PartBook.Of(rig).Ids.Select(part => part.Id).Concat(rig.Runs.Select(run => run.Id)).Concat(rig.Lines.Select(line => line.Id)).Concat(PartBook.Reserved).ToHashSet(StringComparer.Ordinal));
 
+    /// <summary>What a person called it as a part may be called: small letters, digits and single hyphens, up to so many; empty where none is left.</summary>
+    public static string Plain(string name, int most)
+    {
+        var plain = string.Concat(name.Select(letter => char.IsAsciiLetterOrDigit(letter) ? char.ToLowerInvariant(letter) : '-'));
+        while (plain.Contains("--", StringComparison.Ordinal)) plain = plain.Replace("--", "-", StringComparison.Ordinal);
+        plain = plain.Trim('-');
+        return plain.Length > most ? plain[..most].Trim('-') : plain;
+    }
+
     private static string In(string wanted, HashSet<string> taken)
     {
         var name = wanted;

@@ -297,11 +297,7 @@ internal sealed class Draft
 
     private void PlaceAt(string part, string at) => Rig = Rig with { Places = [.. Rig.Places, new Place(part, at)] };
 
-    private static string Slug(string name)
-    {
-        var plain = string.Concat(name.Select(letter => char.IsAsciiLetterOrDigit(letter) ? char.ToLowerInvariant(letter) : '-'));
-        while (plain.Contains("--", StringComparison.Ordinal)) plain = plain.Replace("--", "-", StringComparison.Ordinal);
-        plain = plain.Trim('-');
-        return plain.Length == 0 ? "line" : plain.Length > 28 ? plain[..28].Trim('-') : plain;
-    }
+    private static string Slug(string name) => FreeName.Plain(name, MostOfName) is { Length: > 0 } plain ? plain : "line";
+
+    private const int MostOfName = 28;
 }

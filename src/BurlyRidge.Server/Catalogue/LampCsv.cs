@@ -14,6 +14,7 @@ namespace BurlyRidge.Server.Catalogue;
 internal static class LampCsv
 {
     private const int MostRows = 2_000;
+    private const int MostOfId = 40;
 
     private static readonly string[] Columns =
         ["id", "name", "kind", "watts", "volts", "max_volts", "lumens", "price", "width_mm", "height_mm", "depth_mm", "kg", "hold", "hold_from_mm", "hold_to_mm", "tail_mm"];
@@ -86,7 +87,7 @@ internal static class LampCsv
             var watts = Figure("watts") ?? 0;
             if (watts <= 0) Refuse("watts", "Must be above 0 W.");
             var lamp = new CatalogueLamp(
-                new Fixture(Text("id") is { Length: > 0 } id ? id : Slug(name), name, [new LampFunction("main", kind, watts, Figure("volts") ?? 12) { MaxVolts = Figure("max_volts") }]) { Body = Body() },
+                new Fixture(Text("id") is { Length: > 0 } id ? id : FreeName.Plain(name, MostOfId), name, [new LampFunction("main", kind, watts, Figure("volts") ?? 12) { MaxVolts = Figure("max_volts") }]) { Body = Body() },
                 Figure("lumens") ?? 0, Figure("price") ?? 0);
             return bad ? null : lamp;
         }
@@ -130,13 +131,6 @@ internal static class LampCsv
         {
             bad = true;
             problems.Add(new Problem($"row {Number}, {column}", message));
-        }
-
-        private static string Slug(string name)
-        {
-            var plain = string.Concat(name.Select(letter => char.IsAsciiLetterOrDigit(letter) ? char.ToLowerInvariant(letter) : '-')).Trim('-');
-            while (plain.Contains("--", StringComparison.Ordinal)) plain = plain.Replace("--", "-", StringComparison.Ordinal);
-            return plain.Length > 40 ? plain[..40].Trim('-') : plain;
         }
     }
 }

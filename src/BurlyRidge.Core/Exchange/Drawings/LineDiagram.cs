@@ -44,13 +44,13 @@ internal sealed class LineDiagram
     /// <param name="drawn">Runs that stand in another part of the drawing already, with its name; runs drawn here are added.</param>
     public void Draw(Svg svg, double at, Dictionary<string, string> drawn)
     {
-        svg.Group(() =>
+        svg.Block(at, title, () =>
         {
             svg.Text(Margin - 6, 6, title, 3.6, bold: true);
             foreach (var strand in grid.Strands) Wires(svg, strand, drawn);
             foreach (var strand in grid.Strands) foreach (var node in strand.All) Node(svg, strand, node);
             Links(svg);
-        }, ("transform", $"translate(0 {Math.Round(at, 2).ToString(System.Globalization.CultureInfo.InvariantCulture)})"), ("data-block", title));
+        });
     }
 
     private static double X(DiagramNode node) => Margin + node.Column * Pitch + Pitch / 2;

@@ -33,7 +33,7 @@ internal sealed class RestDiagram
 
     public double Height => 14 + (ways.Count + (alone.Count + MostInRow - 1) / MostInRow) * RowHeight;
 
-    public void Draw(Svg svg, double at) => svg.Group(() =>
+    public void Draw(Svg svg, double at) => svg.Block(at, "rest", () =>
     {
         svg.Text(Margin - 6, 6, "Supply, control and what hangs on no line", 3.6, bold: true);
         var y = 18.0;
@@ -44,7 +44,7 @@ internal sealed class RestDiagram
             y += RowHeight;
         }
         for (var i = 0; i < alone.Count; i++) Part(svg, alone[i], Margin + i % MostInRow * Pitch + 14, y + i / MostInRow * RowHeight);
-    }, ("transform", $"translate(0 {Math.Round(at, 2).ToString(System.Globalization.CultureInfo.InvariantCulture)})"), ("data-block", "rest"));
+    });
 
     private void Wire(Svg svg, IReadOnlyList<Run> way, int i, double y)
     {

@@ -31,6 +31,9 @@ internal sealed class Svg
         open.Pop();
     }
 
+    /// <summary>The same so many millimetres further down, as a block of that name.</summary>
+    public void Block(double down, string name, Action draw) => Group(draw, ("transform", $"translate(0 {Number(down)})"), ("data-block", name));
+
     public void Line(double x1, double y1, double x2, double y2, string stroke = "#000", double width = 0.35, string? dash = null) =>
         Add("line", dash, ("x1", Number(x1)), ("y1", Number(y1)), ("x2", Number(x2)), ("y2", Number(y2)), ("stroke", stroke), ("stroke-width", Number(width)));
 
