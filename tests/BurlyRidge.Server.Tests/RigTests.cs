@@ -22,7 +22,10 @@ public class RigTests
     public async Task Every_demo_rig_lights_all_its_lines_with_everything_on(string name, int lines)
     {
         await using var server = await RunningServer.StartAsync(demo: true);
-        var request = new JsonObject { ["rig"] = RigOf(await DemoAsync(server, name)), ["everythingOn"] = true };
+        var rig = RigOf(await DemoAsync(server, name));
+        var (_, first) = await server.PostAsync("/api/assess", new JsonObject { ["rig"] = rig.DeepClone() }.ToJsonString());
+        var everything = first.GetProperty("supply").EnumerateArray().First().GetProperty("state");
+        var request = new JsonObject { ["rig"] = rig, ["states"] = new JsonArray(JsonNode.Parse(everything.GetRawText())) };
         var (status, assessment) = await server.PostAsync("/api/assess", request.ToJsonString());
         Assert.Equal(200, status);
         var state = assessment.GetProperty("states")[0];

@@ -1,6 +1,5 @@
 using BurlyRidge.Core.Checks;
 using BurlyRidge.Core.Conductors;
-using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
@@ -14,7 +13,9 @@ public static class Assessor
     public static Assessment Assess(Rig rig, params IReadOnlyList<RigState> states) => Assess(rig, WirePrices.None, states);
 
     /// <summary>The same with what wire costs.</summary>
-    public static Assessment Assess(Rig rig, WirePrices prices, params IReadOnlyList<RigState> states)
+    public static Assessment Assess(Rig rig, WirePrices prices, params IReadOnlyList<RigState> states) => AssessedRig.Of(rig, prices).In(states);
+
+    internal static (RigSubject Subject, Assessment Assessment) Judge(Rig rig, WirePrices prices)
     {
         var laid = LaidRig.Of(rig);
         rig = laid.Rig;
@@ -24,7 +25,7 @@ public static class Assessor
         var studies = subject.Study.Lines.ToDictionary(line => line.Line.Id, StringComparer.Ordinal);
         var lines = rig.Lines.Select(line => Assess(subject, line, prices, sizings.GetValueOrDefault(line.Id), studies.GetValueOrDefault(line.Id), checks[line.Id])).ToList();
         IReadOnlyList<Check> shared = [.. checks[null]];
-        return new Assessment(
+        return (subject, new Assessment(
             lines,
             Tally.Of(lines.SelectMany(line => line.Checks).Concat(shared)),
             shared,
@@ -32,7 +33,7 @@ public static class Assessor
             [.. DeviceAnswer.Of(subject.Study)],
             [.. subject.Study.Whole.Select(whole => SupplyAnswer.Of(subject.Study, whole))],
             [.. laid.Ways.Select(WayAnswer.Of)],
-            Solve(subject.Rig, states));
+            []));
     }
 
     private static AssessedLine Assess(RigSubject subject, Line line, WirePrices prices, LineSizing? sizing, LineStudy? study, IEnumerable<Check> checks)
@@ -63,10 +64,6 @@ public static class Assessor
             checks,
             checks.Max(check => check.Verdict));
     }
-
-    /// <summary>Solves one state after another.</summary>
-    private static List<StateAnswer> Solve(Rig wired, IReadOnlyList<RigState> states) =>
-        [.. HarnessCompiler.Sequence(wired, states).Zip(states, (solved, state) => StateAnswer.Of(wired, state, solved))];
 
     private static LadderEntry Entry(LineSizing sizing, LinePlan plan, WirePrices prices, WireRung rung)
     {

@@ -51,8 +51,7 @@ public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnl
         var wired = PlanWiring.WireAll(saved);
         if (wired.Lines.FirstOrDefault(line => line.Id == lineId) is not { Lights.Count: > 0 } line) return null;
         var map = WiringMap.Of(wired);
-        var group = Partition.Of(wired).Groups.First(group => group.Lines.Contains(line));
-        var study = LineStudy.Of(group, HarnessCompiler.Compile(group), line, new StateFinder(wired, map));
+        var study = new LineStudies(wired, map).Of(line);
         return (saved, wired, map, study, StripReader.Of(wired, map, study));
     }
 }

@@ -22,8 +22,6 @@ public sealed record LineFigures(
     IReadOnlyList<PartDrop> Drop,
     IReadOnlyDictionary<string, double> Currents)
 {
-    private const double LeastAmps = 1e-3;
-
     /// <summary>Reads a study.</summary>
     public static LineFigures Of(LineStudy line) => new(
         line.Trigger.On,
@@ -33,16 +31,7 @@ public sealed record LineFigures(
         [.. line.Lamps.OrderByDescending(lamp => lamp.OffVolts).Select(lamp => new LampFigures(
             lamp.Id, lamp.OffVolts, lamp.RunningVolts, line.Off.Amps(lamp.Id), line.Running.Amps(lamp.Id), lamp.DropVolts, lamp.DropFraction))],
         line.Worst is { } worst ? PartDrop.Of(line.Off, worst.Id) : [],
-        Used(line.Off));
-
-    private static Dictionary<string, double> Used(SolvedHarness solved)
-    {
-        var used = new Dictionary<string, double>(StringComparer.Ordinal);
-        var elements = solved.Harness.Circuit.Elements;
-        for (var i = 0; i < elements.Count; i++)
-            if (Math.Abs(solved.Solution.State.Amps[i]) > LeastAmps) used[elements[i].Id] = solved.Solution.State.Amps[i];
-        return used;
-    }
+        line.Off.Currents);
 }
 
 /// <summary>One lamp of a line.</summary>

@@ -1,5 +1,4 @@
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Assessing;
@@ -11,11 +10,10 @@ public sealed record PanelView(IReadOnlyList<PanelBank> Banks, IReadOnlyList<Reg
 {
     private const double LeastAmps = 0.02;
 
-    /// <summary>Looks at the panels of a valid rig.</summary>
-    public static PanelView Of(Rig rig)
+    /// <summary>Looks at the panels of a rig.</summary>
+    public static PanelView Of(AssessedRig assessed)
     {
-        rig = LaidRig.Of(rig).Rig;
-        var study = RigStudy.Of(rig);
+        var (rig, study) = (assessed.Laid, assessed.Study);
         var left = study.State("left").Solved;
         var lines = rig.Lines.ToDictionary(line => line.Id, line => line.Name, StringComparer.Ordinal);
         PanelSlot Slot(string output, string terminal, string fuse, double rating, string keyOff) => new(

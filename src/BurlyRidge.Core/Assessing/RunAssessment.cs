@@ -1,6 +1,5 @@
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Assessing;
@@ -12,11 +11,10 @@ namespace BurlyRidge.Core.Assessing;
 /// <param name="Sheet">Fuse, wire, load and short on one sheet of time and current.</param>
 public sealed record RunAssessment(RunAnswer Run, IReadOnlyList<LadderEntry> Ladder, FuseWindow FuseWindow, TimeCurrentSheet Sheet)
 {
-    /// <summary>Judges a run of a valid rig by its id; null where there is none.</summary>
-    public static RunAssessment? Of(Rig rig, string run, WirePrices? prices = null)
+    /// <summary>Judges a run by its id; null where there is none.</summary>
+    public static RunAssessment? Of(AssessedRig assessed, string run, WirePrices? prices = null)
     {
-        rig = LaidRig.Of(rig).Rig;
-        var study = RigStudy.Of(rig);
+        var (rig, study) = (assessed.Laid, assessed.Study);
         if (study.Runs.FirstOrDefault(figures => figures.Run.Id == run) is not { } found) return null;
         var ladder = RunLadder.Of(study, found);
         var device = found.Devices.MinBy(link => link.Fuse!.RatingAmps);

@@ -20,8 +20,7 @@ internal static class CurrentSensorCheck
             }
             foreach (var earth in bypassing)
             {
-                var box = subject.Rig.PowerBoxes.FirstOrDefault(part => part.MinusOnPost && subject.Rig.Runs.Any(run =>
-                    (run.From == $"{part.Id}.minus" && run.To == earth.Id) || (run.To == $"{part.Id}.minus" && run.From == earth.Id)));
+                var box = subject.MinusAt(earth.Id);
                 yield return Kind.Says(Verdict.Watch, 1, 0, "returns",
                     box is not null
                         ? $"{box.Id} must be on the post, and {battery.Id} has a current sensor there. The box's maker wins: the sensor then misses what the box itself draws, so keep lamp returns off this post."

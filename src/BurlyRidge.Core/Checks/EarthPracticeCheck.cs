@@ -12,8 +12,8 @@ internal static class EarthPracticeCheck
 
     private static Finding Find(RigSubject subject, Earth earth)
     {
+        var required = subject.MinusAt(earth.Id) is not null;
         var school = subject.Rules.Earths;
-        var required = subject.Rig.PowerBoxes.Any(box => box.MinusOnPost && subject.Rig.Runs.Any(run => run.From == $"{box.Id}.minus" && run.To == earth.Id));
         var against = !required && ((school == EarthSchool.Body && earth.Kind == EarthKind.Post) || (school == EarthSchool.Post && earth.Kind == EarthKind.Stud));
         var line = RigSubject.Planned(earth.Id) ? subject.LineOf(earth.Id) : null;
         var other = earth.Kind == EarthKind.Post ? EarthKind.Stud : EarthKind.Post;

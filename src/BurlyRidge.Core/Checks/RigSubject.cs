@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
@@ -12,6 +13,7 @@ public sealed record RigSubject(Rig Saved, RigStudy Study, LaidRig Laid)
 {
     private readonly HashSet<string> withPlan = [.. Saved.Lines.Where(line => line.Plan is not null).Select(line => line.Id)];
     private List<RunFigures>? wiredRuns;
+    private Dictionary<string, PowerBox>? onPost;
 
     /// <summary>Studies <paramref name="rig"/>.</summary>
     public static RigSubject Of(Rig rig)
@@ -53,6 +55,18 @@ public sealed record RigSubject(Rig Saved, RigStudy Study, LaidRig Laid)
 
     /// <summary>Runs that belong to no line planned in short.</summary>
     public IReadOnlyList<RunFigures> WiredRuns => wiredRuns ??= [.. Study.Runs.Where(figures => !Planned(figures.Run.Id))];
+
+    /// <summary>The box that is to have its minus at the battery post and has it at <paramref name="earth"/>; null where none does.</summary>
+    public PowerBox? MinusAt(string earth)
+    {
+        if (onPost is null)
+        {
+            onPost = new Dictionary<string, PowerBox>(StringComparer.Ordinal);
+            foreach (var box in Rig.PowerBoxes.Where(box => box.MinusOnPost))
+                foreach (var link in Study.Map.WiresAt($"{box.Id}.minus")) onPost.TryAdd(WiringMap.Other(link, $"{box.Id}.minus"), box);
+        }
+        return onPost.GetValueOrDefault(earth);
+    }
 
     /// <summary>What a run is called in a sentence.</summary>
     public static string Name(Run run) => $"The {run.Wire} from {run.From} to {run.To}";

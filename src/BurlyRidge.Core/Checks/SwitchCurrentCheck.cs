@@ -27,14 +27,15 @@ internal static class SwitchCurrentCheck
             verdict, amps, part.RatingAmps, "A",
             $"{Say.Amps(amps)} flow through {part.Id}, made for {Say.Amps(part.RatingAmps)}"
                 + (verdict == Verdict.Holds ? "." : ": put a relay in the lamp current and let the switch work its coil."),
-            part.Id, line, null, () => heaviest is null || !subject.Study.Lines.Any(study => study.Off.Harness.Has(heaviest.Id)) ? null : WithRelay(subject, part, heaviest, line)));
+            part.Id, line, null, () => heaviest is null ? null : WithRelay(subject, part, heaviest, line)));
     }
 
     /// <summary>A relay before the switch, on the side that is fed; sizes follow.</summary>
     private static Remedy? WithRelay(RigSubject subject, Switch part, Link contact, string? line)
     {
-        var study = subject.Study.Lines.First(study => study.Off.Harness.Has(contact.Id));
-        if (study.Source is null || Math.Abs(study.Off.Volts(contact.A)) < subject.Volts / 2) return null;
+        if (subject.Study.Lines.Where(line => line.Off.Harness.Has(contact.Id)).MaxBy(line => Math.Abs(line.Off.Amps(contact.Id))) is not { Source: not null } study
+            || Math.Abs(study.Off.Volts(contact.A)) < subject.Volts / 2)
+            return null;
         var (live, load) = study.Off.Amps(contact.Id) >= 0 ? (contact.A, contact.B) : (contact.B, contact.A);
         return new Remedy("Put a relay in, the switch working its coil")
         {

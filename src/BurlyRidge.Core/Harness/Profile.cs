@@ -24,9 +24,6 @@ public sealed record ProfilePoint(string Terminal, string Part, int From, Way Wa
 /// <summary>Voltage against distance along a line, out and back, with its branches.</summary>
 public static class Profile
 {
-    /// <summary>Less than this is no way that the current takes, A.</summary>
-    private const double LeastAmps = 1e-5;
-
     /// <summary>
     /// Follows the largest current from each of <paramref name="lamps"/> (element ids) up to a source and on to where it
     /// returns. Ways that meet are joined, the terminal where a way back meets an earlier one standing once for each; a lamp
@@ -55,32 +52,12 @@ public static class Profile
         return tracer.Points;
     }
 
-    private sealed class Tracer
+    private sealed class Tracer(SolvedHarness solved)
     {
-        private readonly SolvedHarness solved;
-
-        // By node: the element other than a lamp that brings it most, and the one that takes most from it.
-        private readonly (Element? Element, double Amps)[] into;
-        private readonly (Element? Element, double Amps)[] outOf;
+        private readonly (Element? Element, double Amps)[] into = solved.Flow.Into;
+        private readonly (Element? Element, double Amps)[] outOf = solved.Flow.OutOf;
         private readonly Dictionary<(Way, int), int> known = [];
         private readonly List<ProfilePoint> points = [];
-
-        public Tracer(SolvedHarness solved)
-        {
-            this.solved = solved;
-            var elements = solved.Harness.Circuit.Elements;
-            into = new (Element?, double)[solved.Harness.Circuit.NodeCount];
-            outOf = new (Element?, double)[into.Length];
-            for (var i = 0; i < elements.Count; i++)
-            {
-                var (element, carried) = (elements[i], solved.Solution.State.Amps[i]);
-                var amps = Math.Abs(carried);
-                if (amps <= LeastAmps || element is RegulatedLamp) continue;
-                var (from, to) = carried > 0 ? (element.From, element.To) : (element.To, element.From);
-                if (amps > into[to].Amps) into[to] = (element, amps);
-                if (amps > outOf[from].Amps) outOf[from] = (element, amps);
-            }
-        }
 
         public List<ProfilePoint> Points => points;
 
@@ -88,7 +65,7 @@ public static class Profile
         {
             var lamp = solved.Harness.Circuit.Elements[solved.Harness.PlaceOf(lampId)];
             var amps = solved.Amps(lampId);
-            if (amps <= LeastAmps) return;
+            if (amps <= Flow.LeastAmps) return;
             var at = Upstream(lamp.From);
             if (known.ContainsKey((Way.Back, lamp.To))) points.Add(Point(lamp, lamp.To, at, Way.Back, amps));
             else Downstream(lamp.To, Append(lamp, lamp.To, at, Way.Back, amps));
@@ -102,7 +79,7 @@ public static class Profile
             for (var i = 0; i < elements.Count; i++)
             {
                 var (element, amps) = (elements[i], Math.Abs(solved.Solution.State.Amps[i]));
-                if (amps <= LeastAmps || IsSource(element) || element is RegulatedLamp || through.Contains(element.Id)) continue;
+                if (amps <= Flow.LeastAmps || IsSource(element) || element is RegulatedLamp || through.Contains(element.Id)) continue;
                 var (from, to) = solved.Solution.State.Amps[i] > 0 ? (element.From, element.To) : (element.To, element.From);
                 var before = points.Count;
                 if (known.ContainsKey((Way.Out, to)) && Feeds(from)) points.Add(Point(element, to, Upstream(from), Way.Out, amps));

@@ -11,6 +11,27 @@ public sealed record SolvedHarness(CompiledHarness Harness, Solution Solution)
         .ToDictionary(pair => pair.First.Id, pair => pair.Second, StringComparer.Ordinal);
 
     private Dictionary<string, bool>? contacts;
+    private Dictionary<string, double>? currents;
+    private Flow? flow;
+
+    /// <summary>Current through every element that carries more than a thousandth of an ampere, A, by id.</summary>
+    public IReadOnlyDictionary<string, double> Currents
+    {
+        get
+        {
+            if (currents is not null) return currents;
+            currents = new Dictionary<string, double>(StringComparer.Ordinal);
+            var elements = Harness.Circuit.Elements;
+            for (var i = 0; i < elements.Count; i++)
+                if (Math.Abs(Solution.State.Amps[i]) > LeastAmps) currents[elements[i].Id] = Solution.State.Amps[i];
+            return currents;
+        }
+    }
+
+    /// <summary>Which way the most current goes.</summary>
+    internal Flow Flow => flow ??= Flow.Of(this);
+
+    private const double LeastAmps = 1e-3;
 
     /// <summary>Voltage of a terminal against the body, V.</summary>
     public double Volts(string terminal) => Solution.State.Volts[Harness.Nodes[terminal]];

@@ -98,7 +98,7 @@ public sealed class StateFinder
             foreach (var link in map.At(at))
             {
                 if (!link.Conducts || !Possible(link, asked)) continue;
-                var signalled = met == 1 || (via is { } signal && link.Needs.Any(need => need is Need.SignalOn(var of) && of == signal));
+                var signalled = met == 1 || (via is { } signal && IsOpenedBy(link, signal));
                 Visit(2 * link.Beyond(at) + (signalled ? 1 : 0), sum + (link.Kind == LinkKind.Contact ? 1 : 0), link, here);
             }
         }
@@ -129,6 +129,13 @@ public sealed class StateFinder
         foreach (var need in link.Needs)
             if (need is Need.Position(var part, var names) && asked.Switches.TryGetValue(part, out var set) && !names.Contains(set)) return false;
         return true;
+    }
+
+    private static bool IsOpenedBy(Link link, Signal signal)
+    {
+        foreach (var need in link.Needs)
+            if (need is Need.SignalOn(var of) && of == signal) return true;
+        return false;
     }
 
     private bool Ask(Need need, ref Asked asked, Signal? via, int depth)

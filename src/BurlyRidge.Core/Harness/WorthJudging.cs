@@ -18,17 +18,13 @@ public sealed record LineTrigger(
 /// <summary>The states of a rig that are worth judging, derived from its wiring.</summary>
 public static class WorthJudging
 {
-    /// <summary>How <paramref name="line"/> is turned on; <paramref name="group"/> is the part of the rig that it is wired in.</summary>
-    public static LineTrigger Trigger(Rig group, Line line, StateFinder finder)
+    /// <summary>How <paramref name="line"/> of <paramref name="rig"/> is turned on.</summary>
+    public static LineTrigger Trigger(Rig rig, Line line, StateFinder finder)
     {
         var least = finder.On(line.Lights);
         var bySignal = new Dictionary<Signal, RigState>();
-        foreach (var (signal, name, _) in least is null ? [] : VehicleSignal.All(group.Vehicle))
-        {
-            bool Takes(string end) => PartBook.Split(end).Part is var part && (part == name || group.Vehicle.TrailerPins.Any(pin => pin.Id == part && pin.Carries == signal));
-            if (!group.Runs.Any(run => Takes(run.From) || Takes(run.To))) continue;
+        foreach (var (signal, _, _) in least is null ? [] : VehicleSignal.All(rig.Vehicle))
             if (finder.On(line.Lights, signal)?.State is { } state && state.Has(signal)) bySignal[signal] = state;
-        }
         IReadOnlyList<string> signalled = least is null || !HasSignal(least.State) ? []
             : [.. line.Lights.Where(lamp => finder.On([lamp])?.State is { } alone && HasSignal(alone))];
         return new LineTrigger(line, least?.State, least?.Source, bySignal, signalled);

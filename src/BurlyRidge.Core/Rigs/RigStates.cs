@@ -15,10 +15,10 @@ public static class RigStates
     /// <summary>The switch of a line planned in short.</summary>
     public static string SwitchOf(Line line) => $"{line.Id}{OfPlan}switch";
 
-    /// <summary>At cruise with every signal on, every slot pressed and every switch in its last position but "auto".</summary>
+    /// <summary>At cruise with every signal on, every slot pressed and every switch in its last position that joins anything, "auto" left out.</summary>
     public static RigState EverythingOn(Rig rig)
     {
-        var switches = rig.Switches.ToDictionary(part => part.Id, part => (part.Positions.LastOrDefault(position => position.Name != "auto") ?? part.Positions[0]).Name);
+        var switches = rig.Switches.ToDictionary(part => part.Id, part => (part.Positions.LastOrDefault(position => position.Name != "auto" && position.Joins.Count > 0) ?? part.Positions[0]).Name);
         foreach (var line in rig.Lines.Where(line => line.Plan is not null)) switches[SwitchOf(line)] = "on";
         return new RigState
         {

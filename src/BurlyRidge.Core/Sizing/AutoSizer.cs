@@ -165,7 +165,7 @@ public sealed class AutoSizer
         var needed = wires.ToDictionary(pair => pair.Key, pair => pair.Value.Gauge, StringComparer.Ordinal);
         foreach (var line in thick.Lines.Where(line => lineId is null || line.Line.Id == lineId))
         {
-            var runs = line.Group.Runs.Where(run => freeRuns.Contains(run.Id)).Select(run => (run.Id, Amps: Math.Abs(line.Off.Amps(run.Id)))).Where(run => run.Amps > 0.01).ToList();
+            var runs = line.Slice.Runs.Where(run => freeRuns.Contains(run.Id)).Select(run => (run.Id, Amps: Math.Abs(line.Off.Amps(run.Id)))).Where(run => run.Amps > 0.01).ToList();
             if (runs.Count == 0 || line.Trigger.On is null) continue;
             var most = runs.Max(run => run.Amps);
             Dictionary<string, int> At(int gauge)
@@ -179,11 +179,11 @@ public sealed class AutoSizer
                 }
                 return sizes;
             }
-            var group = Sized(line.Group);
+            var slice = Sized(line.Slice);
             bool Holds(int gauge)
             {
                 var sizes = At(gauge);
-                var resized = group with { Runs = [.. group.Runs.Select(run => sizes.TryGetValue(run.Id, out var own) ? run with { Wire = gauges[own].Name } : run)] };
+                var resized = slice with { Runs = [.. slice.Runs.Select(run => sizes.TryGetValue(run.Id, out var own) ? run with { Wire = gauges[own].Name } : run)] };
                 var (drop, spread) = LineStudy.WorstDrop(resized, line.Trigger);
                 return line.Limits.DropHolds(drop) && spread <= Limits.ChainSpreadFraction;
             }

@@ -21,8 +21,7 @@ internal sealed class LargestCurrents
     private readonly double[] engineOff;
     private readonly string?[] states;
     private readonly List<string>?[] users;
-    private CompiledHarness? part;
-    private int[] places = [];
+    private readonly Dictionary<CompiledHarness, int[]> places = [];
 
     /// <summary>Nothing taken yet of <paramref name="whole"/>.</summary>
     public LargestCurrents(CompiledHarness whole)
@@ -32,18 +31,18 @@ internal sealed class LargestCurrents
         (amps, engineOff, states, users) = (new double[count], new double[count], new string?[count], new List<string>?[count]);
     }
 
-    /// <summary>Takes what was solved; with <paramref name="line"/> as a state in which that line alone is on.</summary>
+    /// <summary>Takes what was solved; with <paramref name="line"/> as a state in which that line alone is on; all states of one line are taken one after the other.</summary>
     public void Take(SolvedHarness solved, string state, Engine engine, string? line)
     {
-        if (part != solved.Harness) (part, places) = (solved.Harness, PlacesOf(solved.Harness));
-        for (var i = 0; i < places.Length; i++)
+        if (!places.TryGetValue(solved.Harness, out var own)) places.Add(solved.Harness, own = PlacesOf(solved.Harness));
+        for (var i = 0; i < own.Length; i++)
         {
-            var (place, now) = (places[i], Math.Abs(solved.Solution.State.Amps[i]));
+            var (place, now) = (own[i], Math.Abs(solved.Solution.State.Amps[i]));
             if (states[place] is null || now > amps[place]) (amps[place], states[place]) = (now, state);
             if (engine == Engine.Off && now > engineOff[place]) engineOff[place] = now;
             if (line is null || now < UsesAmps) continue;
             var list = users[place] ??= new List<string>(1);
-            if (!list.Contains(line)) list.Add(line);
+            if (list.Count == 0 || list[^1] != line) list.Add(line);
         }
     }
 

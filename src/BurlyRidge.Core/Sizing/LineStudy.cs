@@ -14,14 +14,14 @@ public sealed record LampStudy(string Id, LampFunction Function, double OffVolts
 
 /// <summary>One line by itself, engine off and running.</summary>
 /// <param name="Line">The line, wired.</param>
-/// <param name="Group">The part of the rig that it can be solved in.</param>
+/// <param name="Slice">The part of the rig that it can be solved in.</param>
 /// <param name="Trigger">How it is turned on.</param>
 /// <param name="Limits">What it is sized and judged by.</param>
 /// <param name="Off">Engine off, 12.0 or 24.0 V at the post.</param>
 /// <param name="Running">Engine at cruise.</param>
 /// <param name="Lamps">Its lamps.</param>
 public sealed record LineStudy(
-    Line Line, Rig Group, LineTrigger Trigger, Limits Limits, SolvedHarness Off, SolvedHarness Running, IReadOnlyList<LampStudy> Lamps)
+    Line Line, Rig Slice, LineTrigger Trigger, Limits Limits, SolvedHarness Off, SolvedHarness Running, IReadOnlyList<LampStudy> Lamps)
 {
     /// <summary>Where its current comes from; null where its wires lead nowhere.</summary>
     public Link? Source => Trigger.Source;
@@ -29,41 +29,36 @@ public sealed record LineStudy(
     /// <summary>The lamp that loses most; null where it has none.</summary>
     public LampStudy? Worst => Lamps.MaxBy(lamp => lamp.DropFraction);
 
-    /// <summary>Solves <paramref name="line"/> of <paramref name="group"/>, compiled as <paramref name="harness"/>, by itself.</summary>
-    public static LineStudy Of(Rig group, CompiledHarness harness, Line line, StateFinder finder)
+    /// <summary>Reads what <paramref name="slice"/> does with the line by itself.</summary>
+    internal static LineStudy Of(Rig slice, LineTrigger trigger, SolvedHarness off, SolvedHarness running)
     {
-        var trigger = WorthJudging.Trigger(group, line, finder);
-        var off = SolveOff(group, harness, trigger);
-        var running = harness.Solve(State(group, trigger) with { Key = true, Engine = Engine.Cruise });
-        var functions = line.Lights.Select(id => (Id: id, Function: Function(group, id))).Where(pair => pair.Function is not null).ToList();
+        var functions = trigger.Line.Lights.Select(id => (Id: id, Function: Function(slice, id))).Where(pair => pair.Function is not null).ToList();
         return new LineStudy(
-            line, group, trigger, LimitsOf(group, functions.Select(pair => pair.Function!)), off, running,
-            [.. functions.Select(pair => Lamp(group, trigger.Source, off, running, pair.Id, pair.Function!))]);
+            trigger.Line, slice, trigger, LimitsOf(slice, functions.Select(pair => pair.Function!)), off, running,
+            [.. functions.Select(pair => Lamp(slice, trigger.Source, off, running, pair.Id, pair.Function!))]);
     }
 
     /// <summary>
-    /// The worst drop of the line on the wires of <paramref name="group"/>, of the volts of its source, and the spread between
+    /// The worst drop of the line on the wires of <paramref name="slice"/>, of the volts of its source, and the spread between
     /// lamps of one kind, of the system's; both 1 where it cannot be lit.
     /// </summary>
-    public static (double Drop, double Spread) WorstDrop(Rig group, LineTrigger trigger)
+    public static (double Drop, double Spread) WorstDrop(Rig slice, LineTrigger trigger)
     {
-        var off = SolveOff(group, HarnessCompiler.Compile(group), trigger);
+        var off = SolveOff(HarnessCompiler.Compile(slice), trigger.On ?? RigStates.EverythingOn(slice));
         if (off.Solution is not Solution.Converged) return (1, 1);
         var spread = trigger.Line.Lights
-            .Select(id => (Function: Function(group, id), Volts: off.Across(id))).Where(lamp => lamp.Function is not null)
+            .Select(id => (Function: Function(slice, id), Volts: off.Across(id))).Where(lamp => lamp.Function is not null)
             .GroupBy(lamp => (lamp.Function!.Kind, lamp.Function.RatedVolts), lamp => lamp.Volts)
             .Select(alike => alike.Max() - alike.Min()).DefaultIfEmpty(0).Max();
-        return (trigger.Line.Lights.Select(id => Drop(group, trigger.Source, off, id).Fraction).DefaultIfEmpty(0).Max(), spread / group.Vehicle.SystemVolts);
+        return (trigger.Line.Lights.Select(id => Drop(slice, trigger.Source, off, id).Fraction).DefaultIfEmpty(0).Max(), spread / slice.Vehicle.SystemVolts);
     }
 
     /// <summary>Limits of a line with these lamps.</summary>
     private static Limits LimitsOf(Rig rig, IEnumerable<LampFunction> lamps) => Limits.Of(rig.HouseRules, LampWatts.Of(
         lamps.Select(lamp => new LampSet(lamp.Kind, 1, lamp.Watts)), rig.Vehicle.SystemVolts));
 
-    private static RigState State(Rig group, LineTrigger trigger) => trigger.On ?? RigStates.EverythingOn(group);
-
-    private static SolvedHarness SolveOff(Rig group, CompiledHarness harness, LineTrigger trigger) =>
-        harness.Solve(State(group, trigger) with { Engine = Engine.Off }, atNominalVolts: true);
+    /// <summary>Engine off, 12.0 or 24.0 V at the posts.</summary>
+    internal static SolvedHarness SolveOff(CompiledHarness harness, RigState on) => harness.Solve(on with { Engine = Engine.Off }, atNominalVolts: true);
 
     private static LampFunction? Function(Rig rig, string id)
     {
@@ -71,18 +66,18 @@ public sealed record LineStudy(
         return rig.Fixtures.FirstOrDefault(part => part.Id == fixture)?.Functions.FirstOrDefault(part => part.Id == function);
     }
 
-    private static LampStudy Lamp(Rig group, Link? source, SolvedHarness off, SolvedHarness running, string id, LampFunction function)
+    private static LampStudy Lamp(Rig slice, Link? source, SolvedHarness off, SolvedHarness running, string id, LampFunction function)
     {
-        var (volts, fraction) = Drop(group, source, off, id);
+        var (volts, fraction) = Drop(slice, source, off, id);
         return new LampStudy(id, function, off.Across(id), running.Across(id), volts, fraction);
     }
 
-    private static (double Volts, double Fraction) Drop(Rig group, Link? source, SolvedHarness off, string lamp)
+    private static (double Volts, double Fraction) Drop(Rig slice, Link? source, SolvedHarness off, string lamp)
     {
-        if (source is null) return (group.Vehicle.SystemVolts, 1);
+        if (source is null) return (slice.Vehicle.SystemVolts, 1);
         // A battery in series with others gives its own volts and those of the ones below it.
-        var minus = double.IsPositiveInfinity(source.LimitAmps) && group.Vehicle.BatteryLink == BatteryLink.Series
-            ? $"{group.Vehicle.Batteries[0].Id}.minus"
+        var minus = double.IsPositiveInfinity(source.LimitAmps) && slice.Vehicle.BatteryLink == BatteryLink.Series
+            ? $"{slice.Vehicle.Batteries[0].Id}.minus"
             : source.B;
         var given = off.Volts(source.A) - off.Volts(minus);
         var lost = given - off.Across(lamp);

@@ -21,20 +21,32 @@ public static class PlanWiring
     /// <summary>The same with lines that are sized already, by line id.</summary>
     public static Rig WireAll(Rig rig, IReadOnlyDictionary<string, LineSizing> sizings)
     {
-        foreach (var line in rig.Lines.Where(line => line.Plan is not null)) rig = Wire(rig, line, line.Plan!, sizings[line.Id]);
-        return rig;
+        if (rig.Lines.All(line => line.Plan is null)) return rig;
+        var wired = new Parts();
+        List<Line> lines = [.. rig.Lines.Select(line => line.Plan is { } plan ? line with { Plan = null, Lights = Wire(rig, line, plan, sizings[line.Id], wired) } : line)];
+        return rig with
+        {
+            Lines = lines,
+            Fixtures = [.. rig.Fixtures, .. wired.Fixtures],
+            Protection = [.. rig.Protection, .. wired.Protection],
+            Relays = [.. rig.Relays, .. wired.Relays],
+            Switches = [.. rig.Switches, .. wired.Switches],
+            Joints = [.. rig.Joints, .. wired.Joints],
+            Earths = [.. rig.Earths, .. wired.Earths],
+            Runs = [.. rig.Runs, .. wired.Runs],
+        };
     }
 
     /// <summary>Every line planned in short sized by itself, by line id.</summary>
     public static IReadOnlyDictionary<string, LineSizing> Sizings(Rig rig) => rig.Lines.Where(line => line.Plan is not null)
         .ToDictionary(line => line.Id, line => LineSizer.Size(rig.Vehicle, rig.HouseRules, line.Plan!), StringComparer.Ordinal);
 
-    private static Rig Wire(Rig rig, Line line, LinePlan plan, LineSizing sizing)
+    /// <summary>Puts the parts of one line in; gives its lamps.</summary>
+    private static IReadOnlyList<string> Wire(Rig rig, Line line, LinePlan plan, LineSizing sizing, Parts wired)
     {
-        if (sizing is not { Wire: { } rung, Fuse: { } fuse }) return rig with { Lines = Replace(rig, line, []) };
+        if (sizing is not { Wire: { } rung, Fuse: { } fuse }) return [];
 
         var part = new Namer(line.Id);
-        var runs = new List<Run>();
         var beside = Math.Min(BesideBatteryMetres, plan.OneWayMetres / 8);
         var tail = Math.Min(TailMetres, plan.OneWayMetres / 8);
         Run Power(string id, string from, string to, double metres) => new(part.Of(id), from, to, rung.Wire.Name, metres, plan.Zones)
@@ -44,23 +56,22 @@ public static class PlanWiring
             LaneCelsius = plan.LaneCelsius,
         };
         var plus = HarnessCompiler.SystemPlus(rig.Vehicle);
+        var runs = wired.Runs;
         runs.Add(Power("feed", plus, part.Pin("fuse", "in"), beside));
 
-        var relays = new List<Relay>();
-        var protection = new List<ProtectiveDevice> { new(part.Of("fuse"), fuse) };
-        var earths = new List<Earth>();
+        wired.Protection.Add(new(part.Of("fuse"), fuse));
         var power = rig.Vehicle.SystemVolts == 24 ? 24 : 12;
         string load;
         if (sizing.Demand.NeedsRelay)
         {
-            relays.Add(new Relay(part.Of("relay"), sizing.RelayAmps ?? RelayTable.ContactAmps[^1]) { CoilVolts = power });
+            wired.Relays.Add(new Relay(part.Of("relay"), sizing.RelayAmps ?? RelayTable.ContactAmps[^1]) { CoilVolts = power });
             runs.Add(Power("to-relay", part.Pin("fuse", "out"), part.Pin("relay", "30"), beside));
             load = part.Pin("relay", "87");
-            var ownFuse = Control(rig, plan, part, runs, earths);
+            var ownFuse = Control(rig, plan, part, wired);
             if (ownFuse)
             {
                 runs.Add(Power("to-control", part.Pin("fuse", "out"), part.Pin("control-fuse", "in"), beside));
-                protection.Add(new ProtectiveDevice(part.Of("control-fuse"), ControlFuse));
+                wired.Protection.Add(new ProtectiveDevice(part.Of("control-fuse"), ControlFuse));
             }
         }
         else
@@ -71,7 +82,7 @@ public static class PlanWiring
 
         runs.Add(Power("out", load, part.Pin("plug-out", "a"), plan.OneWayMetres - 2 * beside - tail));
         runs.Add(Power("back", part.Pin("plug-back", "a"), part.Of("earth"), plan.Return == ReturnPath.Wire ? plan.OneWayMetres - tail : tail));
-        earths.Add(plan.Return == ReturnPath.Wire
+        wired.Earths.Add(plan.Return == ReturnPath.Wire
             ? new Earth(part.Of("earth"), EarthKind.Post)
             : new Earth(part.Of("earth"), EarthKind.Stud, BodyMilliohms: SeriesParts.BodyOhms(plan.OneWayMetres) * 1000));
 
@@ -82,37 +93,30 @@ public static class PlanWiring
             runs.Add(Power($"{fixture.Id[(line.Id.Length + 1)..]}-plus", part.Pin("plug-out", "b"), $"{fixture.Id}.plus", tail));
             runs.Add(Power($"{fixture.Id[(line.Id.Length + 1)..]}-minus", $"{fixture.Id}.minus", part.Pin("plug-back", "b"), tail));
         }
-        return rig with
-        {
-            Fixtures = [.. rig.Fixtures, .. fixtures],
-            Protection = [.. rig.Protection, .. protection],
-            Relays = [.. rig.Relays, .. relays],
-            Switches = [.. rig.Switches, Switch(plan, part)],
-            Joints = [.. rig.Joints, new Joint(part.Of("plug-out"), JointKind.Plug), new Joint(part.Of("plug-back"), JointKind.Plug)],
-            Earths = [.. rig.Earths, .. earths],
-            Runs = [.. rig.Runs, .. runs],
-            Lines = Replace(rig, line, [.. fixtures.Select(fixture => $"{fixture.Id}.main")]),
-        };
+        wired.Fixtures.AddRange(fixtures);
+        wired.Switches.Add(Switch(plan, part));
+        wired.Joints.AddRange([new Joint(part.Of("plug-out"), JointKind.Plug), new Joint(part.Of("plug-back"), JointKind.Plug)]);
+        return [.. fixtures.Select(fixture => $"{fixture.Id}.main")];
     }
 
     /// <summary>
     /// The coil: from a fuse of its own or the signal through the switch, and back; the other way round on a lamp switched in
     /// its minus. Gives whether it has that fuse.
     /// </summary>
-    private static bool Control(Rig rig, LinePlan plan, Namer part, List<Run> runs, List<Earth> earths)
+    private static bool Control(Rig rig, LinePlan plan, Namer part, Parts wired)
     {
         Run Thin(string id, string from, string to) => new(part.Of(id), from, to, ControlWire, ControlMetres, [Zone.Cabin]);
         var signal = VehicleSignal.Of(rig.Vehicle, plan.Trigger == Trigger.HighBeam ? Signal.HighBeam : Signal.Reverse);
         var fromFuse = plan.Trigger == Trigger.SwitchAlone || signal.Lamp.Switched == SwitchedSide.Minus;
-        runs.Add(Thin("control", fromFuse ? part.Pin("control-fuse", "out") : signal.Plus, part.Pin("switch", "in")));
-        runs.Add(Thin("coil", part.Pin("switch", "out"), part.Pin("relay", "86")));
+        wired.Runs.Add(Thin("control", fromFuse ? part.Pin("control-fuse", "out") : signal.Plus, part.Pin("switch", "in")));
+        wired.Runs.Add(Thin("coil", part.Pin("switch", "out"), part.Pin("relay", "86")));
         if (plan.Trigger != Trigger.SwitchAlone && fromFuse)
         {
-            runs.Add(Thin("coil-back", part.Pin("relay", "85"), signal.Minus));
+            wired.Runs.Add(Thin("coil-back", part.Pin("relay", "85"), signal.Minus));
             return true;
         }
-        runs.Add(Thin("coil-back", part.Pin("relay", "85"), part.Of("coil-earth")));
-        earths.Add(new Earth(part.Of("coil-earth"), EarthKind.Stud));
+        wired.Runs.Add(Thin("coil-back", part.Pin("relay", "85"), part.Of("coil-earth")));
+        wired.Earths.Add(new Earth(part.Of("coil-earth"), EarthKind.Stud));
         return fromFuse;
     }
 
@@ -124,8 +128,23 @@ public static class PlanWiring
         return new Switch(part.Of("switch"), Limits.SwitchAmps, plan.Trigger == Trigger.SwitchAlone ? [off, on] : [on, off]);
     }
 
-    private static List<Line> Replace(Rig rig, Line line, IReadOnlyList<string> lights) =>
-        [.. rig.Lines.Select(other => other == line ? line with { Plan = null, Lights = lights } : other)];
+    /// <summary>Parts that come to those of the rig.</summary>
+    private sealed class Parts
+    {
+        public List<Fixture> Fixtures { get; } = [];
+
+        public List<ProtectiveDevice> Protection { get; } = [];
+
+        public List<Relay> Relays { get; } = [];
+
+        public List<Switch> Switches { get; } = [];
+
+        public List<Joint> Joints { get; } = [];
+
+        public List<Earth> Earths { get; } = [];
+
+        public List<Run> Runs { get; } = [];
+    }
 
     /// <summary>Names of the parts of one line.</summary>
     private sealed record Namer(string LineId)

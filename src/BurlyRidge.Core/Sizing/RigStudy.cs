@@ -17,15 +17,9 @@ public sealed class RigStudy
         Wired = wired;
         Map = WiringMap.Of(wired);
         Feeds = Feeds.Of(Map);
-        var finder = new StateFinder(wired, Map);
         Faults = FaultCurrents.Of(wired, Map, Feeds);
-        var lines = new List<LineStudy>();
-        foreach (var group in Partition.Of(wired).Groups.Where(group => group.Lines.Any(line => line.Lights.Count > 0)))
-        {
-            var harness = HarnessCompiler.Compile(group);
-            foreach (var line in group.Lines.Where(line => line.Lights.Count > 0)) lines.Add(LineStudy.Of(group, harness, line, finder));
-        }
-        Lines = lines;
+        var studies = new LineStudies(wired, Map);
+        Lines = [.. wired.Lines.Where(line => line.Lights.Count > 0).Select(studies.Of)];
         var together = HarnessCompiler.Compile(wired);
         Whole = [.. WorthJudging.Whole(wired, [.. Lines.Select(line => line.Trigger)]).Select(named => new WholeStudy(named, together.Solve(named.State)))];
         largest = new LargestCurrents(together);

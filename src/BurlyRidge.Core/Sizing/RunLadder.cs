@@ -27,7 +27,7 @@ public static class RunLadder
             else if (!Limits.AtLeast(ampacity, figures.DesignAmps * (1 + rules.MarginFraction))) failures.Add(RungFailure.Load);
             if (ampacity > 0 && !Limits.AtLeast(ampacity, Math.Max(figures.FuseNeedAmps, figures.LimitedAmps))) failures.Add(RungFailure.Fuse);
             if (!Clears(study.Wired, figures, wire)) failures.Add(RungFailure.FarShort);
-            var drops = lines.Select(line => (Drop: LineStudy.WorstDrop(line.Group.WithRun(figures.Run.Id, run => run with { Wire = wire.Name }), line.Trigger).Drop, line.Limits)).ToList();
+            var drops = lines.Select(line => (Drop: LineStudy.WorstDrop(line.Slice.WithRun(figures.Run.Id, run => run with { Wire = wire.Name }), line.Trigger).Drop, line.Limits)).ToList();
             if (drops.Any(drop => drop.Drop >= 1)) failures.Add(RungFailure.BrownOut);
             else if (drops.Any(drop => !drop.Limits.DropHolds(drop.Drop))) failures.Add(RungFailure.Drop);
             return new RunRung(

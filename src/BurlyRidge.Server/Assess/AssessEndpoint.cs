@@ -4,7 +4,6 @@ using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
-using BurlyRidge.Server.Demo;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -13,13 +12,9 @@ namespace BurlyRidge.Server.Assess;
 /// <summary>A rig to be assessed.</summary>
 /// <param name="States">The states to solve it in, one after another, each from the contacts that the one before left.</param>
 /// <param name="About">The line that is looked at closely: of the others no more than their row and what is against them; null: all.</param>
-/// <param name="EverythingOn">Whether to solve it with everything on as well, after those states.</param>
-public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = null, bool EverythingOn = false, string? About = null)
+public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = null, string? About = null)
 {
     private const int MostStates = 64;
-
-    /// <summary>Every state asked for.</summary>
-    public IReadOnlyList<RigState> AllStates() => [.. States ?? [], .. EverythingOn ? [RigStates.EverythingOn(Rig)] : Array.Empty<RigState>()];
 
     /// <summary>All that is wrong with it.</summary>
     public IEnumerable<Problem> Problems()
@@ -59,7 +54,7 @@ internal static class AssessEndpoint
     {
         var problems = request.Problems().ToList();
         if (problems.Count > 0) return BadInput.Of(problems);
-        var assessment = Assessor.Assess(request.Rig, DemoCatalogue.Wire, request.AllStates());
+        var assessment = AssessmentMemory.Of(request.Rig).In(request.States ?? []);
         return TypedResults.Ok(request.About is { } line ? assessment.About(line) : assessment);
     }
 
@@ -67,7 +62,7 @@ internal static class AssessEndpoint
     {
         var other = request.Rig with { HouseRules = request.HouseRules };
         var problems = new AssessRequest(request.Rig).Problems().Concat(RigValidation.Validate(other).Where(problem => problem.Path.StartsWith("houseRules", StringComparison.Ordinal))).ToList();
-        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(CheckChanges.Of(Assessor.Assess(request.Rig), Assessor.Assess(other)));
+        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(CheckChanges.Of(AssessmentMemory.Of(request.Rig).Assessment, Assessor.Assess(other)));
     }
 
     private static IResult Netlist(NetlistRequest request)

@@ -33,7 +33,7 @@ internal static class RemedyEndpoint
     {
         var problems = new AssessRequest(request.Rig).Problems().ToList();
         if (problems.Count > 0) return BadInput.Of(problems);
-        var assessment = Assessor.Assess(request.Rig);
+        var assessment = AssessmentMemory.Of(request.Rig).Assessment;
         var check = assessment.Lines.SelectMany(line => line.Checks).Concat(assessment.Checks)
             .FirstOrDefault(check => check.Id == request.CheckId && check.About == request.About && check.LineId == request.LineId && check.Remedy is not null);
         return check?.Remedy is { } remedy
@@ -48,7 +48,7 @@ internal static class RemedyEndpoint
     {
         var problems = new AssessRequest(request.Rig).Problems().ToList();
         if (problems.Count > 0) return BadInput.Of(problems);
-        return RunAssessment.Of(request.Rig, request.Run, DemoCatalogue.Wire) is { } run
+        return RunAssessment.Of(AssessmentMemory.Of(request.Rig), request.Run, DemoCatalogue.Wire) is { } run
             ? TypedResults.Ok(run)
             : BadInput.Of(new Problem("run", $"There is no run called {request.Run}."));
     }

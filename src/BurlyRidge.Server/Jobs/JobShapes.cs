@@ -1,6 +1,6 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Server.Demo;
+using BurlyRidge.Server.Assess;
 
 namespace BurlyRidge.Server.Jobs;
 
@@ -33,7 +33,7 @@ public sealed record OpenJob(
         job.Head.UndoTo is not null,
         job.Head.RedoTo is not null,
         job.Rig,
-        Assessor.Assess(job.Rig, DemoCatalogue.Wire));
+        AssessmentMemory.Of(job.Rig).Assessment);
 }
 
 /// <summary>One save of a rig.</summary>

@@ -35,7 +35,7 @@ internal static class PanelEndpoints
     private static Results<Ok<PanelView>, ValidationProblem> Look(PanelRequest request)
     {
         var problems = new AssessRequest(request.Rig).Problems().ToList();
-        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(PanelView.Of(request.Rig));
+        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(PanelView.Of(AssessmentMemory.Of(request.Rig)));
     }
 
     private static Results<Ok<RigAnswer>, ValidationProblem> Move(MoveRequest request)

@@ -2,6 +2,7 @@ using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
+using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Hosting;
 using BurlyRidge.Server.Jobs;
 
@@ -93,7 +94,7 @@ internal static class ProposalEndpoints
         if (problems.Count > 0) return BadInput.Of(problems);
 
         var proposal = propose(on);
-        var before = Assessor.Assess(on).Tally;
+        var before = AssessmentMemory.Of(on).Assessment.Tally;
         if (!apply) return TypedResults.Ok(answer(proposal, before, Assessor.Assess(rigOf(proposal)).Tally, null));
         var outcome = await store.SaveRigAsync(id, onRevision, key!, rigOf(proposal));
         if (outcome is not SaveOutcome.Saved saved) return JobEndpoints.Answer(outcome);

@@ -56,7 +56,7 @@ public class LineSummaryTests
         Assert.Equal(15, planned.Cost!.Value, 1e-9);
         var rig = Shape("one bar on its own harness, earth on the body");
         var run = rig.Runs.First(run => run.From == "k.87");
-        var ladder = RunAssessment.Of(rig, run.Id, prices)!.Ladder;
+        var ladder = RunAssessment.Of(AssessedRig.Of(rig), run.Id, prices)!.Ladder;
         Assert.Equal(2.5 * run.LengthMetres, ladder.Single(rung => rung.Name == "14 AWG").Cost!.Value, 1e-9);
         Assert.Null(ladder.Single(rung => rung.Name == "12 AWG").Cost);
         Assert.All(ladder.Zip(ladder.Skip(1)), pair => Assert.True(pair.First.Kilograms < pair.Second.Kilograms && pair.First.SpareFraction <= pair.Second.SpareFraction));

@@ -80,7 +80,7 @@ public class TimeCurrentSheetTests
             Protection = [.. rig.Protection.Select(device => device with { Fuse = new Fuse(100, FuseFamily.BoltDown) })],
             Runs = [.. rig.Runs.Select(run => run.From == "k.87" ? run with { Wire = "20 AWG", LengthMetres = 9 } : run)],
         };
-        var sheet = RunAssessment.Of(rig, rig.Runs.First(run => run.From == "k.87").Id)!.Sheet;
+        var sheet = RunAssessment.Of(AssessedRig.Of(rig), rig.Runs.First(run => run.From == "k.87").Id)!.Sheet;
         Assert.False(sheet.Holds);
         Assert.Contains("does not clear in time", sheet.Sentence, StringComparison.Ordinal);
     }

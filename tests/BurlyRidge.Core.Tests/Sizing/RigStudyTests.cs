@@ -85,8 +85,8 @@ public class RigStudyTests
     [Fact]
     public void A_run_is_judged_on_every_gauge_by_the_network()
     {
-        var judged = RunAssessment.Of(GoodRigs.Bar, "k.87>plug.a")!;
-        Assert.Null(RunAssessment.Of(GoodRigs.Bar, "nothing"));
+        var judged = RunAssessment.Of(AssessedRig.Of(GoodRigs.Bar), "k.87>plug.a")!;
+        Assert.Null(RunAssessment.Of(AssessedRig.Of(GoodRigs.Bar), "nothing"));
         Assert.True(judged.Ladder.Single(rung => rung.Taken) is { Name: "12 AWG", Holds: true });
         Assert.False(judged.Ladder[0].Holds);
         Assert.True(judged.Ladder.Zip(judged.Ladder.Skip(1)).All(pair => pair.First.DropFraction > pair.Second.DropFraction && pair.First.AmpacityAmps < pair.Second.AmpacityAmps));

@@ -111,24 +111,17 @@ public static class Diagram
     private sealed class Sheet
     {
         private readonly WiringMap map;
-        private readonly StateFinder finder;
-        private readonly IReadOnlyList<Rig> groups;
+        private readonly LineStudies studies;
 
         public Sheet(Rig rig)
         {
             Wired = PlanWiring.WireAll(LaidRig.Of(rig).Rig);
             map = WiringMap.Of(Wired);
-            finder = new StateFinder(Wired, map);
-            groups = Partition.Of(Wired).Groups;
+            studies = new LineStudies(Wired, map);
         }
 
         public Rig Wired { get; }
 
-        public Strip StripOf(Line line)
-        {
-            if (line.Lights.Count == 0) return new Strip([], [], []);
-            var group = groups.First(group => group.Lines.Contains(line));
-            return StripReader.Of(Wired, map, LineStudy.Of(group, HarnessCompiler.Compile(group), line, finder));
-        }
+        public Strip StripOf(Line line) => line.Lights.Count == 0 ? new Strip([], [], []) : StripReader.Of(Wired, map, studies.Of(line));
     }
 }

@@ -1,4 +1,5 @@
 import createClient from "openapi-fetch";
+import { bodyText } from "./bodyText";
 import type { components, paths } from "./schema";
 
 type Schemas = components["schemas"];
@@ -90,4 +91,4 @@ export type HouseRules = Required<Schemas["HouseRules"]> & {
   zoneCelsius: Required<Schemas["ZoneTemperatures"]>;
 };
 
-export const api = createClient<paths>({ baseUrl: "/" });
+export const api = createClient<paths>({ baseUrl: "/", bodySerializer: bodyText });

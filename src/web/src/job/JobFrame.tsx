@@ -15,6 +15,11 @@ import { SaveMark } from "./SaveMark";
 import { StaleDialog } from "./StaleDialog";
 import { type StageKey, stages } from "./stages";
 
+// Made once: they are not drawn anew with every edit.
+const searchSign = <Search size={20} aria-hidden />;
+const undoSign = <Undo2 size={20} aria-hidden />;
+const redoSign = <Redo2 size={20} aria-hidden />;
+
 /** What stands round every stage of a job: ticket, stages, ledger, find, and the two versions where two windows met. */
 export function JobFrame({
   editor,
@@ -83,7 +88,7 @@ export function JobFrame({
       <SaveMark save={save} />
       <span className="flex">
         <Button look="ticket" aria-label="Find" onClick={() => setFinding(true)}>
-          <Search size={20} aria-hidden />
+          {searchSign}
         </Button>
         <Button
           look="ticket"
@@ -91,10 +96,10 @@ export function JobFrame({
           disabled={!job.canUndo && save.kind === "saved"}
           onClick={() => editor.undo()}
         >
-          <Undo2 size={20} aria-hidden />
+          {undoSign}
         </Button>
         <Button look="ticket" aria-label="Redo" disabled={!job.canRedo} onClick={() => editor.redo()}>
-          <Redo2 size={20} aria-hidden />
+          {redoSign}
         </Button>
       </span>
     </>

@@ -24,6 +24,13 @@ import { LineUseFields } from "./LineUseFields";
 import { StartDialog } from "./start/StartDialog";
 import { fuseStep, gaugeStep } from "./steps";
 
+// Made once: they are not drawn anew with every edit.
+const sizeSign = <Ruler size={18} aria-hidden />;
+const assignSign = <Shuffle size={18} aria-hidden />;
+const partsSign = <Blocks size={18} aria-hidden />;
+const diagramSign = <Waypoints size={18} aria-hidden />;
+const removeSign = <Trash2 size={16} aria-hidden />;
+
 const objects = (check: Check) => check.verdict !== "holds";
 
 /** The Lines stage: the list, the chosen line from source to earth, and what follows from it. */
@@ -117,14 +124,10 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
             onStart={start}
           />
           {(rig.runs?.length ?? 0) > 0 && (
-            <Button onClick={() => setAsked({ kind: "auto-size" })}>
-              <Ruler size={18} aria-hidden /> Size the wired lines…
-            </Button>
+            <Button onClick={() => setAsked({ kind: "auto-size" })}>{sizeSign} Size the wired lines…</Button>
           )}
           {((rig.powerBoxes?.length ?? 0) > 0 || (rig.vehicle.auxOutputs?.length ?? 0) > 0) && (
-            <Button onClick={() => setAsked({ kind: "assign-slots" })}>
-              <Shuffle size={18} aria-hidden /> Assign outputs…
-            </Button>
+            <Button onClick={() => setAsked({ kind: "assign-slots" })}>{assignSign} Assign outputs…</Button>
           )}
           <HouseRulesPanel
             rig={rig}
@@ -144,21 +147,21 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
               </div>
               {chosen.line.plan ? (
                 <Button onClick={async () => setTrouble(await editor.wireByParts(chosen.line.id))}>
-                  <Blocks size={18} aria-hidden /> Wire it part by part
+                  {partsSign} Wire it part by part
                 </Button>
               ) : (
                 <Button onClick={() => setAsked({ kind: "auto-size", lineId: chosen.line.id })}>
-                  <Ruler size={18} aria-hidden /> Size this line…
+                  {sizeSign} Size this line…
                 </Button>
               )}
               <Button aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
-                <Waypoints size={18} aria-hidden /> Diagram
+                {diagramSign} Diagram
               </Button>
               <Button
                 look="quiet"
                 onClick={() => editor.edit((current) => withoutLine(current, chosen.line.id))}
               >
-                <Trash2 size={16} aria-hidden /> Remove this line
+                {removeSign} Remove this line
               </Button>
             </div>
             {started?.lineId === chosen.line.id && (

@@ -3,7 +3,6 @@ import {
   CircleDot,
   CircuitBoard,
   Lightbulb,
-  type LucideIcon,
   Minus,
   Plug,
   Power,
@@ -13,7 +12,7 @@ import {
   ToggleLeft,
   Zap,
 } from "lucide-react";
-import { type KeyboardEvent, memo, useRef } from "react";
+import { type KeyboardEvent, memo, type ReactElement, useRef } from "react";
 import type { StationFigure, Strand, StripKind, StripStation } from "../../api/client";
 import { amps, lostVolts, volts } from "../../ui/figures";
 import type { Cell, StripLayout } from "./layout";
@@ -21,21 +20,22 @@ import type { Cell, StripLayout } from "./layout";
 const rowHeight = 94;
 const controlHeight = 66;
 
-const icons: Record<StripKind, LucideIcon> = {
-  source: Battery,
-  fuse: ShieldCheck,
-  holder: CircleDot,
-  run: Minus,
-  lead: Minus,
-  joint: Plug,
-  relay: CircuitBoard,
-  switch: ToggleLeft,
-  output: Power,
-  signal: RadioTower,
-  lamp: Lightbulb,
-  coil: Zap,
-  earth: Split,
-  body: Split,
+// Elements and not components: a sign that is the same element as before is not drawn anew with every figure.
+const signs: Record<StripKind, ReactElement> = {
+  source: <Battery size={14} aria-hidden className="shrink-0" />,
+  fuse: <ShieldCheck size={14} aria-hidden className="shrink-0" />,
+  holder: <CircleDot size={14} aria-hidden className="shrink-0" />,
+  run: <Minus size={14} aria-hidden className="shrink-0" />,
+  lead: <Minus size={14} aria-hidden className="shrink-0" />,
+  joint: <Plug size={14} aria-hidden className="shrink-0" />,
+  relay: <CircuitBoard size={14} aria-hidden className="shrink-0" />,
+  switch: <ToggleLeft size={14} aria-hidden className="shrink-0" />,
+  output: <Power size={14} aria-hidden className="shrink-0" />,
+  signal: <RadioTower size={14} aria-hidden className="shrink-0" />,
+  lamp: <Lightbulb size={14} aria-hidden className="shrink-0" />,
+  coil: <Zap size={14} aria-hidden className="shrink-0" />,
+  earth: <Split size={14} aria-hidden className="shrink-0" />,
+  body: <Split size={14} aria-hidden className="shrink-0" />,
 };
 
 /** The stations of a line in their order, branches below; the control circuit is a thinner strip of its own. */
@@ -160,7 +160,6 @@ const StationCell = memo(function StationCell({
   onPoint: (id: string | undefined) => void;
 }) {
   const { station } = cell;
-  const Icon = icons[station.kind];
   const wire = station.kind === "run" || station.kind === "lead";
   return (
     <button
@@ -174,7 +173,7 @@ const StationCell = memo(function StationCell({
       onMouseLeave={() => onPoint(undefined)}
       onFocus={() => onPoint(station.id)}
       onBlur={() => onPoint(undefined)}
-      className={`absolute overflow-hidden rounded-sm border px-1.5 py-1 text-left text-sm leading-tight hover:bg-lichen-shade ${
+      className={`absolute contain-strict overflow-hidden rounded-sm border px-1.5 py-1 text-left text-sm leading-tight hover:bg-lichen-shade ${
         open
           ? "border-2 border-spruce bg-lichen-shade"
           : pointed
@@ -186,7 +185,7 @@ const StationCell = memo(function StationCell({
       style={{ left: cell.left, top, width: cell.width, height: thin ? controlHeight - 8 : rowHeight - 10 }}
     >
       <span className="flex items-center gap-1 font-semibold">
-        <Icon size={14} aria-hidden className="shrink-0" />
+        {signs[station.kind]}
         <span className="truncate">{station.name}</span>
       </span>
       <span className="block truncate text-dust">

@@ -1,0 +1,26 @@
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Assessing;
+
+/// <summary>A rig with what it was studied and assessed to. Nothing in it is solved any more: it can be read from several sides at once.</summary>
+/// <param name="Laid">The rig as it lies.</param>
+/// <param name="Study">The same with every line wired, solved.</param>
+/// <param name="Assessment">What follows, in no state but those worth judging.</param>
+public sealed record AssessedRig(Rig Laid, RigStudy Study, Assessment Assessment)
+{
+    /// <summary>Studies and assesses a valid rig; pure and total.</summary>
+    public static AssessedRig Of(Rig rig, WirePrices? prices = null)
+    {
+        var (subject, assessment) = Assessor.Judge(rig, prices ?? WirePrices.None);
+        return new AssessedRig(subject.Saved, subject.Study, assessment);
+    }
+
+    /// <summary>The assessment with the states asked for, solved one after another.</summary>
+    public Assessment In(IReadOnlyList<RigState> states) => states.Count == 0 ? Assessment : Assessment with
+    {
+        States = [.. HarnessCompiler.Sequence(Study.Wired, states).Zip(states, (solved, state) => StateAnswer.Of(Study.Wired, state, solved))],
+    };
+}

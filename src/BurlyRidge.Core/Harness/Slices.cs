@@ -1,0 +1,182 @@
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Harness;
+
+/// <summary>
+/// Takes of a rig what can carry anything, or work anything that does, when certain lamps are lit and the rest is off: parts
+/// that share no more than battery posts, earths and the body with them, or stand behind a contact that is open, are left out.
+/// </summary>
+public sealed class Slices
+{
+    private readonly Rig rig;
+    private readonly WiringMap map;
+    private readonly Dictionary<string, string> firstPositions;
+    private readonly bool[] stiff;
+
+    // By terminal: others that it works or is worked by, though nothing joins them.
+    private readonly Dictionary<int, List<int>> worked = [];
+    private readonly List<Run> betweenStiff;
+    private readonly Dictionary<string, int> runs;
+    private readonly PartsById parts;
+
+    /// <summary>Of <paramref name="rig"/>, wired and read as <paramref name="map"/>.</summary>
+    public Slices(Rig rig, WiringMap map)
+    {
+        (this.rig, this.map, parts) = (rig, map, new PartsById(rig));
+        firstPositions = rig.Switches.ToDictionary(part => part.Id, part => part.Positions[0].Name, StringComparer.Ordinal);
+        HashSet<string> stiffParts = [PartBook.Body, .. rig.Vehicle.Batteries.Select(battery => battery.Id), .. rig.Earths.Select(earth => earth.Id)];
+        stiff = [.. map.Terminals.Select(terminal => stiffParts.Contains(PartBook.Split(terminal).Part))];
+        runs = rig.Runs.Select((run, place) => (run.Id, place)).ToDictionary(pair => pair.Id, pair => pair.place, StringComparer.Ordinal);
+        betweenStiff = [.. map.Links.Where(link => link.Run is not null && stiff[link.NumberA] && stiff[link.NumberB]).Select(link => link.Run!)];
+        foreach (var link in map.Links)
+            foreach (var need in link.Needs)
+                foreach (var terminal in need switch { Need.Coil coil => [coil.Plus, coil.Minus], Need.Live live => [live.Terminal], _ => Array.Empty<string>() })
+                    Work(terminal, link.A);
+        foreach (var converter in rig.Converters) Work($"{converter.Id}.in-plus", $"{converter.Id}.out-plus");
+    }
+
+    /// <summary>
+    /// What belongs together while the rig is in <paramref name="state"/>, or in any in which no contact is asked for that is
+    /// not asked for there; in whatever state where it is null.
+    /// </summary>
+    public InState In(RigState? state) => new(this, state);
+
+    private void Work(string a, string b)
+    {
+        var (first, second) = (map.NumberOf(a), map.NumberOf(b));
+        if (first < 0 || second < 0) return;
+        Beside(first).Add(second);
+        Beside(second).Add(first);
+    }
+
+    private List<int> Beside(int number) => worked.TryGetValue(number, out var list) ? list : worked[number] = [];
+
+    /// <summary>Whether a contact is open whatever flows.</summary>
+    private bool IsOpen(Link link, RigState state)
+    {
+        foreach (var need in link.Needs)
+        {
+            var unmet = need switch
+            {
+                Need.Position(var part, var names) => !names.Contains(state.Switches.GetValueOrDefault(part, firstPositions[part])),
+                Need.Press(var slot) => !state.Pressed.Contains(slot),
+                Need.SignalOn(var signal) => !state.Has(signal),
+                Need.KeyOn => !state.Key,
+                _ => false,
+            };
+            if (unmet) return true;
+        }
+        return false;
+    }
+
+    /// <summary>The parts and runs at these terminals.</summary>
+    private Rig Cut(IEnumerable<int> terminals)
+    {
+        var (names, places) = (new HashSet<string>(StringComparer.Ordinal), new SortedSet<int>());
+        foreach (var number in terminals)
+        {
+            names.Add(PartBook.Split(map.Terminals[number]).Part);
+            foreach (var link in map.At(number))
+                if (link.Run is { } run) places.Add(runs[run.Id]);
+        }
+        List<Run> own = [.. betweenStiff, .. places.Select(place => rig.Runs[place])];
+        foreach (var run in own) names.UnionWith([run.From, run.To]);
+        return parts.Of(names) with { Runs = own, Lines = [] };
+    }
+
+    /// <summary>A rig in one state, parted where nothing can flow.</summary>
+    public sealed class InState
+    {
+        private readonly Slices slices;
+        private readonly RigState? state;
+        private readonly Dictionary<int, int> pieceOf = [];
+        private readonly List<List<int>> pieces = [];
+
+        internal InState(Slices slices, RigState? state) => (this.slices, this.state) = (slices, state);
+
+        /// <summary>The pieces that <paramref name="lamps"/> ("fixture.function") lie in, by number; they stay the same from call to call.</summary>
+        public IReadOnlyList<int> PiecesOf(IEnumerable<string> lamps)
+        {
+            var found = new SortedSet<int>();
+            foreach (var lamp in lamps)
+            {
+                if (slices.map.Find(lamp) is not { } link) continue;
+                foreach (var terminal in new[] { link.NumberA, link.NumberB })
+                    if (!slices.stiff[terminal]) found.Add(PieceOf(terminal));
+            }
+            return [.. found];
+        }
+
+        /// <summary>How many terminals some pieces have.</summary>
+        public int Size(IEnumerable<int> numbers) => numbers.Sum(number => pieces[number].Count);
+
+        /// <summary>Some pieces as a rig without lines.</summary>
+        public Rig Of(IEnumerable<int> numbers) => slices.Cut(numbers.SelectMany(number => pieces[number]));
+
+        private int PieceOf(int start)
+        {
+            if (pieceOf.TryGetValue(start, out var known)) return known;
+            var piece = new List<int>();
+            var open = new Stack<int>();
+            Visit(start);
+            while (open.TryPop(out var at))
+            {
+                piece.Add(at);
+                if (slices.worked.TryGetValue(at, out var others)) others.ForEach(Visit);
+                foreach (var link in slices.map.At(at))
+                    if (state is null || !slices.IsOpen(link, state)) Visit(link.Beyond(at));
+            }
+            pieces.Add(piece);
+            return pieces.Count - 1;
+
+            void Visit(int number)
+            {
+                if (!slices.stiff[number] && pieceOf.TryAdd(number, pieces.Count)) open.Push(number);
+            }
+        }
+    }
+
+    /// <summary>Parts of a rig by their ids.</summary>
+    private sealed class PartsById(Rig rig)
+    {
+        private readonly Index<Fixture> fixtures = new(rig.Fixtures, part => part.Id);
+        private readonly Index<ProtectiveDevice> protection = new(rig.Protection, part => part.Id);
+        private readonly Index<Relay> relays = new(rig.Relays, part => part.Id);
+        private readonly Index<Switch> switches = new(rig.Switches, part => part.Id);
+        private readonly Index<PowerBox> boxes = new(rig.PowerBoxes, part => part.Id);
+        private readonly Index<Joint> joints = new(rig.Joints, part => part.Id);
+        private readonly Index<Load> loads = new(rig.Loads, part => part.Id);
+        private readonly Index<Converter> converters = new(rig.Converters, part => part.Id);
+        private readonly Index<SolarPanel> panels = new(rig.SolarPanels, part => part.Id);
+        private readonly Index<Earth> earths = new(rig.Earths, part => part.Id);
+
+        public Rig Of(IReadOnlyCollection<string> ids) => rig with
+        {
+            Fixtures = fixtures.Of(ids),
+            Protection = protection.Of(ids),
+            Relays = relays.Of(ids),
+            Switches = switches.Of(ids),
+            PowerBoxes = boxes.Of(ids),
+            Joints = joints.Of(ids),
+            Loads = loads.Of(ids),
+            Converters = converters.Of(ids),
+            SolarPanels = panels.Of(ids),
+            Earths = earths.Of(ids),
+        };
+    }
+
+    /// <summary>A list of parts that a few are taken from, in its order.</summary>
+    private sealed class Index<Part>(IReadOnlyList<Part> all, Func<Part, string> id)
+    {
+        private readonly Dictionary<string, int> places = all.Select((part, place) => (Id: id(part), place)).ToDictionary(pair => pair.Id, pair => pair.place, StringComparer.Ordinal);
+
+        public List<Part> Of(IReadOnlyCollection<string> ids)
+        {
+            var found = new List<int>();
+            foreach (var one in ids)
+                if (places.TryGetValue(one, out var place)) found.Add(place);
+            found.Sort();
+            return [.. found.Select(place => all[place])];
+        }
+    }
+}
