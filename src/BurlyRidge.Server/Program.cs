@@ -25,8 +25,8 @@ catch (IOException error) when (error.InnerException is Microsoft.AspNetCore.Con
 }
 if (!writesDocument)
 {
-    await WarmUp.RunAsync(app.Urls.First());
     Console.WriteLine($"Burly Ridge answers at {app.Urls.First()}");
+    await WarmUp.RunAsync(app.Urls.First(), app.Lifetime.ApplicationStopping);
 }
 await app.WaitForShutdownAsync();
 return 0;

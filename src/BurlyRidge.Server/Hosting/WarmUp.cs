@@ -10,8 +10,20 @@ public static class WarmUp
 {
     private const int Rounds = 16;
 
-    /// <summary>Ends when the server at <paramref name="address"/> has answered them all.</summary>
-    public static async Task RunAsync(string address)
+    /// <summary>Ends when the server at <paramref name="address"/> has answered them all, or is stopping.</summary>
+    public static async Task RunAsync(string address, CancellationToken stopping = default)
+    {
+        try
+        {
+            await AskAllAsync(address, stopping);
+        }
+        catch (Exception error) when (stopping.IsCancellationRequested && error is (OperationCanceledException or HttpRequestException))
+        {
+            // Whoever stops the server does not wait for it to be quick.
+        }
+    }
+
+    private static async Task AskAllAsync(string address, CancellationToken stopping)
     {
         using var http = new HttpClient { BaseAddress = new Uri(address) };
         for (var round = 0; round < Rounds; round++)
@@ -27,7 +39,7 @@ public static class WarmUp
 
         async Task AskAsync<Question>(string path, Question question)
         {
-            using var answer = await http.PostAsJsonAsync(path, question, JsonRules.Stored);
+            using var answer = await http.PostAsJsonAsync(path, question, JsonRules.Stored, stopping);
             answer.EnsureSuccessStatusCode();
         }
     }

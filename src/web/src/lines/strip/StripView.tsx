@@ -173,7 +173,7 @@ const StationCell = memo(function StationCell({
       onMouseLeave={() => onPoint(undefined)}
       onFocus={() => onPoint(station.id)}
       onBlur={() => onPoint(undefined)}
-      className={`absolute contain-strict overflow-hidden rounded-sm border px-1.5 py-1 text-left text-sm leading-tight hover:bg-lichen-shade ${
+      className={`absolute flex flex-col contain-strict overflow-hidden rounded-sm border px-1.5 py-1 text-left text-sm leading-tight hover:bg-lichen-shade ${
         open
           ? "border-2 border-spruce bg-lichen-shade"
           : pointed

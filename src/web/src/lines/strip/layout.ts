@@ -20,18 +20,15 @@ export type StripLayout = {
 
 export const axisWidth = 46;
 const gap = 6;
-const leastWidth = 92;
-const narrow = 70;
+const leastWidth = 98;
 const lampWidth = 124;
 const perMetre = 12;
 const longest = 170;
 
 const widthOf = (station: StripStation) =>
-  station.kind === "holder" || station.kind === "body"
-    ? narrow
-    : station.kind === "lamp"
-      ? lampWidth
-      : Math.min(longest, leastWidth + perMetre * (station.kind === "run" ? station.lengthMetres : 0));
+  station.kind === "lamp"
+    ? lampWidth
+    : Math.min(longest, leastWidth + perMetre * (station.kind === "run" ? station.lengthMetres : 0));
 
 /**
  * One scale for strip and ridge: stations side by side, runs wider as they are longer. A strand starts behind the station
