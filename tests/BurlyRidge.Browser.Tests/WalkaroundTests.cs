@@ -53,7 +53,6 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     public void A_part_moved_takes_its_length_and_its_drop_along()
     {
         OpenWagon("?mount=rear-left");
-        var before = page.Run("return [...document.querySelectorAll('[data-fit]')].length");
         page.Choose("Work lamp sits at", "Roof, rear");
         page.UntilSaved();
         page.Find(By.XPath("//ul[@aria-label = 'Mounts']//button[starts-with(., 'Rear bumper, left')][contains(., 'planned')]"));
@@ -61,7 +60,6 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'plug-work.b to work-l.plus')]/span[2]")).Text != "0.3 m", "the wire is longer");
         page.Press("Undo");
         page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'plug-work.b to work-l.plus')]/span[2]")).Text == "0.3 m", "the wire is as before");
-        Assert.NotNull(before);
     }
 
     [Fact]

@@ -136,10 +136,11 @@ export class RigEditor {
     return this.remake((rig) => api.POST("/api/parts", { body: { rig, lineId } }));
   }
 
-  /** Something that the server makes of the rig on screen, taken as an edit like any other. */
+  /** Something that the server makes of the rig on screen, taken as an edit; what was edited before is saved before it, so that each is undone by itself. */
   async remake(
     make: (rig: Rig) => Promise<{ data?: { rig: Rig }; error?: unknown }>,
   ): Promise<string | undefined> {
+    if (this.timer !== undefined) await this.settle();
     const { rig } = this.state;
     const answer = await reach(() => make(rig));
     if (answer === "unreachable") return unreachableWords;
@@ -147,6 +148,7 @@ export class RigEditor {
     const made = answer.data?.rig;
     if (!made) return withPaths(refusal(answer.error));
     this.edit(() => made);
+    this.flush();
     return undefined;
   }
 
