@@ -10,7 +10,7 @@ import { asLength, asTape, lengthUnit, tapeUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
 import { TextField } from "../ui/TextField";
 import { choices, hazardWords, stationWords, zoneWords } from "../ui/words";
-import { newLane, newStation, withoutLane, withoutStation } from "./bodyEdits";
+import { leaningOn, newLane, newStation, withoutLane, withoutStation } from "./bodyEdits";
 
 /** Stations as measured on the vehicle: moved, added, taken out. */
 export function StationsEditor({
@@ -41,6 +41,7 @@ export function StationsEditor({
       <div className="grid gap-3">
         {stations.map((station, i) => {
           const said = under(errors, `body.stations[${i}]`);
+          const leaning = leaningOn(rig, station.id);
           return (
             <fieldset key={station.id} className="grid grid-cols-3 gap-2 border-b border-seam pb-3">
               <legend className="sr-only">{station.name}</legend>
@@ -81,9 +82,15 @@ export function StationsEditor({
                   onChange={(hole) => change(station.id, { holeMillimetres: hole ?? null })}
                 />
               )}
-              <Button look="quiet" onClick={() => editor.edit((now) => withoutStation(now, station.id))}>
-                <Trash2 size={16} aria-hidden /> Take out<span className="sr-only"> {station.name}</span>
-              </Button>
+              {leaning.length > 0 ? (
+                <p className="col-span-2 self-center text-sm text-dust">
+                  Wires of {leaning.map(({ name }) => name).join(", ")} leave here: it stays.
+                </p>
+              ) : (
+                <Button look="quiet" onClick={() => editor.edit((now) => withoutStation(now, station.id))}>
+                  <Trash2 size={16} aria-hidden /> Take out<span className="sr-only"> {station.name}</span>
+                </Button>
+              )}
             </fieldset>
           );
         })}

@@ -1,0 +1,149 @@
+using OpenQA.Selenium;
+using OpenQA.Selenium.Support.UI;
+
+namespace BurlyRidge.Browser.Tests;
+
+/// <summary>The vehicle as a tape finds it: stations, lanes, places for parts and mounts, each changed by hand in the real page.</summary>
+public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
+{
+    private readonly Page page = workshop.Page;
+
+    private void OpenWagon(string query, string? editor = null)
+    {
+        page.Open("/");
+        var lines = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!;
+        page.Open(new Uri(lines).AbsolutePath.Replace("/lines", $"/walkaround{query}", StringComparison.Ordinal));
+        page.Find(By.CssSelector("[aria-label='The vehicle from above']"));
+        if (editor is not null) page.Find(By.XPath($"//summary[starts-with(., '{editor}')]")).Click();
+    }
+
+    /// <summary>A group of fields by its name; looked up again each time, because an edit may draw it anew.</summary>
+    private IWebElement In(string group, string label) => page.Find(By.XPath(
+        $"//fieldset[legend[. = '{group}']]//*[@id = //fieldset[legend[. = '{group}']]//label[normalize-space() = '{label}' or starts-with(normalize-space(), '{label} ')]/@for]"));
+
+    private void Type(string group, string label, string text)
+    {
+        var field = In(group, label);
+        field.SendKeys(Keys.Control + "a");
+        field.SendKeys(text);
+    }
+
+    private void Choose(string group, string label, string option) => new SelectElement(In(group, label)).SelectByText(option);
+
+    private string Way(string way) => page.Find(By.XPath($"//ul[@aria-label = 'Ways']//button[contains(., '{way}')]/span[2]")).Text;
+
+    private void UndoAll(int edits)
+    {
+        for (var i = 0; i < edits; i++)
+        {
+            page.UntilSaved();
+            page.Press("Undo");
+        }
+        page.UntilSaved();
+    }
+
+    private static By Saying(string words) => By.XPath($"//*[contains(text(), '{words}')]");
+
+    [Fact]
+    public void A_lane_that_runs_hot_and_past_an_airbag_tells_those_that_lie_in_it()
+    {
+        OpenWagon("?body=size", "Lanes");
+        const string Lane = "Bonnet hinge, right to Roof, front";
+        page.Find(By.XPath($"//fieldset[legend[. = '{Lane}']]//label[normalize-space() = 'airbag']//input")).Click();
+        page.UntilSaved();
+        page.Key("v");
+        page.Find(By.XPath("//div[@role = 'dialog']//*[@data-check = 'hazard'][contains(., 'irbag')]"));
+        page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Escape);
+        Type(Lane, "Comes off (commas between)", "Pillar trim, headliner");
+        page.UntilSaved();
+        Type(Lane, "Heat", "900");
+        page.Find(Saying("Give a number from"));
+        page.Until(() => page.Has(By.CssSelector("[data-save='refused']")), "it is not saved");
+        page.Press("Undo");
+        page.UntilSaved();
+        page.Reload();
+        page.Find(By.XPath("//summary[starts-with(., 'Lanes')]")).Click();
+        Assert.Equal("Pillar trim, headliner", In(Lane, "Comes off (commas between)").GetAttribute("value"));
+        UndoAll(2);
+    }
+
+    [Fact]
+    public void A_station_that_stands_further_back_makes_the_ways_through_it_longer()
+    {
+        OpenWagon("?way=all");
+        var before = Way("Roof bar");
+        OpenWagon("?body=size", "Stations");
+        page.UntilSaved();
+        Type("Roof, front", "Behind the front", "4.4");
+        page.UntilSaved();
+        page.Key("w");
+        page.Until(() => Way("Roof bar") != before, "the way to the roof is longer");
+        page.Press("Undo");
+        page.Until(() => Way("Roof bar") == before, "it is as it was");
+    }
+
+    [Fact]
+    public void A_station_taken_out_takes_its_lanes_along_and_undo_brings_both_back()
+    {
+        OpenWagon("?body=size");
+        string Count(string editor) => page.Find(By.XPath($"//summary[starts-with(., '{editor}')]")).Text;
+        var (stations, lanes) = (Count("Stations"), Count("Lanes"));
+        page.Find(By.XPath("//summary[starts-with(., 'Stations')]")).Click();
+        page.Find(By.XPath("//fieldset[legend[. = 'Roof, front']]//p[contains(., 'leave here: it stays.')]"));
+        page.Find(By.XPath("(//summary[starts-with(., 'Stations')]/following::fieldset[.//button[contains(., 'Take out')]])[1]//button")).Click();
+        page.Until(() => Count("Stations") != stations && Count("Lanes") != lanes, "both are fewer");
+        page.UntilSaved();
+        page.Press("Undo");
+        page.Until(() => Count("Stations") == stations && Count("Lanes") == lanes, "both are back");
+    }
+
+    [Fact]
+    public void A_place_for_parts_is_added_measured_tried_with_a_part_and_taken_out()
+    {
+        OpenWagon("?body=size", "Places for parts");
+        page.Press("Add a place");
+        var name = page.Find(By.XPath("(//summary[starts-with(., 'Places for parts')]/following::fieldset)[last()]/legend")).GetAttribute("textContent")!;
+        Type(name, "Width", "0");
+        page.Find(Saying("Give a number"));
+        Type(name, "Width", "60");
+        Type(name, "Height", "40");
+        Type(name, "Depth", "30");
+        page.UntilSaved();
+        Choose(name, "Wires leave at", "Roof, front");
+        page.UntilSaved();
+        page.Key("p");
+        page.Choose("box sits at", name);
+        page.Find(By.CssSelector("[data-fit='box'] [data-verdict='stop']"));
+        page.UntilSaved();
+        page.Press("Undo");
+        page.UntilSaved();
+        OpenWagon("?body=size", "Places for parts");
+        page.Find(By.XPath($"//fieldset[legend[. = '{name}']]//button[contains(., 'Take out')]")).Click();
+        page.Until(() => !page.Has(By.XPath($"//fieldset[legend[. = '{name}']]")), "the place is gone");
+        page.UntilSaved();
+    }
+
+    [Fact]
+    public void What_a_mount_leaves_free_is_kept_and_taken_out_and_ways_of_holding_are_added()
+    {
+        OpenWagon("?mount=rear-left");
+        page.Find(By.XPath("//summary[. = 'Its measures']")).Click();
+        page.Press("Keep something free");
+        page.Type("Begins at", "5");
+        page.Type("What", "tail gate swing");
+        page.UntilSaved();
+        page.Reload();
+        page.Find(By.XPath("//summary[. = 'Its measures']")).Click();
+        Assert.Equal("tail gate swing", page.Field("What").GetAttribute("value"));
+        Assert.Equal("5", page.Field("Begins at").GetAttribute("value"));
+        page.Type("Begins at", "-5");
+        page.Find(Saying("Give a number"));
+        page.Press("Undo");
+        page.Find(By.XPath("//button[contains(., 'Take out') and contains(., 'tail gate swing')]")).Click();
+        page.Until(() => !page.Has(By.XPath("//button[contains(., 'Take out') and contains(., 'tail gate swing')]")), "nothing has to stay free");
+        page.UntilSaved();
+        page.Press("Add a way of holding");
+        page.Find(By.XPath("(//label[starts-with(., 'From')])[last()]"));
+        page.UntilSaved();
+    }
+}
