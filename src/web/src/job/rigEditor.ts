@@ -254,17 +254,23 @@ export class RigEditor {
   private async step(
     take: (job: OpenJob, idempotencyKey: string) => Promise<{ data?: OpenJob; error?: unknown }>,
   ) {
-    if (this.state.save.kind === "refused") {
-      this.replace(settled(this.state.job));
-      return;
-    }
+    if (this.droppedRefused()) return;
     await this.settle();
+    // What was still on its way may have been refused only now.
+    if (this.droppedRefused()) return;
     const { job, save } = this.state;
     if (save.kind !== "saved") return;
     const answer = await reach(() => take(job, crypto.randomUUID()));
     if (answer === "unreachable") return;
     if (answer.data) this.replace(settled(answer.data));
     else if (isStale(answer.error)) this.set({ save: { kind: "stale", newest: answer.error.newest } });
+  }
+
+  /** Goes back to what is saved where the server refuses what is on screen. */
+  private droppedRefused(): boolean {
+    if (this.state.save.kind !== "refused") return false;
+    this.replace(settled(this.state.job));
+    return true;
   }
 
   private refuse(said: Refusal) {
