@@ -20,11 +20,11 @@ public sealed record SolvedHarness(CompiledHarness Harness, Solution Solution)
         get
         {
             if (currents is not null) return currents;
-            currents = new Dictionary<string, double>(StringComparer.Ordinal);
+            var found = new Dictionary<string, double>(StringComparer.Ordinal);
             var elements = Harness.Circuit.Elements;
             for (var i = 0; i < elements.Count; i++)
-                if (Math.Abs(Solution.State.Amps[i]) > LeastAmps) currents[elements[i].Id] = Solution.State.Amps[i];
-            return currents;
+                if (Math.Abs(Solution.State.Amps[i]) > LeastAmps) found[elements[i].Id] = Solution.State.Amps[i];
+            return currents = found;
         }
     }
 

@@ -95,7 +95,7 @@ internal static class ProposalEndpoints
 
         var proposal = propose(on);
         var before = AssessmentMemory.Of(on).Assessment.Tally;
-        if (!apply) return TypedResults.Ok(answer(proposal, before, Assessor.Assess(rigOf(proposal)).Tally, null));
+        if (!apply) return TypedResults.Ok(answer(proposal, before, AssessmentMemory.Of(rigOf(proposal)).Assessment.Tally, null));
         var outcome = await store.SaveRigAsync(id, onRevision, key!, rigOf(proposal));
         if (outcome is not SaveOutcome.Saved saved) return JobEndpoints.Answer(outcome);
         var applied = OpenJob.Of(saved.Job);

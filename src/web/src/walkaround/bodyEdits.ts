@@ -53,11 +53,11 @@ export function withoutLane(rig: Rig, id: string): Rig {
   };
 }
 
-/** A station goes with its lanes; what stood there is placed nowhere. A station that a mount or space leans on stays. */
 /** Mounts and places whose wires leave at a station; it cannot be taken out while there are any. */
 export const leaningOn = (rig: Rig, station: string) =>
   [...(rig.body?.mounts ?? []), ...(rig.body?.spaces ?? [])].filter((one) => one.station === station);
 
+/** A station goes with its lanes; what stood there is placed nowhere. A station that a mount or space leans on stays. */
 export function withoutStation(rig: Rig, id: string): Rig {
   if (leaningOn(rig, id).length > 0) return rig;
   const lanes = (rig.body?.lanes ?? []).filter(({ from, to }) => from === id || to === id);
