@@ -6,6 +6,11 @@ using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Network;
 
 CultureInfo.CurrentCulture = CultureInfo.InvariantCulture;
+if (args is ["limits", ..])
+{
+    LargestRigs.Print(args.ElementAtOrDefault(1));
+    return;
+}
 Judgement.Print();
 if (args is ["judgement"]) return;
 Console.WriteLine();

@@ -1,5 +1,7 @@
+using System.Net.Sockets;
 using System.Reflection;
 using BurlyRidge.Server.Hosting;
+using BurlyRidge.Server.Storage;
 
 // The build runs this program once to write the OpenAPI document, with arguments of its own and no database.
 var writesDocument = Assembly.GetEntryAssembly()?.GetName().Name == "GetDocument.Insider";
@@ -11,22 +13,31 @@ if (parsed.Options is not { } options)
     return parsed.IsHelp ? 0 : 2;
 }
 
-var app = ServerApp.Build(options);
-if (!writesDocument) await ServerApp.PrepareAsync(app, options);
-
+await using var app = ServerApp.Build(options);
 try
 {
+    if (!writesDocument) await ServerApp.PrepareAsync(app, options);
     await app.StartAsync();
+}
+catch (CannotStartException failure)
+{
+    await Console.Error.WriteLineAsync(failure.Message);
+    return 1;
 }
 catch (IOException error) when (error.InnerException is Microsoft.AspNetCore.Connections.AddressInUseException)
 {
     await Console.Error.WriteLineAsync($"Port {options.Port} is taken. Stop what uses it, or give another: --port N");
     return 1;
 }
+catch (SocketException error)
+{
+    await Console.Error.WriteLineAsync($"Port {options.Port} cannot be used: {error.Message}. Give another: --port N");
+    return 1;
+}
 if (!writesDocument)
 {
     Console.WriteLine($"Burly Ridge answers at {app.Urls.First()}");
-    await WarmUp.RunAsync(app.Urls.First(), app.Lifetime.ApplicationStopping);
+    if (options.WarmUp) WarmUp.Begin(app);
 }
 await app.WaitForShutdownAsync();
 return 0;

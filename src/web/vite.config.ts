@@ -4,6 +4,6 @@ import { defineConfig } from "vite";
 
 export default defineConfig({
   plugins: [react(), tailwindcss()],
-  build: { outDir: "../BurlyRidge.Server/wwwroot", emptyOutDir: true },
+  build: { outDir: "../BurlyRidge.Server/wwwroot", emptyOutDir: true, assetsInlineLimit: 0 },
   server: { proxy: { "/api": "http://127.0.0.1:5280", "/health": "http://127.0.0.1:5280" } },
 });

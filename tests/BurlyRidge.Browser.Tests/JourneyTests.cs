@@ -69,7 +69,7 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
     }
 
     [Fact]
-    public void A_bad_entry_shows_its_message_and_saves_nothing()
+    public void A_bad_entry_shows_its_message_saves_nothing_and_is_still_there_after_a_reload()
     {
         NewJobWithLine("Slip of the pen");
         page.Type("One-way length", "-2");
@@ -81,6 +81,10 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
         Assert.Equal("abc", page.Field("Each").GetAttribute("value"));
 
         page.Reload();
+        page.Find(By.CssSelector("[data-save='refused']"));
+        Assert.Equal("-2", page.Field("One-way length").GetAttribute("value"));
+        Assert.True(page.Has(By.CssSelector("[data-outdated]")), "the figures are marked as old");
+        page.Press("Undo");
         page.UntilFigure("Fuse", "5 A blade");
         Assert.Equal("3", page.Field("One-way length").GetAttribute("value"));
         Assert.Equal("40", page.Field("Each").GetAttribute("value"));

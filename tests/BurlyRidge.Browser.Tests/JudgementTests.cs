@@ -49,10 +49,10 @@ public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
     {
         OpenDemo("Snow-road rescue wagon");
         Line("Rear work lamps");
-        var run = By.CssSelector("[data-station='plug-work.b-to-work-l.plus']");
+        var run = By.CssSelector("[data-station='plug-work-b-to-work-l-plus']");
         Assert.StartsWith("14 AWG", page.Find(run).Text, StringComparison.Ordinal);
         page.Press("Size the wired lines…");
-        page.Find(By.XPath("//li[contains(., 'plug-work.b-to-work-l.plus') and contains(., '16 AWG')]"));
+        page.Find(By.XPath("//li[contains(., 'plug-work-b-to-work-l-plus') and contains(., '16 AWG')]"));
         page.Press("Apply");
         page.Until(() => page.Find(run).Text.StartsWith("16 AWG", StringComparison.Ordinal), "the size is taken");
         page.Press("Undo");
@@ -64,12 +64,12 @@ public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
     {
         OpenDemo("Snow-road rescue wagon");
         Line("Winch lamp");
-        page.Find(By.CssSelector("[data-station='box.o7-to-winch-lamp.plus']")).Click();
+        page.Find(By.CssSelector("[data-station='box-o7-to-winch-lamp-plus']")).Click();
         page.Find(By.CssSelector("[data-wire='14 AWG'] button")).Click();
-        page.Until(() => page.Find(By.CssSelector("[data-station='box.o7-to-winch-lamp.plus']")).Text.StartsWith("14 AWG", StringComparison.Ordinal), "the gauge is taken");
+        page.Until(() => page.Find(By.CssSelector("[data-station='box-o7-to-winch-lamp-plus']")).Text.StartsWith("14 AWG", StringComparison.Ordinal), "the gauge is taken");
         page.UntilSaved();
         page.Reload();
-        page.Until(() => page.Find(By.CssSelector("[data-station='box.o7-to-winch-lamp.plus']")).Text.StartsWith("14 AWG", StringComparison.Ordinal), "it is kept");
+        page.Until(() => page.Find(By.CssSelector("[data-station='box-o7-to-winch-lamp-plus']")).Text.StartsWith("14 AWG", StringComparison.Ordinal), "it is kept");
         page.Press("Undo");
     }
 

@@ -30,7 +30,7 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
         more?.Invoke();
         page.Press("Start the line");
         page.Until(() => page.Field("Name").GetAttribute("value") == name, "the line is chosen");
-        page.Find(By.CssSelector("[aria-label='What was put in']"));
+        page.Find(By.CssSelector("[aria-label^='What was put in']"));
         page.UntilSaved();
     }
 

@@ -8,7 +8,7 @@ namespace BurlyRidge.Browser.Tests;
 /// <summary>The page as a person sees it: fields by their label, buttons by their name.</summary>
 public sealed class Page(ChromeDriver driver, Uri address)
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(10);
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(30);
 
     public ChromeDriver Driver => driver;
 
@@ -73,6 +73,17 @@ public sealed class Page(ChromeDriver driver, Uri address)
     public void UntilFigure(string name, string text) => Until(() => Figure(name) == text, $"{name} is {text}");
 
     public void UntilSaved() => Until(() => Has(By.CssSelector("[data-save='saved']")), "the edit is saved");
+
+    /// <summary>What the browser wrote to its console about the policy of what a page may hold, since this was asked last.</summary>
+    public IReadOnlyList<string> PolicyLines() =>
+        [.. driver.Manage().Logs.GetLog(LogType.Browser).Select(line => line.Message).Where(line => line.Contains("Content Security Policy", StringComparison.OrdinalIgnoreCase))];
+
+    /// <summary>What is asked and answered over the network takes so much longer from now on, ms.</summary>
+    public void Slow(int milliseconds)
+    {
+        driver.ExecuteCdpCommand("Network.enable", []);
+        driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new Dictionary<string, object?> { ["offline"] = false, ["latency"] = milliseconds, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
+    }
 
     public object? Run(string script, params object[] arguments) => driver.ExecuteScript(script, arguments);
 }

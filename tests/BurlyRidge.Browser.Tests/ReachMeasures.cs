@@ -55,7 +55,7 @@ public class ReachMeasures(Workshop workshop, ITestOutputHelper output) : IClass
     [Fact(Explicit = true)]
     public async Task Edit_to_redrawn_figures_on_the_demo_rig()
     {
-        await WarmUp.RunAsync(Server, TestContext.Current.CancellationToken);
+        WarmUp.Run(TestContext.Current.CancellationToken);
         page.Open("/");
         page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
         page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Rear work lamps')]")).Click();
@@ -65,7 +65,7 @@ public class ReachMeasures(Workshop workshop, ITestOutputHelper output) : IClass
     [Fact(Explicit = true)]
     public async Task Edit_to_redrawn_figures_on_a_rig_of_many_lines()
     {
-        await WarmUp.RunAsync(Server, TestContext.Current.CancellationToken);
+        WarmUp.Run(TestContext.Current.CancellationToken);
         using var http = new HttpClient { BaseAddress = new Uri(Server) };
         var cancellation = TestContext.Current.CancellationToken;
         var jobs = JsonNode.Parse(await http.GetStringAsync("/api/jobs", cancellation))!.AsArray();

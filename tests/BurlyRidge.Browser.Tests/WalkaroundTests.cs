@@ -148,7 +148,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Key("2");
         page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Driving pair on the beam')]")).Click();
         page.Press("Size this line…");
-        page.Find(By.XPath("//div[@role = 'dialog']//li[contains(., 'drive-relay.87-to-drive-l.plus') and contains(., '→ 10 mm²')]"));
+        page.Find(By.XPath("//div[@role = 'dialog']//li[contains(., 'drive-relay-87-to-drive-l-plus') and contains(., '→ 10 mm²')]"));
         page.Press("Leave it");
         page.Press("Undo");
     }

@@ -1,5 +1,6 @@
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Builder;
+using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 
 namespace BurlyRidge.Browser.Tests;
@@ -9,27 +10,47 @@ public sealed class Workshop : IAsyncLifetime
 {
     private readonly string data = Directory.CreateTempSubdirectory("burly-ridge-").FullName;
     private WebApplication? app;
+    private int port;
     private ChromeDriver? driver;
 
     public Page Page { get; private set; } = null!;
 
+    /// <summary>Folder of the database.</summary>
+    public string Data => data;
+
     public async ValueTask InitializeAsync()
     {
-        var web = Path.Combine(Root(), "src", "BurlyRidge.Server", "wwwroot");
-        if (!File.Exists(Path.Combine(web, "index.html")))
+        if (!File.Exists(Path.Combine(Web, "index.html")))
             throw new InvalidOperationException("The web client is not built. Run ./test, or ./run once.");
-        var options = new ServeOptions(0, data, true, web);
-        app = ServerApp.Build(options);
-        await ServerApp.PrepareAsync(app, options);
-        await app.StartAsync();
+        await StartServerAsync();
 
         var chrome = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         chrome.AddArguments(
             "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
             "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", "--window-size=1280,800");
+        chrome.SetLoggingPreference(LogType.Browser, LogLevel.All);
         driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), chrome);
-        Page = new Page(driver, new Uri(app.Urls.First()));
+        Page = new Page(driver, new Uri(app!.Urls.First()));
     }
+
+    /// <summary>Starts the server, after the first time where it was.</summary>
+    public async Task StartServerAsync()
+    {
+        var options = new ServeOptions(port, data, true, Web);
+        app = ServerApp.Build(options);
+        await ServerApp.PrepareAsync(app, options);
+        await app.StartAsync();
+        port = new Uri(app.Urls.First()).Port;
+    }
+
+    /// <summary>Stops the server; the page stays.</summary>
+    public async Task StopServerAsync()
+    {
+        await app!.DisposeAsync();
+        app = null;
+    }
+
+    private static string Web => Path.Combine(Root(), "src", "BurlyRidge.Server", "wwwroot");
 
     /// <summary>The root of the checkout.</summary>
     public static string Root()
@@ -43,7 +64,6 @@ public sealed class Workshop : IAsyncLifetime
     {
         driver?.Dispose();
         if (app is not null) await app.DisposeAsync();
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         Directory.Delete(data, recursive: true);
     }
 }

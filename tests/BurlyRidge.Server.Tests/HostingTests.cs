@@ -1,4 +1,3 @@
-using System.Diagnostics;
 using System.Text;
 using BurlyRidge.Server.Hosting;
 
@@ -25,7 +24,7 @@ public class HostingTests
                 "/api/jobs/{id}/diagram.html", "/api/jobs/{id}/diagram.svg", "/api/jobs/{id}/file", "/api/jobs/{id}/legends.html", "/api/jobs/{id}/legends.svg",
                 "/api/jobs/{id}/redo", "/api/jobs/{id}/reroute", "/api/jobs/{id}/revisions", "/api/jobs/{id}/revisions/{number}", "/api/jobs/{id}/rig",
                 "/api/jobs/{id}/undo", "/api/jobs/{id}/vehicle-file", "/api/line", "/api/move-output", "/api/netlist", "/api/panel", "/api/parts", "/api/place",
-                "/api/quick-size", "/api/remedy", "/api/rules", "/api/run", "/api/start", "/api/starts", "/api/vehicle-files", "/api/walk", "/api/ways", "/health",
+                "/api/quick-size", "/api/remedy", "/api/remove-line", "/api/rules", "/api/run", "/api/start", "/api/starts", "/api/vehicle-files", "/api/walk", "/api/ways", "/health",
                 "/schemas/job-file.json",
             ],
             paths.Order(StringComparer.Ordinal));
@@ -84,21 +83,11 @@ public class HostingTests
     public async Task An_acknowledged_save_survives_a_kill()
     {
         var data = Directory.CreateTempSubdirectory("burly-ridge-").FullName;
-        using var process = Process.Start(new ProcessStartInfo("dotnet",
-            [typeof(ServerApp).Assembly.Location, "--port", "0", "--data", data, "--empty"])
-        { RedirectStandardOutput = true })!;
-        string? address = null;
-        while (address is null && await process.StandardOutput.ReadLineAsync(TestContext.Current.CancellationToken) is { } line)
-            if (line.StartsWith("Burly Ridge answers at ", StringComparison.Ordinal)) address = line.Split(' ')[^1];
-        using (var http = new HttpClient { BaseAddress = new Uri(address!) })
+        using (var process = await ServerProcess.StartAsync(data))
         {
-            using var response = await http.PostAsync("/api/jobs",
-                new StringContent("""{"name":"Killed","systemVolts":12,"units":"metric"}""", Encoding.UTF8, "application/json"),
-                TestContext.Current.CancellationToken);
-            Assert.Equal(201, (int)response.StatusCode);
+            Assert.Equal(201, (await process.NewJobAsync("Killed")).Status);
+            await process.KillAsync();
         }
-        process.Kill();
-        await process.WaitForExitAsync(TestContext.Current.CancellationToken);
 
         await using var server = await RunningServer.StartAsync(demo: false, data);
         Assert.Equal("Killed", (await server.GetAsync("/api/jobs"))[0].GetProperty("name").GetString());

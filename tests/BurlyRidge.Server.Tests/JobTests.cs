@@ -89,6 +89,57 @@ public class JobTests
     }
 
     [Fact]
+    public async Task The_same_save_sent_eight_times_at_once_is_stored_once_and_answered_eight_times()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
+        for (var round = 0; round < 5; round++)
+        {
+            var saves = await Task.WhenAll(Enumerable.Range(0, 8).Select(_ => SaveAsync(server, job, round + 1, $"round {round}", round + 1)));
+            Assert.All(saves, save => Assert.Equal((200, round + 2), (save.Status, Revision(save.Body))));
+        }
+        Assert.Equal(6, (await server.GetAsync($"/api/jobs/{Id(job)}/revisions")).GetArrayLength());
+    }
+
+    [Fact]
+    public async Task A_rename_beside_a_save_is_no_conflict()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
+        for (var round = 1; round <= 8; round++)
+        {
+            var save = SaveAsync(server, job, round, $"save {round}", round);
+            var rename = server.SendAsync(HttpMethod.Patch, $"/api/jobs/{Id(job)}", $$"""{"onVersion":{{round}},"name":"Loader {{round}}"}""");
+            Assert.Equal((200, 200), ((await save).Status, (await rename).Status));
+        }
+        var after = await server.GetAsync($"/api/jobs/{Id(job)}");
+        Assert.Equal(("Loader 8", 8.0), (after.GetProperty("name").GetString(), Metres(after)));
+    }
+
+    [Fact]
+    public async Task A_key_used_again_for_another_rig_is_refused()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
+        await SaveAsync(server, job, 1, "one", 4);
+        var (status, problem) = await SaveAsync(server, job, 2, "one", 9);
+        Assert.Equal(422, status);
+        Assert.Contains("another content", problem.GetProperty("title").GetString(), StringComparison.Ordinal);
+        Assert.Equal((2, 4.0), (Revision(await server.GetAsync($"/api/jobs/{Id(job)}")), Metres(await server.GetAsync($"/api/jobs/{Id(job)}"))));
+    }
+
+    [Fact]
+    public async Task A_rig_of_an_older_shape_is_taken_as_a_file_of_it_would_be()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var job = (await server.PostAsync("/api/jobs", NewJob)).Body;
+        var rig = RigOf(job, 4);
+        rig["schemaVersion"] = 4;
+        var (status, saved) = await server.SendAsync(HttpMethod.Put, $"/api/jobs/{Id(job)}/rig", new JsonObject { ["onRevision"] = 1, ["idempotencyKey"] = "old", ["rig"] = rig }.ToJsonString());
+        Assert.Equal((200, 5), (status, saved.GetProperty("rig").GetProperty("schemaVersion").GetInt32()));
+    }
+
+    [Fact]
     public async Task Bad_rigs_are_refused_and_nothing_is_half_saved()
     {
         await using var server = await RunningServer.EmptyAsync();

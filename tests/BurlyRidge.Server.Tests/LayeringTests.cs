@@ -58,7 +58,7 @@ public class LayeringTests
             package.Attribute("Include")?.Value != "MathNet.Numerics");
     }
 
-    private static string Root()
+    internal static string Root()
     {
         var folder = new DirectoryInfo(AppContext.BaseDirectory);
         while (!File.Exists(Path.Combine(folder.FullName, "BurlyRidge.slnx"))) folder = folder.Parent!;

@@ -5,15 +5,16 @@ using System.Xml.Linq;
 namespace BurlyRidge.Server.Tests;
 
 /// <summary>One line over HTTP: looked at, altered, wired part by part, started from a lamp, drawn; house rules compared.</summary>
-public class LineTests
+public class LineTests(SharedServer shared) : IClassFixture<SharedServer>
 {
+    private readonly RunningServer server = shared.Running;
+
     private static IEnumerable<JsonElement> Stations(JsonElement view) =>
         view.GetProperty("strip").GetProperty("strands").EnumerateArray().SelectMany(strand => strand.GetProperty("stations").EnumerateArray());
 
     [Fact]
     public async Task A_line_has_figures_for_every_station_in_every_state_and_the_state_asked_for_first()
     {
-        await using var server = await RunningServer.StartAsync(demo: true);
         var rig = RunningServer.RigOf((await server.DemoAsync("rescue")).Job);
         var (status, view) = await server.AskAsync("/api/line", rig, ("lineId", "plough"), ("state", JsonNode.Parse("""{"key":true,"pressed":["box.o6"]}""")));
         Assert.Equal(200, status);
@@ -34,10 +35,9 @@ public class LineTests
     [Fact]
     public async Task A_part_is_added_where_it_is_offered_and_refused_where_it_is_not()
     {
-        await using var server = await RunningServer.StartAsync(demo: true);
         var rig = RunningServer.RigOf((await server.DemoAsync("rescue")).Job);
         var before = rig["joints"]!.AsArray().Count;
-        var (status, answer) = await server.AskAsync("/api/alter", rig, ("lineId", "winch"), ("station", "box.o7-to-winch-lamp.plus"), ("offer", "plug-in"));
+        var (status, answer) = await server.AskAsync("/api/alter", rig, ("lineId", "winch"), ("station", "box-o7-to-winch-lamp-plus"), ("offer", "plug-in"));
         Assert.Equal(200, status);
         Assert.Equal(before + 1, answer.GetProperty("rig").GetProperty("joints").GetArrayLength());
         Assert.Equal(200, (await server.PostAsync("/api/assess", new JsonObject { ["rig"] = JsonNode.Parse(answer.GetProperty("rig").GetRawText()) }.ToJsonString())).Status);
@@ -47,7 +47,6 @@ public class LineTests
     [Fact]
     public async Task A_line_planned_in_short_is_wired_part_by_part()
     {
-        await using var server = await RunningServer.StartAsync(demo: true);
         var rig = RunningServer.RigOf((await server.DemoAsync("rescue")).Job);
         var (status, answer) = await server.AskAsync("/api/parts", rig, ("lineId", "ditch"));
         Assert.Equal(200, status);
@@ -61,7 +60,6 @@ public class LineTests
     [Fact]
     public async Task A_line_starts_from_a_lamp_of_the_catalogue_and_what_does_not_suit_is_refused_with_its_reason()
     {
-        await using var server = await RunningServer.StartAsync(demo: true);
         var rig = RunningServer.RigOf((await server.DemoAsync("Orchard")).Job);
         var (_, starts) = await server.AskAsync("/api/starts", rig, ("lamp", "driving-round"), ("count", 2));
         Assert.True(starts.GetArrayLength() >= 16);
@@ -84,7 +82,6 @@ public class LineTests
     [Fact]
     public async Task Other_house_rules_say_which_checks_come_out_otherwise()
     {
-        await using var server = await RunningServer.StartAsync(demo: true);
         var rig = RunningServer.RigOf((await server.DemoAsync("rescue")).Job);
         var rules = rig["houseRules"]!.DeepClone();
         var (_, same) = await server.AskAsync("/api/rules", rig, ("houseRules", rules.DeepClone()));
@@ -106,7 +103,6 @@ public class LineTests
     [InlineData("chipper")]
     public async Task Diagram_and_legends_parse_and_hold_every_part_of_the_rig(string name)
     {
-        await using var server = await RunningServer.StartAsync(demo: true);
         var (path, job) = await server.DemoAsync(name);
         var svg = XElement.Parse(await server.Http.GetStringAsync($"{path}/diagram.svg", TestContext.Current.CancellationToken));
         var parts = svg.Descendants().Select(element => element.Attribute("data-part")?.Value).ToHashSet();

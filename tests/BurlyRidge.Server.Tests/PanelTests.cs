@@ -4,8 +4,10 @@ using System.Text.Json.Nodes;
 namespace BurlyRidge.Server.Tests;
 
 /// <summary>Panels over HTTP: what hangs on them, moved, and what the key does.</summary>
-public class PanelTests
+public class PanelTests(SharedServer shared) : IClassFixture<SharedServer>
 {
+    private readonly RunningServer server = shared.Running;
+
     private static JsonElement Slot(JsonElement panel, string output) => panel.GetProperty("banks").EnumerateArray()
         .SelectMany(bank => bank.GetProperty("slots").EnumerateArray()).Single(slot => slot.GetProperty("output").GetString() == output);
 
@@ -14,7 +16,6 @@ public class PanelTests
     [Fact]
     public async Task What_stays_on_with_the_key_off_is_what_the_network_says()
     {
-        await using var server = await RunningServer.StartAsync(demo: true);
         var rig = RunningServer.RigOf((await server.DemoAsync("rescue")).Job);
         var (status, panel) = await server.AskAsync("/api/panel", rig);
         Assert.Equal(200, status);
@@ -35,7 +36,6 @@ public class PanelTests
     [Fact]
     public async Task Lines_change_places_with_their_legends_and_the_ratings_stay()
     {
-        await using var server = await RunningServer.StartAsync(demo: true);
         var rig = RunningServer.RigOf((await server.DemoAsync("rescue")).Job);
         var (status, moved) = await server.AskAsync("/api/move-output", rig, ("from", "box.o5"), ("to", "box.o8"));
         Assert.Equal(200, status);
@@ -52,7 +52,6 @@ public class PanelTests
     [Fact]
     public async Task Factory_outputs_change_places_and_the_register_says_what_a_spare_lead_joins()
     {
-        await using var server = await RunningServer.StartAsync(demo: true);
         var rig = RunningServer.RigOf((await server.DemoAsync("Orchard")).Job);
         var (_, panel) = await server.AskAsync("/api/panel", rig);
         var lead = panel.GetProperty("register").EnumerateArray().Single();
@@ -70,7 +69,6 @@ public class PanelTests
     [InlineData("outputs", """[{"id":"o1","ratingAmps":10,"slot":0}]""", "rig.powerBoxes[0].outputs[0].slot")]
     public async Task A_panel_that_cannot_be_is_refused_by_its_field(string field, string value, string path)
     {
-        await using var server = await RunningServer.StartAsync(demo: true);
         var rig = RunningServer.RigOf((await server.DemoAsync("rescue")).Job);
         rig["powerBoxes"]![0]![field] = JsonNode.Parse(value);
         var (status, problem) = await server.AskAsync("/api/panel", rig);

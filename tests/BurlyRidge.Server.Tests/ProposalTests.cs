@@ -20,7 +20,7 @@ public class ProposalTests
         Assert.Equal(["everything", "everything-idle", "night", "reversing", "camp", "left", "parked"],
             assessment.GetProperty("supply").EnumerateArray().Select(state => state.GetProperty("figures").GetProperty("id").GetString()));
         Assert.All(assessment.GetProperty("lines").EnumerateArray(), line => Assert.NotEmpty(line.GetProperty("figures").GetProperty("lamps").EnumerateArray()));
-        var feed = assessment.GetProperty("runs").EnumerateArray().Single(run => run.GetProperty("id").GetString() == "main-fuse.out-to-box.plus");
+        var feed = assessment.GetProperty("runs").EnumerateArray().Single(run => run.GetProperty("id").GetString() == "main-fuse-out-to-box-plus");
         Assert.Equal("main-fuse", Assert.Single(feed.GetProperty("fuses").EnumerateArray()).GetString());
         Assert.True(feed.GetProperty("nearAmps").GetDouble() > feed.GetProperty("farAmps").GetDouble());
         Assert.True(feed.GetProperty("clearsInSeconds").GetDouble() < feed.GetProperty("withstandsSeconds").GetDouble());
@@ -120,7 +120,7 @@ public class ProposalTests
     {
         await using var server = await RunningServer.StartAsync(demo: true);
         var (_, job) = await server.DemoAsync("rescue");
-        var (status, judged) = await server.PostAsync("/api/run", new JsonObject { ["rig"] = RunningServer.RigOf(job), ["run"] = "box.o3-to-plug-work.a" }.ToJsonString());
+        var (status, judged) = await server.PostAsync("/api/run", new JsonObject { ["rig"] = RunningServer.RigOf(job), ["run"] = "box-o3-to-plug-work-a" }.ToJsonString());
         Assert.Equal((200, 10), (status, judged.GetProperty("ladder").GetArrayLength()));
         var (refused, problem) = await server.PostAsync("/api/run", new JsonObject { ["rig"] = RunningServer.RigOf(job), ["run"] = "nothing" }.ToJsonString());
         Assert.Equal((400, "run"), (refused, problem.GetProperty("errors").EnumerateObject().Single().Name));

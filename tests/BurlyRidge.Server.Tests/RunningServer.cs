@@ -3,6 +3,7 @@ using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using BurlyRidge.Server.Hosting;
+using BurlyRidge.Server.Storage;
 using Microsoft.AspNetCore.Builder;
 
 namespace BurlyRidge.Server.Tests;
@@ -73,11 +74,16 @@ public sealed class RunningServer : IAsyncDisposable
     /// <summary>The rig of a job, to be changed.</summary>
     public static JsonNode RigOf(JsonElement job) => JsonNode.Parse(job.GetProperty("rig").GetRawText())!;
 
-    public async ValueTask DisposeAsync()
+    /// <summary>Stops; the data stay.</summary>
+    public async Task StopAsync()
     {
         Http.Dispose();
         await app.DisposeAsync();
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+    }
+
+    public async ValueTask DisposeAsync()
+    {
+        await StopAsync();
         Directory.Delete(Data, recursive: true);
     }
 
@@ -85,9 +91,17 @@ public sealed class RunningServer : IAsyncDisposable
     {
         var options = new ServeOptions(0, data, demo, data);
         var app = ServerApp.Build(options);
-        await ServerApp.PrepareAsync(app, options);
-        await app.StartAsync();
-        return app;
+        try
+        {
+            await ServerApp.PrepareAsync(app, options);
+            await app.StartAsync();
+            return app;
+        }
+        catch (CannotStartException)
+        {
+            await app.DisposeAsync();
+            throw;
+        }
     }
 
     private static HttpClient ClientOf(WebApplication app) => new() { BaseAddress = new Uri(app.Urls.First()) };

@@ -64,7 +64,7 @@ public static class PlanToParts
                 fixtures.Add(lamp);
                 runs.AddRange(tails.Select(names.Of).Select((run, tail) => run with
                 {
-                    Id = $"{run.Id}-{i}",
+                    Id = names.OneOf(run.Id, i),
                     From = tail == 1 ? minus : run.From,
                     To = tail == 0 ? plus : run.To,
                 }));
@@ -85,9 +85,12 @@ public static class PlanToParts
         public string Of(string part)
         {
             if (!RigStates.IsPlanned(part)) return part;
-            if (!given.TryGetValue(part, out var name)) given[part] = name = FreeName.In(rig, part.Replace(RigStates.OfPlan, '-'));
+            if (!given.TryGetValue(part, out var name)) given[part] = name = FreeName.In(rig, part.Replace(RigStates.OfPlan, '-'), given.Values);
             return name;
         }
+
+        /// <summary>A name for one of several that stand where the plan has one.</summary>
+        public string OneOf(string part, int number) => given[$"{part} {number}"] = FreeName.In(rig, $"{part}-{number}", given.Values);
 
         public Run Of(Run run) => run with { Id = Of(run.Id), From = End(run.From), To = End(run.To) };
 

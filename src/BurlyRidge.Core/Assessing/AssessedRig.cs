@@ -12,15 +12,18 @@ namespace BurlyRidge.Core.Assessing;
 public sealed record AssessedRig(Rig Laid, RigStudy Study, Assessment Assessment)
 {
     /// <summary>Studies and assesses a valid rig; pure and total.</summary>
-    public static AssessedRig Of(Rig rig, WirePrices? prices = null)
+    /// <param name="rig">The rig.</param>
+    /// <param name="prices">What wire costs; null: not known.</param>
+    /// <param name="cancellation">Ends the work early, with an <see cref="OperationCanceledException"/>.</param>
+    public static AssessedRig Of(Rig rig, WirePrices? prices = null, CancellationToken cancellation = default)
     {
-        var (subject, assessment) = Assessor.Judge(rig, prices ?? WirePrices.None);
+        var (subject, assessment) = Assessor.Judge(rig, prices ?? WirePrices.None, cancellation);
         return new AssessedRig(subject.Saved, subject.Study, assessment);
     }
 
     /// <summary>The assessment with the states asked for, solved one after another.</summary>
-    public Assessment In(IReadOnlyList<RigState> states) => states.Count == 0 ? Assessment : Assessment with
+    public Assessment In(IReadOnlyList<RigState> states, CancellationToken cancellation = default) => states.Count == 0 ? Assessment : Assessment with
     {
-        States = [.. HarnessCompiler.Sequence(Study.Wired, states).Zip(states, (solved, state) => StateAnswer.Of(Study.Wired, state, solved))],
+        States = [.. HarnessCompiler.Sequence(Study.Wired, states.Unless(cancellation)).Zip(states, (solved, state) => StateAnswer.Of(Study.Wired, state, solved))],
     };
 }

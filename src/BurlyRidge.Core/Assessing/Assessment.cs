@@ -21,6 +21,9 @@ public sealed record Assessment(
     IReadOnlyList<WayAnswer> Ways,
     IReadOnlyList<StateAnswer> States)
 {
+    /// <summary>Of a rig that nothing was worked out of.</summary>
+    public static Assessment Nothing { get; } = new([], new Tally(0, 0, 0), [], [], [], [], [], []);
+
     /// <summary>
     /// What a screen needs that shows one line closely: of the others their row, their verdict and what is against them; no
     /// runs and devices. The tally counts everything.

@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Checks;
 using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
@@ -15,15 +16,15 @@ public static class Assessor
     /// <summary>The same with what wire costs.</summary>
     public static Assessment Assess(Rig rig, WirePrices prices, params IReadOnlyList<RigState> states) => AssessedRig.Of(rig, prices).In(states);
 
-    internal static (RigSubject Subject, Assessment Assessment) Judge(Rig rig, WirePrices prices)
+    internal static (RigSubject Subject, Assessment Assessment) Judge(Rig rig, WirePrices prices, CancellationToken cancellation)
     {
         var laid = LaidRig.Of(rig);
         rig = laid.Rig;
         var sizings = PlanWiring.Sizings(rig);
-        var subject = new RigSubject(rig, RigStudy.Of(rig, sizings), laid);
-        var checks = RigChecks.Judge(subject).ToLookup(check => check.LineId);
+        var subject = new RigSubject(rig, RigStudy.Of(rig, sizings, cancellation), laid);
+        var checks = RigChecks.Judge(subject, cancellation).ToLookup(check => check.LineId);
         var studies = subject.Study.Lines.ToDictionary(line => line.Line.Id, StringComparer.Ordinal);
-        var lines = rig.Lines.Select(line => Assess(subject, line, prices, sizings.GetValueOrDefault(line.Id), studies.GetValueOrDefault(line.Id), checks[line.Id])).ToList();
+        var lines = rig.Lines.Unless(cancellation).Select(line => Assess(subject, line, prices, sizings.GetValueOrDefault(line.Id), studies.GetValueOrDefault(line.Id), checks[line.Id])).ToList();
         IReadOnlyList<Check> shared = [.. checks[null]];
         return (subject, new Assessment(
             lines,

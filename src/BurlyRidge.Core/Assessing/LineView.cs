@@ -17,7 +17,7 @@ public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnl
 {
     /// <summary>Looks at a line of a valid rig; null where there is none of that id.</summary>
     /// <param name="asked">The state to show; null: the least that lights it, engine off, 12.0 or 24.0 V at the post.</param>
-    public static LineView? Of(Rig rig, string lineId, RigState? asked = null)
+    public static LineView? Of(Rig rig, string lineId, RigState? asked = null, CancellationToken cancellation = default)
     {
         if (rig.Lines.All(line => line.Id != lineId)) return null;
         var read = Read(rig, lineId);
@@ -25,8 +25,11 @@ public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnl
         var whole = HarnessCompiler.Compile(wired);
         var everything = RigStates.EverythingOn(wired);
 
-        LineInState State(string id, string name, RigState state, SolvedHarness solved) => new(
-            id, name, state, Settled.Of(solved.Solution), StripFigures.Of(wired, map, strip, solved, study.Limits.DropFraction));
+        LineInState State(string id, string name, RigState state, SolvedHarness solved)
+        {
+            cancellation.ThrowIfCancellationRequested();
+            return new LineInState(id, name, state, Settled.Of(solved.Solution), StripFigures.Of(wired, map, strip, solved, study.Limits.DropFraction));
+        }
 
         var states = new List<LineInState>();
         if (asked is not null) states.Add(State("asked", "As set", asked, whole.Solve(asked)));

@@ -12,11 +12,11 @@ namespace BurlyRidge.Core.Assessing;
 public sealed record RunAssessment(RunAnswer Run, IReadOnlyList<LadderEntry> Ladder, FuseWindow FuseWindow, TimeCurrentSheet Sheet)
 {
     /// <summary>Judges a run by its id; null where there is none.</summary>
-    public static RunAssessment? Of(AssessedRig assessed, string run, WirePrices? prices = null)
+    public static RunAssessment? Of(AssessedRig assessed, string run, WirePrices? prices = null, CancellationToken cancellation = default)
     {
         var (rig, study) = (assessed.Laid, assessed.Study);
         if (study.Runs.FirstOrDefault(figures => figures.Run.Id == run) is not { } found) return null;
-        var ladder = RunLadder.Of(study, found);
+        var ladder = RunLadder.Of(study, found, cancellation);
         var device = found.Devices.MinBy(link => link.Fuse!.RatingAmps);
         var window = new FuseWindows(
             found.DesignAmps, found.DesignAmps / rig.HouseRules.FuseLoadFraction, (found.Wire, found.AmpacityAmps), device?.Fuse,

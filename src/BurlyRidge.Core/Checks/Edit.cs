@@ -40,18 +40,18 @@ internal static class Edit
     /// <summary>A remedy that puts in another fuse and thickens what stands behind it where that must be.</summary>
     public static Remedy? Fuse(string device, Fuse? fuse) => fuse is null || RigSubject.Planned(device) ? null : new Remedy($"Take a {fuse} fuse")
     {
-        Apply = rig => TerminalFit.After(rig, Behind(Device(rig, device, old => old with { Fuse = fuse }), device)),
+        Apply = rig => TerminalFit.After(rig, Beside(Device(rig, device, old => old with { Fuse = fuse }), device)),
     };
 
     /// <summary>A remedy that sizes one line anew.</summary>
     public static Remedy Size(Line line) => new($"Size {line.Name} anew") { Apply = rig => AutoSizer.Propose(rig, line.Id).Rig };
 
-    /// <summary>Thickens the runs behind a device that its fuse asks more of.</summary>
-    private static Rig Behind(Rig rig, string device)
+    /// <summary>Thickens the runs beside a device, behind it and before it where no fuse is, that its fuse asks more of.</summary>
+    private static Rig Beside(Rig rig, string device)
     {
         rig = LaidRig.Of(rig).Rig;
         var study = RigStudy.Of(rig);
-        foreach (var figures in study.Runs.Where(figures => figures.Devices.Any(link => link.Id == device)))
+        foreach (var figures in study.Runs.Where(figures => figures.Devices.Concat(figures.Behind).Any(link => link.Id == device)))
         {
             var need = figures.NeededAmps(rig.HouseRules);
             if (Limits.AtLeast(figures.AmpacityAmps, need) || SizeChoice.Wire(rig, figures.Run, need) is not { } wire) continue;

@@ -1,3 +1,5 @@
+using BurlyRidge.Core.Harness;
+
 namespace BurlyRidge.Core.Checks;
 
 /// <summary>Every check of a whole rig, in the order in which a fitter would ask.</summary>
@@ -75,5 +77,5 @@ public static class RigChecks
     ];
 
     /// <summary>Judges <paramref name="subject"/>; a check that has nothing to judge says nothing.</summary>
-    public static IReadOnlyList<Check> Judge(RigSubject subject) => [.. All.SelectMany(judge => judge(subject))];
+    public static IReadOnlyList<Check> Judge(RigSubject subject, CancellationToken cancellation = default) => [.. All.Unless(cancellation).SelectMany(judge => judge(subject))];
 }

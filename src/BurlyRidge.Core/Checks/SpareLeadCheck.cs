@@ -24,11 +24,13 @@ internal static class SpareLeadCheck
             verdict == Verdict.Holds ? $"{end} is joined or capped." : $"{end} hangs loose: cap it, and write down what it is for.",
             end, line, null, () => new Remedy("Cap it")
             {
-                Apply = rig => rig with
-                {
-                    Joints = [.. rig.Joints, new Joint($"cap-{fixture.Id}-{pin}", JointKind.Cap, Zone.Exterior)],
-                    Runs = [.. rig.Runs, new Run($"cap:{end}", end, $"cap-{fixture.Id}-{pin}.end", Conductors.WireTable.Of(rig.HouseRules.Gauges)[0].Name, CapMetres, [Zone.Exterior]) { Colour = "its own" }],
-                },
+                Apply = rig => Capped(rig, end, FreeName.In(rig, $"cap-{fixture.Id}-{pin}")),
             }));
     }
+
+    private static Rig Capped(Rig rig, string end, string cap) => rig with
+    {
+        Joints = [.. rig.Joints, new Joint(cap, JointKind.Cap, Zone.Exterior)],
+        Runs = [.. rig.Runs, new Run(FreeName.In(rig, $"to-{cap}"), end, $"{cap}.end", Conductors.WireTable.Of(rig.HouseRules.Gauges)[0].Name, CapMetres, [Zone.Exterior]) { Colour = "its own" }],
+    };
 }

@@ -1,4 +1,3 @@
-using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
@@ -13,7 +12,7 @@ namespace BurlyRidge.Core.Exchange;
 /// <param name="Name">Vehicle name.</param>
 /// <param name="Rig">Everything that is planned for it.</param>
 /// <param name="Note">What the workshop noted.</param>
-public sealed record JobFile(string Format, int Version, string Name, Rig Rig, string Note = "")
+public sealed record JobFile(string Format, int Version, string Name, Rig Rig, [property: LongText] string Note = "")
 {
     /// <summary>What a job file calls itself.</summary>
     public const string FormatName = "burly-ridge-job";
@@ -31,27 +30,17 @@ public sealed record JobFile(string Format, int Version, string Name, Rig Rig, s
     public static string Write(string name, string note, Rig rig) =>
         JsonSerializer.Serialize(new JobFile(FormatName, Rig.CurrentSchema, name, rig, note), Indented) + "\n";
 
-    /// <summary>Reads a file; it is either there and valid, or there is at least one problem with its path.</summary>
-    public static (JobFile? File, IReadOnlyList<Problem> Problems) Read(string text)
+    /// <summary>Reads a file in UTF-8; it is either there and valid, or there is at least one problem with its path.</summary>
+    public static (JobFile? File, IReadOnlyList<Problem> Problems) Read(ReadOnlyMemory<byte> text)
     {
-        if (Encoding.UTF8.GetByteCount(text) > LargestBytes)
-            return (null, [new Problem("", $"A job file holds up to {LargestBytes / 1024 / 1024} MiB.")]);
-        try
-        {
-            var node = JsonNode.Parse(text, documentOptions: new JsonDocumentOptions { MaxDepth = JsonRules.DeepestNesting, AllowDuplicateProperties = false });
-            if (node is not JsonObject document) return (null, [new Problem("", "Give an object with the fields of this document.")]);
-            if (Header(document) is { } problem) return (null, [problem]);
-            var rig = (JsonObject)document["rig"]!;
-            Upcasters.Raise(rig);
-            document["version"] = Rig.CurrentSchema;
-            var file = document.Deserialize<JobFile>(JsonRules.Stored)!;
-            var problems = RigValidation.Validate(file.Rig).Select(found => found with { Path = $"rig.{found.Path}" }).ToList();
-            return problems.Count > 0 ? (null, problems) : (file, []);
-        }
-        catch (JsonException error)
-        {
-            return (null, JsonProblem.Of(error, typeof(JobFile)));
-        }
+        if (text.Length > LargestBytes) return (null, [new Problem("", $"A job file holds up to {LargestBytes / 1024 / 1024} MiB.")]);
+        var (root, problems) = JsonText.Parse(text);
+        if (problems.Count > 0) return (null, problems);
+        if (Header(root) is { } problem) return (null, [problem]);
+        var (file, wrong) = JsonReading.Read<JobFile>(root);
+        if (file is null) return (null, wrong);
+        problems = [.. RigValidation.Validate(file.Rig).Select(found => found with { Path = $"rig.{found.Path}" })];
+        return problems.Count > 0 ? (null, problems) : (file, []);
     }
 
     /// <summary>The JSON Schema of a job file, as text.</summary>
@@ -71,19 +60,11 @@ public sealed record JobFile(string Format, int Version, string Name, Rig Rig, s
         return document.ToJsonString(Indented) + "\n";
     }
 
-    private static Problem? Header(JsonObject document)
+    private static Problem? Header(JsonElement root)
     {
-        if (!Is(document["format"], FormatName)) return new Problem("format", $"A job file says {FormatName} here.");
-        if (document["version"] is not JsonValue value || !value.TryGetValue<int>(out var version))
-            return new Problem("version", "Give a whole number.");
-        if (version < Upcasters.Oldest || version > Rig.CurrentSchema)
-            return new Problem("version", $"This build reads versions {Upcasters.Oldest} to {Rig.CurrentSchema}, not {version}.");
-        if (document["rig"] is not JsonObject rig) return new Problem("rig", "Give an object with the fields of this document.");
-        return rig["schemaVersion"] is JsonValue inner && inner.TryGetValue<int>(out var schema) && schema == version
-            ? null
-            : new Problem("rig.schemaVersion", $"Must be {version}, as the file's version says.");
+        if (FileHeader.Check(root, FormatName, "job", Upcasters.Oldest, Rig.CurrentSchema) is { } problem) return problem;
+        if (!root.TryGetProperty("rig", out var rig) || rig.ValueKind != JsonValueKind.Object) return new Problem("rig", "Give an object with the fields of this document.");
+        var version = root.GetProperty("version").GetInt32();
+        return Upcasters.VersionOf(rig) == version ? null : new Problem("rig.schemaVersion", $"Must be {version}, as the file's version says.");
     }
-
-    private static bool Is(JsonNode? node, string text) =>
-        node is JsonValue value && value.TryGetValue<string>(out var found) && found == text;
 }

@@ -1,6 +1,7 @@
 using System.Text.Encodings.Web;
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 
 namespace BurlyRidge.Core.Exchange;
 
@@ -11,7 +12,7 @@ public static class JsonRules
     public const int DeepestNesting = 32;
 
     /// <summary>Options for documents that are stored; the same rules as over HTTP.</summary>
-    public static JsonSerializerOptions Stored { get; } = Apply(new JsonSerializerOptions(JsonSerializerDefaults.Web));
+    public static JsonSerializerOptions Stored { get; } = Apply(new JsonSerializerOptions(JsonSerializerDefaults.Web) { TypeInfoResolver = new DefaultJsonTypeInfoResolver() });
 
     /// <summary>Sets the rules on <paramref name="options"/>.</summary>
     public static JsonSerializerOptions Apply(JsonSerializerOptions options)

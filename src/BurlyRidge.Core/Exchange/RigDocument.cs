@@ -1,3 +1,4 @@
+using System.Text;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using BurlyRidge.Core.Rigs;
@@ -10,12 +11,16 @@ public static class RigDocument
     /// <summary>The rig as text, in today's shape.</summary>
     public static string Write(Rig rig) => JsonSerializer.Serialize(rig, JsonRules.Stored);
 
-    /// <summary>The rig in a text that this program once wrote.</summary>
-    /// <exception cref="JsonException">The text is none.</exception>
-    public static Rig Read(string document)
+    /// <summary>A lamp out of a rig of an older version, in today's shape.</summary>
+    public static JsonNode RaisedFixture(JsonObject fixture, int schemaVersion)
     {
-        var rig = JsonNode.Parse(document) as JsonObject ?? throw new JsonException("A stored rig is empty.");
+        var rig = new JsonObject { ["schemaVersion"] = schemaVersion, ["fixtures"] = new JsonArray(fixture) };
         Upcasters.Raise(rig);
-        return rig.Deserialize<Rig>(JsonRules.Stored)!;
+        var raised = rig["fixtures"]![0]!;
+        ((JsonArray)rig["fixtures"]!).RemoveAt(0);
+        return raised;
     }
+
+    /// <summary>The rig in a text that this program once wrote; it is either there and has today's shape, or there is at least one problem with its path.</summary>
+    public static (Rig? Rig, IReadOnlyList<Problem> Problems) Read(string document) => JsonReading.Read<Rig>(Encoding.UTF8.GetBytes(document));
 }

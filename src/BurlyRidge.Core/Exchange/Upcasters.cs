@@ -4,14 +4,23 @@ using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Exchange;
 
-/// <summary>Reads rigs of older shapes; each step takes a document one version up. Version 2 knew nothing of where things
-/// are, version 3 nothing of how a panel looks.</summary>
+/// <summary>
+/// Reads rigs of older shapes; each step takes a document one version up. Version 2 knew nothing of where things are, version
+/// 3 nothing of how a panel looks, version 4 took any text as the id of a wire, a light or an output.
+/// </summary>
 internal static class Upcasters
 {
-    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst, [2] = _ => { }, [3] = _ => { } };
+    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst, [2] = _ => { }, [3] = _ => { }, [4] = FromFourth };
 
     /// <summary>The oldest shape that is read.</summary>
     public static int Oldest => From.Keys.Min();
+
+    /// <summary>The shape that a rig says it has; null where it says none.</summary>
+    public static int? VersionOf(JsonElement rig) =>
+        rig.ValueKind == JsonValueKind.Object && rig.TryGetProperty("schemaVersion", out var value) && value.ValueKind == JsonValueKind.Number && value.TryGetInt32(out var version) ? version : null;
+
+    /// <summary>Whether a rig has an older shape that is known.</summary>
+    public static bool IsOld(JsonElement rig) => VersionOf(rig) is { } version && From.ContainsKey(version);
 
     /// <summary>Brings <paramref name="rig"/> to today's shape where its version is a known one.</summary>
     public static void Raise(JsonObject rig)
@@ -39,5 +48,11 @@ internal static class Upcasters
             }
             line["plan"] = plan;
         }
+    }
+
+    private static void FromFourth(JsonObject rig)
+    {
+        PlainIds.Give(rig);
+        PlainTexts.Give(rig);
     }
 }

@@ -1,6 +1,4 @@
-using System.Text;
 using System.Text.Json;
-using System.Text.Json.Nodes;
 using System.Text.Json.Serialization.Metadata;
 using BurlyRidge.Core.Rigs;
 
@@ -23,26 +21,16 @@ public sealed record VehicleFile(string Format, int Version, string Name, Body B
     /// <summary>The body as text.</summary>
     public static string Write(string name, Body body) => JsonSerializer.Serialize(new VehicleFile(FormatName, CurrentVersion, name, body), Indented) + "\n";
 
-    /// <summary>Reads a file; it is either there and valid, or there is at least one problem with its path.</summary>
-    public static (VehicleFile? File, IReadOnlyList<Problem> Problems) Read(string text)
+    /// <summary>Reads a file in UTF-8; it is either there and valid, or there is at least one problem with its path.</summary>
+    public static (VehicleFile? File, IReadOnlyList<Problem> Problems) Read(ReadOnlyMemory<byte> text)
     {
-        if (Encoding.UTF8.GetByteCount(text) > JobFile.LargestBytes)
-            return (null, [new Problem("", $"A vehicle file holds up to {JobFile.LargestBytes / 1024 / 1024} MiB.")]);
-        try
-        {
-            if (JsonNode.Parse(text, documentOptions: new JsonDocumentOptions { MaxDepth = JsonRules.DeepestNesting, AllowDuplicateProperties = false }) is not JsonObject document)
-                return (null, [new Problem("", "Give an object with the fields of this document.")]);
-            if (document["format"] is not JsonValue format || !format.TryGetValue<string>(out var name) || name != FormatName)
-                return (null, [new Problem("format", $"A vehicle file says {FormatName} here.")]);
-            if (document["version"] is not JsonValue value || !value.TryGetValue<int>(out var version) || version != CurrentVersion)
-                return (null, [new Problem("version", $"This build reads version {CurrentVersion}.")]);
-            var file = document.Deserialize<VehicleFile>(JsonRules.Stored)!;
-            var problems = BodyValidation.Validate(file.Body).Select(found => found with { Path = $"body.{found.Path}" }).ToList();
-            return problems.Count > 0 ? (null, problems) : (file, []);
-        }
-        catch (JsonException error)
-        {
-            return (null, JsonProblem.Of(error, typeof(VehicleFile)));
-        }
+        if (text.Length > JobFile.LargestBytes) return (null, [new Problem("", $"A vehicle file holds up to {JobFile.LargestBytes / 1024 / 1024} MiB.")]);
+        var (root, problems) = JsonText.Parse(text);
+        if (problems.Count > 0) return (null, problems);
+        if (FileHeader.Check(root, FormatName, "vehicle", CurrentVersion, CurrentVersion) is { } problem) return (null, [problem]);
+        var (file, wrong) = JsonReading.Read<VehicleFile>(root);
+        if (file is null) return (null, wrong);
+        problems = [.. BodyValidation.Validate(file.Body).Select(found => found with { Path = $"body.{found.Path}" })];
+        return problems.Count > 0 ? (null, problems) : (file, []);
     }
 }

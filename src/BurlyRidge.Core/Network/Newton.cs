@@ -10,6 +10,12 @@ internal sealed class Newton
     private const int MostRounds = 200;
     private const int MostHalvings = 48;
 
+    /// <summary>
+    /// No search looks at more elements than this, all its tries together: a circuit of a few hundred parts may try as often
+    /// as it likes, and one of many thousands that has no solution ends within a tenth of a second.
+    /// </summary>
+    private const long MostLooks = 2_000_000;
+
     /// <summary>So far behind a knee its law is the next one, V.</summary>
     private const double BehindKnee = 1e-6;
 
@@ -42,6 +48,7 @@ internal sealed class Newton
     private double norm;
     private double worst;
     private double largest;
+    private long looks;
 
     public Newton(Circuit circuit)
     {
@@ -101,7 +108,8 @@ internal sealed class Newton
     {
         var damping = 0.0;
         var before = double.PositiveInfinity;
-        for (var round = 0; round < MostRounds; round++)
+        looks = 0;
+        for (var round = 0; round < MostRounds && looks < MostLooks; round++)
         {
             // Once what is asked for is reached, a round that no longer gains tenfold is at the last digits.
             if (Within(1e-11) || (Within(Asked) && worst > before / 10) || (roughly && Within(Rough))) return true;
@@ -142,7 +150,7 @@ internal sealed class Newton
         if (whole < GoodGain * before) return Take();
         if (ShareToKnee() is { } share && Try(share) < before && !(norm > whole)) return Take();
         var part = 1.0;
-        for (var halving = 0; halving <= MostHalvings; halving++, part /= 2)
+        for (var halving = 0; halving <= MostHalvings && looks < MostLooks; halving++, part /= 2)
             if (Try(part) < before) return Take();
         return false;
     }
@@ -181,6 +189,7 @@ internal sealed class Newton
     private void Balance(double[] volts)
     {
         matrix.Clear();
+        looks += elements.Length;
         foreach (var (input, output) in converters)
         {
             var across = volts[output.From] - volts[output.To];

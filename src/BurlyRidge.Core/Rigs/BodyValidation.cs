@@ -19,7 +19,6 @@ public static class BodyValidation
     internal static void Check(Problems problems, Rig rig, PartBook parts)
     {
         if (rig.Body is { } body) Check(problems, "body.", body);
-        problems.Count("places", rig.Places.Count, 0, 20_000, "places");
         var ids = parts.Ids.Select(part => part.Id).Concat(VehicleSignal.Names).ToHashSet(StringComparer.Ordinal);
         var ats = Places(rig.Body);
         var placed = new HashSet<string>(StringComparer.Ordinal);
@@ -43,10 +42,11 @@ public static class BodyValidation
         });
         var lanes = (rig.Body?.Lanes ?? []).Where(lane => lane is not null).Select(lane => lane.Id).ToHashSet(StringComparer.Ordinal);
         problems.Each("runs", rig.Runs, (path, run) => Check(problems, $"{path}.lay", run.Lay, lanes));
+        var fixtures = rig.Fixtures.Where(fixture => fixture is not null).Select(fixture => fixture.Id).ToHashSet(StringComparer.Ordinal);
         problems.Each("lines", rig.Lines, (path, line) =>
         {
             for (var i = 0; i < line.Plan?.Fixtures.Count; i++)
-                if (rig.Fixtures.All(fixture => fixture?.Id != line.Plan.Fixtures[i])) problems.Add($"{path}.plan.fixtures[{i}]", $"There is no fixture called {line.Plan.Fixtures[i]}.");
+                if (!fixtures.Contains(line.Plan.Fixtures[i])) problems.Add($"{path}.plan.fixtures[{i}]", $"There is no fixture called {line.Plan.Fixtures[i]}.");
             if (line.Plan?.Lay is not { } lay) return;
             if (!ats.Contains(lay.To)) problems.Add($"{path}.plan.lay.to", $"There is no station, mount or space called {lay.To}.");
             Check(problems, $"{path}.plan.lay.lay", lay.Lay, lanes);
@@ -105,8 +105,7 @@ public static class BodyValidation
         var names = new HashSet<string>(StringComparer.Ordinal);
         void Named(string at, string id, string name)
         {
-            if (!PartValidation.IsName(id)) problems.Add($"{at}.id", "Give 1 to 64 letters, digits and hyphens.");
-            else if (!names.Add(id)) problems.Add($"{at}.id", $"The name {id} is taken by another place.");
+            if (PartValidation.Id(problems, $"{at}.id", id) && !names.Add(id)) problems.Add($"{at}.id", $"The name {id} is taken by another place.");
             problems.Text($"{at}.name", name, 80);
         }
         problems.Each($"{path}stations", body.Stations, (at, station) =>
@@ -123,8 +122,7 @@ public static class BodyValidation
         var lanes = new HashSet<string>(StringComparer.Ordinal);
         problems.Each($"{path}lanes", body.Lanes, (at, lane) =>
         {
-            if (!PartValidation.IsName(lane.Id)) problems.Add($"{at}.id", "Give 1 to 64 letters, digits and hyphens.");
-            else if (!lanes.Add(lane.Id)) problems.Add($"{at}.id", $"Another lane has the id {lane.Id} already.");
+            if (PartValidation.Id(problems, $"{at}.id", lane.Id) && !lanes.Add(lane.Id)) problems.Add($"{at}.id", $"Another lane has the id {lane.Id} already.");
             Known($"{at}.from", lane.From);
             Known($"{at}.to", lane.To);
             if (lane.From == lane.To) problems.Add($"{at}.to", "A lane ends somewhere else than it begins.");

@@ -3,9 +3,14 @@ namespace BurlyRidge.Core.Rigs;
 /// <summary>Names for parts that are to come.</summary>
 public static class FreeName
 {
-    /// <summary>The name wanted, or it with the first number from 2 up that no part, run or line of <paramref name="rig"/> has.</summary>
-    public static string In(Rig rig, string wanted) =>
-        In(wanted, PartBook.Of(rig).Ids.Select(part => part.Id).Concat(rig.Runs.Select(run => run.Id)).Concat(rig.Lines.Select(line => line.Id)).Concat(PartBook.Reserved).ToHashSet(StringComparer.Ordinal));
+    /// <summary>The most letters of an id.</summary>
+    internal const int Longest = 64;
+
+    /// <summary>The name wanted as a part may be called, or it with the first number from 2 up that no part, run or line of <paramref name="rig"/> has.</summary>
+    /// <param name="also">Names that are to come as well.</param>
+    public static string In(Rig rig, string wanted, params IEnumerable<string> also) => Among(
+        also.Concat(PartBook.Of(rig).Ids.Select(part => part.Id).Concat(rig.Runs.Select(run => run.Id)).Concat(rig.Lines.Select(line => line.Id)).Concat(PartBook.Reserved)).ToHashSet(StringComparer.Ordinal),
+        PartValidation.IsName(wanted) ? wanted : Plain(wanted, Longest), Longest);
 
     /// <summary>What a person called it as a part may be called: small letters, digits and single hyphens, up to so many; empty where none is left.</summary>
     public static string Plain(string name, int most)
@@ -16,10 +21,15 @@ public static class FreeName
         return plain.Length > most ? plain[..most].Trim('-') : plain;
     }
 
-    private static string In(string wanted, HashSet<string> taken)
+    /// <summary>The name wanted, or it with the first number from 2 up that is not <paramref name="taken"/>, in no more than so many letters.</summary>
+    public static string Among(IReadOnlySet<string> taken, string wanted, int most = int.MaxValue)
     {
         var name = wanted;
-        for (var i = 2; taken.Contains(name); i++) name = $"{wanted}-{i}";
+        for (var i = 2; taken.Contains(name); i++)
+        {
+            var number = $"-{i}";
+            name = (wanted.Length + number.Length > most ? wanted[..(most - number.Length)] : wanted) + number;
+        }
         return name;
     }
 }

@@ -6,7 +6,6 @@ namespace BurlyRidge.Core.Rigs;
 /// <summary>Refuses parts and runs that do not hang together, field by field.</summary>
 internal static partial class PartValidation
 {
-    private const int MostParts = 20_000;
     private const int MostLegend = 40;
 
     public static void Check(Problems problems, Rig rig, PartBook parts)
@@ -43,6 +42,7 @@ internal static partial class PartValidation
             problems.Within($"{at}.panel.legendHeightMillimetres", box.Panel.LegendHeightMillimetres, 4, 40, "mm");
             problems.Each($"{at}.outputs", box.Outputs, (path, output) =>
             {
+                Id(problems, $"{path}.id", output.Id);
                 problems.Within($"{path}.ratingAmps", output.RatingAmps, 1, 200, "A");
                 if (output.Slot is { } slot) problems.Within($"{path}.slot", slot, 1, 64, "as a slot");
                 if (output.Legend.Length > MostLegend) problems.Add($"{path}.legend", $"Give up to {MostLegend} letters: more cannot be read at a glance.");
@@ -83,24 +83,23 @@ internal static partial class PartValidation
             problems.Above($"{at}.amps", panel.Amps, 0, 100, "A");
         });
         problems.Each("runs", rig.Runs, (at, run) => Check(problems, at, run, parts));
+        for (var i = 0; i < rig.Runs.Count; i++)
+            if (rig.Runs[i] is { } run) Id(problems, $"runs[{i}].id", run.Id);
         Twice(problems, "runs", rig.Runs.Where(run => run is not null).Select(run => run.Id).Concat(parts.Ids.Select(part => part.Id).Distinct()));
     }
 
     private static void Ids(Problems problems, Rig rig, PartBook parts)
     {
-        problems.Count("runs", rig.Runs.Count, 0, MostParts, "runs");
-        problems.Count("parts", parts.Ids.Count, 0, MostParts, "parts");
         var seen = new HashSet<string>(PartBook.Reserved, StringComparer.Ordinal);
         foreach (var (path, id) in parts.Ids)
         {
-            if (!IsName(id)) problems.Add(path, "Give 1 to 64 letters, digits and hyphens.");
-            else if (!seen.Add(id)) problems.Add(path, $"The name {id} is taken by another part.");
+            if (Id(problems, path, id) && !seen.Add(id)) problems.Add(path, $"The name {id} is taken by another part.");
         }
     }
 
     private static void Check(Problems problems, string path, LampFunction function)
     {
-        problems.Text($"{path}.id", function.Id, 64);
+        Id(problems, $"{path}.id", function.Id);
         problems.Above($"{path}.watts", function.Watts, 0, 5000, "W");
         problems.Within($"{path}.ratedVolts", function.RatedVolts, 6, 60, "V");
         if (function.TurnOnVolts is { } on) problems.Within($"{path}.turnOnVolts", on, 0, 60, "V");
@@ -119,6 +118,7 @@ internal static partial class PartValidation
         Twice(problems, $"{path}.positions", part.Positions.Where(position => position is not null).Select(position => position.Name));
         problems.Each($"{path}.lamps", part.Lamps, (at, lamp) =>
         {
+            Id(problems, $"{at}.id", lamp.Id);
             problems.Above($"{at}.watts", lamp.Watts, 0, 20, "W");
             if (lamp.Kind == LampKind.RegulatedLed) problems.Add($"{at}.kind", "A lamp in a switch is filament or resistor LED.");
         });
@@ -126,7 +126,6 @@ internal static partial class PartValidation
 
     private static void Check(Problems problems, string path, Run run, PartBook parts)
     {
-        problems.Text($"{path}.id", run.Id, 64);
         problems.Wire($"{path}.wire", run.Wire);
         problems.Above($"{path}.lengthMetres", run.LengthMetres, 0, 100, "m");
         problems.Count($"{path}.zones", run.Zones.Count, 1, 8, "zones");
@@ -149,9 +148,17 @@ internal static partial class PartValidation
             if (!seen.Add(name)) problems.Add(path, $"The name {name} stands twice.");
     }
 
+    /// <summary>Refuses an id that is no slug; whether it is one.</summary>
+    internal static bool Id(Problems problems, string path, string id)
+    {
+        if (IsName(id)) return true;
+        problems.Add(path, "Give 1 to 64 letters, digits and hyphens.");
+        return false;
+    }
+
     /// <summary>Whether a part or a line may be called that.</summary>
     public static bool IsName(string? id) => id is not null && PartId().IsMatch(id);
 
-    [GeneratedRegex("^[A-Za-z0-9-]{1,64}$")]
+    [GeneratedRegex(@"\A[A-Za-z0-9-]{1,64}\z")]
     private static partial Regex PartId();
 }

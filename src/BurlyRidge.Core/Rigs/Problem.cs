@@ -11,11 +11,17 @@ public sealed record Problem(string Path, string Message);
 /// <summary>Collects problems, each under its field's path.</summary>
 internal sealed class Problems
 {
+    private const int Most = 100;
+
     private readonly List<Problem> found = [];
 
     public IReadOnlyList<Problem> Found => found;
 
-    public void Add(string path, string message) => found.Add(new Problem(path, message));
+    /// <summary>Notes a problem; nobody reads on after the first hundred.</summary>
+    public void Add(string path, string message)
+    {
+        if (found.Count < Most) found.Add(new Problem(path, message));
+    }
 
     /// <summary>Above <paramref name="above"/> and at most <paramref name="atMost"/>; NaN is neither.</summary>
     public void Above(string path, double value, double above, double atMost, string unit) =>
@@ -39,6 +45,9 @@ internal sealed class Problems
 
     public void Count(string path, int count, int from, int to, string what) =>
         Require(path, count >= from && count <= to, $"Give {from} to {to} {what}.");
+
+    public void AtMost(string path, int count, int most, string what) =>
+        Require(path, count <= most, $"Up to {most} {what} are worked out; here are {count}.");
 
     /// <summary>Runs over the entries of a list with their paths; an empty entry, as a document may hold one, is a problem.</summary>
     public void Each<T>(string path, IReadOnlyList<T> entries, Action<string, T> check) where T : class

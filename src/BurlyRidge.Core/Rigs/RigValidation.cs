@@ -6,17 +6,15 @@ public static class RigValidation
     /// <summary>The voltages of vehicles.</summary>
     public static IReadOnlyList<int> SystemVolts { get; } = [12, 24];
 
-    private const int MostLines = 500;
-
     /// <summary>All that is wrong with <paramref name="rig"/>; empty when it may be assessed.</summary>
     public static IReadOnlyList<Problem> Validate(Rig rig)
     {
+        if (RigSize.Problems(rig) is { Count: > 0 } large) return large;
         var problems = new Problems();
         if (rig.SchemaVersion != Rig.CurrentSchema)
             problems.Add("schemaVersion", $"This build reads version {Rig.CurrentSchema} of the document, not {rig.SchemaVersion}.");
         problems.OneOf("vehicle.systemVolts", rig.Vehicle.SystemVolts, SystemVolts, "V");
         Check(problems, rig.HouseRules);
-        problems.Count("lines", rig.Lines.Count, 0, MostLines, "lines");
         VehicleValidation.Check(problems, rig.Vehicle);
         var parts = PartBook.Of(rig);
         PartValidation.Check(problems, rig, parts);
@@ -29,7 +27,7 @@ public static class RigValidation
     private static void Check(Problems problems, string path, Line line, Rig rig, PartBook parts, HashSet<string> lines)
     {
         if (!lines.Add(line.Id)) problems.Add($"{path}.id", $"Another line has the id {line.Id} already.");
-        if (!PartValidation.IsName(line.Id)) problems.Add($"{path}.id", "Give 1 to 64 letters, digits and hyphens.");
+        PartValidation.Id(problems, $"{path}.id", line.Id);
         problems.Text($"{path}.name", line.Name, 80);
         if (line.MetresFromFront is { } front) problems.Within($"{path}.metresFromFront", front, 0, 40, "m");
         if (line.Plan is { } plan) PlanValidation.Check(problems, $"{path}.plan", plan, rig.Vehicle.SystemVolts);

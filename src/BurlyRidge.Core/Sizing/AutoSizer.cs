@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
@@ -14,6 +15,7 @@ public sealed class AutoSizer
     private const int MostRounds = 12;
     private const double IdleAmps = 0.1;
 
+    private readonly CancellationToken cancellation;
     private readonly Rig saved;
     private readonly Rig wired;
     private readonly List<WireSize> gauges;
@@ -25,8 +27,9 @@ public sealed class AutoSizer
     private readonly Dictionary<string, double> contacts = new(StringComparer.Ordinal);
     private readonly List<string> left = [];
 
-    private AutoSizer(Rig saved, RigStudy today, string? lineId)
+    private AutoSizer(Rig saved, RigStudy today, string? lineId, CancellationToken cancellation)
     {
+        this.cancellation = cancellation;
         this.saved = saved;
         wired = today.Wired;
         gauges = [.. WireTable.Of(saved.HouseRules.Gauges)];
@@ -34,7 +37,7 @@ public sealed class AutoSizer
         bool InScope(string element) => today.LinesOf(element) is var lines
             && (lineId is null || lines.Contains(lineId)) && (lines.Count == 0 || !lines.All(existing.Contains));
         // What no load asks for and no short flows through, such as the thin minus of a box's electronics, stays as its maker has it.
-        var idle = today.Runs.Where(figures => figures.DesignAmps < IdleAmps && figures.Faults.All(fault => fault.FarAmps <= 0)).Select(figures => figures.Run.Id).ToHashSet(StringComparer.Ordinal);
+        var idle = today.Runs.Where(figures => figures.DesignAmps < IdleAmps && figures.Behind.Count == 0 && figures.Faults.All(fault => fault.FarAmps <= 0)).Select(figures => figures.Run.Id).ToHashSet(StringComparer.Ordinal);
         freeRuns = [.. saved.Runs.Where(run => !run.Fixed && InScope(run.Id) && !idle.Contains(run.Id)).Select(run => run.Id)];
         freeDevices = [.. saved.Protection.Where(device => !device.Fixed && InScope(device.Id)).Select(device => device.Id)];
         freeRelays = [.. saved.Relays.Where(relay => !relay.Fixed && InScope($"{relay.Id}.contact")).Select(relay => relay.Id)];
@@ -43,17 +46,18 @@ public sealed class AutoSizer
     /// <summary>Proposes sizes for a valid rig, whole or one line; lines planned in short follow their plans and are left alone.</summary>
     /// <param name="lineId">The line to size; null: all.</param>
     /// <param name="mostGauges">The most sizes of wire; null: as the house rules say.</param>
-    public static SizingProposal Propose(Rig rig, string? lineId = null, int? mostGauges = null)
+    /// <param name="cancellation">Ends the work early, with an <see cref="OperationCanceledException"/>.</param>
+    public static SizingProposal Propose(Rig rig, string? lineId = null, int? mostGauges = null, CancellationToken cancellation = default)
     {
         rig = LaidRig.Of(rig).Rig;
-        return new AutoSizer(rig, RigStudy.Of(rig), lineId).Propose(lineId, mostGauges ?? rig.HouseRules.MostGauges);
+        return new AutoSizer(rig, RigStudy.Of(rig, cancellation), lineId, cancellation).Propose(lineId, mostGauges ?? rig.HouseRules.MostGauges);
     }
 
     private SizingProposal Propose(string? lineId, int? mostGauges)
     {
         foreach (var run in freeRuns) wires[run] = (gauges.Count - 1, "");
         foreach (var device in freeDevices) fuses[device] = FuseTable.All[^1];
-        var thick = RigStudy.Of(Candidate());
+        var thick = RigStudy.Of(Candidate(), cancellation);
         foreach (var run in freeRuns) wires[run] = (0, "the thinnest there is");
         fuses.Clear();
         Devices(thick, thick);
@@ -61,7 +65,7 @@ public sealed class AutoSizer
         Floors(thick, lineId);
         for (var round = 0; round < MostRounds; round++)
         {
-            var study = RigStudy.Of(Candidate());
+            var study = RigStudy.Of(Candidate(), cancellation);
             var changed = Devices(study, thick) | Loads(study, saved.HouseRules.MarginFraction) | Shorts(study);
             if (!changed) break;
         }
@@ -127,9 +131,9 @@ public sealed class AutoSizer
         foreach (var figures in study.Runs.Where(figures => freeRuns.Contains(figures.Run.Id)))
         {
             var load = figures.DesignAmps * (1 + margin);
-            var fuse = figures.Devices.Select(device => Limits.WireAmpsForFuse(fuses.GetValueOrDefault(device.Id) ?? device.Fuse!)).DefaultIfEmpty(0).Max();
+            var fuse = figures.FuseNeedWith(device => fuses.GetValueOrDefault(device.Id) ?? device.Fuse!);
             var need = Math.Max(Math.Max(load, fuse), figures.LimitedAmps);
-            var why = fuse >= load ? $"{Say.Amps(fuse)} for the fuse before it" : $"{Say.Amps(load)} for the load with its margin";
+            var why = fuse >= load ? $"{Say.Amps(fuse)} for the fuse {(figures.Behind.Count > 0 ? "behind" : "before")} it" : $"{Say.Amps(load)} for the load with its margin";
             changed |= Raise(figures.Run.Id, Index(figures, need), why);
         }
         return changed;
@@ -163,7 +167,7 @@ public sealed class AutoSizer
     private void Floors(RigStudy thick, string? lineId)
     {
         var needed = wires.ToDictionary(pair => pair.Key, pair => pair.Value.Gauge, StringComparer.Ordinal);
-        foreach (var line in thick.Lines.Where(line => lineId is null || line.Line.Id == lineId))
+        foreach (var line in thick.Lines.Where(line => lineId is null || line.Line.Id == lineId).Unless(cancellation))
         {
             var runs = line.Slice.Runs.Where(run => freeRuns.Contains(run.Id)).Select(run => (run.Id, Amps: Math.Abs(line.Off.Amps(run.Id)))).Where(run => run.Amps > 0.01).ToList();
             if (runs.Count == 0 || line.Trigger.On is null) continue;

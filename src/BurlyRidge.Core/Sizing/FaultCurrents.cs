@@ -118,6 +118,13 @@ public sealed class FaultCurrents
                     run.Id, feeder.Device, Greatest(Math.Min(cold.Ohms(run.From), cold.Ohms(run.To))), Least(feeder, far), Returns: false);
             }
         }
+        foreach (var fault in Returning().Values) yield return fault;
+    }
+
+    /// <summary>Of the shorts across loads that return through a run, by fuse the one with the least current: it is the last to be cleared.</summary>
+    private Dictionary<(string Run, Link? Device), RunFault> Returning()
+    {
+        var worst = new Dictionary<(string Run, Link? Device), RunFault>();
         foreach (var load in map.Links.Where(link => link is { Kind: LinkKind.Load, Weak: false }))
         {
             var section = feeds.Of(load.A);
@@ -128,8 +135,14 @@ public sealed class FaultCurrents
             {
                 var (hot, cold) = Within(feeder);
                 var least = LeastVolts(rig.Vehicle) / (hot.Ohms(load.A) + hotBack.Ohms(load.B));
-                foreach (var run in back) yield return new RunFault(run.Id, feeder.Device, Greatest(cold.Ohms(load.A)), least, Returns: true);
+                var most = Greatest(cold.Ohms(load.A));
+                foreach (var run in back)
+                {
+                    var known = worst.GetValueOrDefault((run.Id, feeder.Device));
+                    worst[(run.Id, feeder.Device)] = new RunFault(run.Id, feeder.Device, Math.Max(most, known?.NearAmps ?? 0), Math.Min(least, known?.FarAmps ?? least), Returns: true);
+                }
             }
         }
+        return worst;
     }
 }

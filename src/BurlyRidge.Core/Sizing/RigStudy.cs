@@ -12,16 +12,18 @@ public sealed class RigStudy
 {
     private readonly LargestCurrents largest;
 
-    private RigStudy(Rig wired)
+    private readonly IReadOnlyDictionary<string, IReadOnlyList<Link>> unfused;
+
+    private RigStudy(Rig wired, CancellationToken cancellation)
     {
         Wired = wired;
         Map = WiringMap.Of(wired);
         Feeds = Feeds.Of(Map);
         Faults = FaultCurrents.Of(wired, Map, Feeds);
         var studies = new LineStudies(wired, Map);
-        Lines = [.. wired.Lines.Where(line => line.Lights.Count > 0).Select(studies.Of)];
+        Lines = [.. wired.Lines.Where(line => line.Lights.Count > 0).Unless(cancellation).Select(studies.Of)];
         var together = HarnessCompiler.Compile(wired);
-        Whole = [.. WorthJudging.Whole(wired, [.. Lines.Select(line => line.Trigger)]).Select(named => new WholeStudy(named, together.Solve(named.State)))];
+        Whole = [.. WorthJudging.Whole(wired, [.. Lines.Select(line => line.Trigger)]).Unless(cancellation).Select(named => new WholeStudy(named, together.Solve(named.State)))];
         largest = new LargestCurrents(together);
         foreach (var line in Lines)
         {
@@ -29,7 +31,8 @@ public sealed class RigStudy
             largest.Take(line.Running, $"{line.Line.Name} alone, engine running", Engine.Cruise, line.Line.Id);
         }
         foreach (var whole in Whole) largest.Take(whole.Solved, whole.Named.Name, whole.Named.State.Engine, null);
-        Runs = [.. wired.Runs.Select(Figures)];
+        unfused = UnfusedLeads.Behind(Map, Feeds);
+        Runs = [.. wired.Runs.Unless(cancellation).Select(Figures)];
     }
 
     /// <summary>The rig with every line wired part by part.</summary>
@@ -54,10 +57,10 @@ public sealed class RigStudy
     public IReadOnlyList<RunFigures> Runs { get; }
 
     /// <summary>Studies a valid rig, lines planned in short wired as they would usually be built; pure and total.</summary>
-    public static RigStudy Of(Rig rig) => new(PlanWiring.WireAll(rig));
+    public static RigStudy Of(Rig rig, CancellationToken cancellation = default) => new(PlanWiring.WireAll(rig), cancellation);
 
     /// <summary>The same with lines that are sized already, by line id.</summary>
-    public static RigStudy Of(Rig rig, IReadOnlyDictionary<string, LineSizing> sizings) => new(PlanWiring.WireAll(rig, sizings));
+    public static RigStudy Of(Rig rig, IReadOnlyDictionary<string, LineSizing> sizings, CancellationToken cancellation = default) => new(PlanWiring.WireAll(rig, sizings), cancellation);
 
     /// <summary>The most that an element carries.</summary>
     public DesignCurrent Design(string element) => largest.Of(element);
@@ -83,6 +86,7 @@ public sealed class RigStudy
             run, wire, most.Amps, most.State, most.Amps * wire.Ohms(run.LengthMetres, celsius), ambient, ampacity, celsius,
             [.. Faults.ByRun[run.Id]],
             section.Grounded ? 0 : section.LimitedSources.Sum(source => source.LimitAmps),
-            LinesOf(run.Id));
+            LinesOf(run.Id),
+            unfused.GetValueOrDefault(run.Id) ?? []);
     }
 }

@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Sizing;
@@ -16,6 +17,7 @@ namespace BurlyRidge.Core.Sizing;
 /// <param name="Faults">What shorts drive through it.</param>
 /// <param name="LimitedAmps">The most that sources without a fuse, but with a limit of their own, give it, A.</param>
 /// <param name="Lines">Ids of the lines that use it.</param>
+/// <param name="Behind">The fuses behind it where no fuse is before it.</param>
 public sealed record RunFigures(
     Run Run,
     WireSize Wire,
@@ -27,7 +29,8 @@ public sealed record RunFigures(
     double ConductorCelsius,
     IReadOnlyList<RunFault> Faults,
     double LimitedAmps,
-    IReadOnlyList<string> Lines)
+    IReadOnlyList<string> Lines,
+    IReadOnlyList<Link> Behind)
 {
     /// <summary>The fuses before it, or before what it brings the current back from.</summary>
     public IReadOnlyList<Link> Devices { get; } = [.. Faults.Select(fault => fault.Device).OfType<Link>().Distinct()];
@@ -39,8 +42,15 @@ public sealed record RunFigures(
     public double NeededAmps(HouseRules rules) =>
         Math.Max(Math.Max(DesignAmps * (1 + rules.MarginFraction), FuseNeedAmps), LimitedAmps);
 
-    /// <summary>Ampacity that the largest fuse before it asks, A; 0 without one.</summary>
-    public double FuseNeedAmps { get; } = Faults.Max(fault => fault.Device is { } device ? Limits.WireAmpsForFuse(device.Fuse!) : (double?)null) ?? 0;
+    /// <summary>Ampacity that the largest fuse before it asks, or where none is, the fuses behind it, A; 0 without any.</summary>
+    public double FuseNeedAmps { get; } = FuseNeed(Faults.Select(fault => fault.Device).OfType<Link>(), Behind, device => device.Fuse!);
+
+    /// <summary>The same with other fuses.</summary>
+    public double FuseNeedWith(Func<Link, Fuse> fuseOf) => FuseNeed(Devices, Behind, fuseOf);
+
+    private static double FuseNeed(IEnumerable<Link> before, IReadOnlyList<Link> behind, Func<Link, Fuse> fuseOf) => Math.Max(
+        before.Select(device => Limits.WireAmpsForFuse(fuseOf(device))).DefaultIfEmpty(0).Max(),
+        behind.Sum(device => Limits.WireAmpsForFuse(fuseOf(device))));
 
     /// <summary>Its ampacity on another size, A.</summary>
     public double AmpacityOf(WireSize wire) => Ampacity.Of(wire, Run.InsulationCelsius, AmbientCelsius, Run.Bundled);

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 
@@ -15,11 +16,11 @@ public sealed record RunRung(WireSize Wire, double AmpacityAmps, double DropFrac
 public static class RunLadder
 {
     /// <summary>Judges every size of the house's system, thin to thick, for a run of a rig wired part by part.</summary>
-    public static IReadOnlyList<RunRung> Of(RigStudy study, RunFigures figures)
+    public static IReadOnlyList<RunRung> Of(RigStudy study, RunFigures figures, CancellationToken cancellation = default)
     {
         var rules = study.Wired.HouseRules;
         var lines = study.Lines.Where(line => figures.Lines.Contains(line.Line.Id)).ToList();
-        return [.. WireTable.Of(rules.Gauges).Select(wire =>
+        return [.. WireTable.Of(rules.Gauges).Unless(cancellation).Select(wire =>
         {
             var ampacity = figures.AmpacityOf(wire);
             var failures = new List<RungFailure>();

@@ -17,10 +17,10 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
     /// printed on a slot and how it works go along; rating and place on the panel stay with the output. Outputs of lines that
     /// are on the vehicle already are not touched.
     /// </summary>
-    public static SlotProposal Of(Rig rig)
+    public static SlotProposal Of(Rig rig, CancellationToken cancellation = default)
     {
         rig = LaidRig.Of(rig).Rig;
-        return Of(rig, RigStudy.Of(rig));
+        return Of(rig, RigStudy.Of(rig, cancellation));
     }
 
     /// <summary>The same on a rig that is studied already.</summary>

@@ -32,12 +32,12 @@ public static class Starts
     }
 
     /// <summary>The rig with the line in it, sized; the request is valid and its starting point suits.</summary>
-    public static StartedLine Begin(Rig rig, StartRequest request)
+    public static StartedLine Begin(Rig rig, StartRequest request, CancellationToken cancellation = default)
     {
         if (request.BeamSwitched is { } side) rig = rig with { Vehicle = rig.Vehicle with { HighBeam = rig.Vehicle.HighBeam with { Switched = side } } };
         var draft = new Draft(rig, request);
         All.First(start => start.Id == request.Start).Build(draft);
-        var sized = AutoSizer.Propose(draft.Finish(), draft.LineId).Rig;
+        var sized = AutoSizer.Propose(draft.Finish(), draft.LineId, cancellation: cancellation).Rig;
         return new StartedLine(WireColours.After(rig, rig.Runs.Count == 0 ? WireColours.Give(sized) : sized), draft.LineId, draft.Did);
     }
 

@@ -14,13 +14,11 @@ namespace BurlyRidge.Server.Assess;
 /// <param name="About">The line that is looked at closely: of the others no more than their row and what is against them; null: all.</param>
 public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = null, string? About = null)
 {
-    private const int MostStates = 64;
-
     /// <summary>All that is wrong with it.</summary>
     public IEnumerable<Problem> Problems()
     {
         var problems = BadInput.Under("rig", RigValidation.Validate(Rig)).ToList();
-        if (States?.Count > MostStates) problems.Add(new Problem("states", $"Ask for up to {MostStates} states."));
+        if (problems.Count == 0 && RigSize.MostStates(Rig) is var most && States?.Count > most) return [new Problem("states", $"Ask for up to {most} states of a rig of this size.")];
         for (var i = 0; i < States?.Count; i++)
             problems.AddRange(StateValidation.Validate($"states[{i}]", States[i], Rig));
         return problems;
@@ -37,10 +35,10 @@ internal static class AssessEndpoint
 {
     public static void MapAssess(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/assess", Assess)
+        routes.MapPost("/api/assess", AssessAsync)
             .WithTags("Assess")
             .WithSummary("Assesses a rig as it would be if saved; nothing is stored.");
-        routes.MapPost("/api/rules", Compare)
+        routes.MapPost("/api/rules", CompareAsync)
             .WithTags("Assess")
             .WithSummary("Which checks come out otherwise under other house rules; nothing is stored.");
         routes.MapPost("/api/netlist", Netlist)
@@ -50,19 +48,22 @@ internal static class AssessEndpoint
             .ProducesValidationProblem();
     }
 
-    private static Results<Ok<Assessment>, ValidationProblem> Assess(AssessRequest request)
+    private static async Task<Results<Ok<Assessment>, ValidationProblem>> AssessAsync(AssessRequest request, CancellationToken cancellation)
     {
         var problems = request.Problems().ToList();
         if (problems.Count > 0) return BadInput.Of(problems);
-        var assessment = AssessmentMemory.Of(request.Rig).In(request.States ?? []);
+        var assessed = await AssessmentMemory.OfAsync(request.Rig, cancellation);
+        var assessment = cancellation.WorkOut(token => assessed.In(request.States ?? [], token));
         return TypedResults.Ok(request.About is { } line ? assessment.About(line) : assessment);
     }
 
-    private static Results<Ok<CheckChanges>, ValidationProblem> Compare(RulesRequest request)
+    private static async Task<Results<Ok<CheckChanges>, ValidationProblem>> CompareAsync(RulesRequest request, CancellationToken cancellation)
     {
         var other = request.Rig with { HouseRules = request.HouseRules };
         var problems = new AssessRequest(request.Rig).Problems().Concat(RigValidation.Validate(other).Where(problem => problem.Path.StartsWith("houseRules", StringComparison.Ordinal))).ToList();
-        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(CheckChanges.Of(AssessmentMemory.Of(request.Rig).Assessment, Assessor.Assess(other)));
+        if (problems.Count > 0) return BadInput.Of(problems);
+        var today = await AssessmentMemory.OfAsync(request.Rig, cancellation);
+        return TypedResults.Ok(CheckChanges.Of(today.Assessment, cancellation.WorkOut(token => AssessedRig.Of(other, cancellation: token)).Assessment));
     }
 
     private static IResult Netlist(NetlistRequest request)

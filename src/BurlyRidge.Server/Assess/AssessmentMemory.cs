@@ -4,35 +4,70 @@ using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Demo;
+using BurlyRidge.Server.Hosting;
 
 namespace BurlyRidge.Server.Assess;
 
 /// <summary>
 /// Remembers the rigs that were assessed last: one edit is previewed, has a wire of it judged and is saved, and all three ask
-/// about the same rig. Who asks while it is being worked out waits for that.
+/// about the same rig. Who asks while it is being worked out waits for that; when nobody waits any more, it is given up.
 /// </summary>
 public static class AssessmentMemory
 {
     private const int Most = 4;
 
     private static readonly Lock Gate = new();
-    private static readonly LinkedList<(string Key, Lazy<AssessedRig> Rig)> Known = new();
+    private static readonly LinkedList<Entry> Known = new();
 
     /// <summary>A valid rig assessed at the prices of the catalogue.</summary>
-    public static AssessedRig Of(Rig rig)
+    /// <exception cref="OperationCanceledException">The client is gone.</exception>
+    public static async Task<AssessedRig> OfAsync(Rig rig, CancellationToken client)
     {
         var key = Convert.ToBase64String(SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(rig, JsonRules.Stored)));
-        return Entry(key, rig).Value;
+        var entry = Join(key, rig);
+        try
+        {
+            return await entry.Assessed.WaitAsync(client);
+        }
+        finally
+        {
+            Leave(entry);
+        }
     }
 
-    private static Lazy<AssessedRig> Entry(string key, Rig rig)
+    private static Entry Join(string key, Rig rig)
     {
         lock (Gate)
         {
-            foreach (var known in Known)
-                if (known.Key == key) return known.Rig;
-            if (Known.Count == Most) Known.RemoveLast();
-            return Known.AddFirst((key, new Lazy<AssessedRig>(() => AssessedRig.Of(rig, DemoCatalogue.Wire)))).Value.Rig;
+            var entry = Known.FirstOrDefault(known => known.Key == key);
+            if (entry is null)
+            {
+                if (Known.Count >= Most && Known.LastOrDefault(known => known.Waiting == 0) is { } oldest) Known.Remove(oldest);
+                Known.AddFirst(entry = Entry.Of(key, rig));
+            }
+            entry.Waiting++;
+            return entry;
         }
+    }
+
+    private static void Leave(Entry entry)
+    {
+        lock (Gate)
+        {
+            if (--entry.Waiting > 0 || entry.Assessed.IsCompletedSuccessfully) return;
+            entry.Stop.Cancel();
+            Known.Remove(entry);
+        }
+    }
+
+    private sealed record Entry(string Key, CancellationTokenSource Stop, Task<AssessedRig> Assessed)
+    {
+        public static Entry Of(string key, Rig rig)
+        {
+            var stop = new CancellationTokenSource();
+            return new Entry(key, stop, Task.Run(() => stop.Token.WorkOut(token => AssessedRig.Of(rig, DemoCatalogue.Wire, token))));
+        }
+
+        public int Waiting { get; set; }
     }
 }

@@ -20,20 +20,20 @@ internal static class RemedyEndpoint
 {
     public static void MapRemedies(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/remedy", Cure)
+        routes.MapPost("/api/remedy", CureAsync)
             .WithTags("Assess")
             .WithSummary("The rig with the remedy of one check in it; nothing is stored.")
             .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
-        routes.MapPost("/api/run", Judge)
+        routes.MapPost("/api/run", JudgeAsync)
             .WithTags("Assess")
             .WithSummary("The wire ladder and the fuse window of one run, from the network; nothing is stored.");
     }
 
-    private static Results<Ok<RemedyAnswer>, ValidationProblem, ProblemHttpResult> Cure(RemedyRequest request)
+    private static async Task<Results<Ok<RemedyAnswer>, ValidationProblem, ProblemHttpResult>> CureAsync(RemedyRequest request, CancellationToken cancellation)
     {
         var problems = new AssessRequest(request.Rig).Problems().ToList();
         if (problems.Count > 0) return BadInput.Of(problems);
-        var assessment = AssessmentMemory.Of(request.Rig).Assessment;
+        var assessment = (await AssessmentMemory.OfAsync(request.Rig, cancellation)).Assessment;
         var check = assessment.Lines.SelectMany(line => line.Checks).Concat(assessment.Checks)
             .FirstOrDefault(check => check.Id == request.CheckId && check.About == request.About && check.LineId == request.LineId && check.Remedy is not null);
         return check?.Remedy is { } remedy
@@ -44,11 +44,12 @@ internal static class RemedyEndpoint
                 detail: $"The check {request.CheckId} holds, or has no remedy, on the rig as it is.");
     }
 
-    private static Results<Ok<RunAssessment>, ValidationProblem> Judge(RunRequest request)
+    private static async Task<Results<Ok<RunAssessment>, ValidationProblem>> JudgeAsync(RunRequest request, CancellationToken cancellation)
     {
         var problems = new AssessRequest(request.Rig).Problems().ToList();
         if (problems.Count > 0) return BadInput.Of(problems);
-        return RunAssessment.Of(AssessmentMemory.Of(request.Rig), request.Run, DemoCatalogue.Wire) is { } run
+        var assessed = await AssessmentMemory.OfAsync(request.Rig, cancellation);
+        return cancellation.WorkOut(token => RunAssessment.Of(assessed, request.Run, DemoCatalogue.Wire, token)) is { } run
             ? TypedResults.Ok(run)
             : BadInput.Of(new Problem("run", $"There is no run called {request.Run}."));
     }

@@ -11,7 +11,9 @@ namespace BurlyRidge.Server.Catalogue;
 public sealed record OfferedLamp(CatalogueLamp Lamp, bool Own);
 
 /// <summary>What came of a file.</summary>
-public sealed record ImportedLamps(int Count, IReadOnlyList<OfferedLamp> Lamps);
+/// <param name="Count">How many lamps of it were taken in.</param>
+/// <param name="Unchanged">How many were in the catalogue as they are already.</param>
+public sealed record ImportedLamps(int Count, int Unchanged, IReadOnlyList<OfferedLamp> Lamps);
 
 /// <summary>The lamps that a line can start from.</summary>
 internal static class CatalogueEndpoints
@@ -38,7 +40,7 @@ internal static class CatalogueEndpoints
     {
         var problems = CatalogueValidation.Validate(lamp);
         if (problems.Count > 0) return BadInput.Of(problems);
-        if (await catalogue.CountAsync() >= LampCatalogue.MostOwn) return BadInput.Of(new Problem("fixture.id", $"The catalogue holds up to {LampCatalogue.MostOwn} lamps of your own."));
+        if (await catalogue.CountWithAsync([lamp]) > LampCatalogue.MostOwn) return BadInput.Of(new Problem("fixture.id", $"The catalogue holds up to {LampCatalogue.MostOwn} lamps of your own."));
         await catalogue.PutAsync([lamp]);
         return TypedResults.Ok(new OfferedLamp(lamp, true));
     }
@@ -52,13 +54,11 @@ internal static class CatalogueEndpoints
 
     private static async Task<Results<Ok<ImportedLamps>, ValidationProblem>> ImportAsync(HttpRequest request, LampCatalogue catalogue)
     {
-        using var reader = new StreamReader(request.Body, Encoding.UTF8);
-        var text = await reader.ReadToEndAsync();
-        using var csv = new StringReader(text);
-        var (lamps, problems) = LampCsv.Read(csv);
+        var (all, problems) = LampCsv.Read((await RequestText.BytesAsync(request)).Span);
         if (problems.Count > 0) return BadInput.Of(problems);
-        if (await catalogue.CountAsync() + lamps.Count > LampCatalogue.MostOwn) return BadInput.Of(new Problem("file", $"The catalogue holds up to {LampCatalogue.MostOwn} lamps of your own."));
+        var lamps = await catalogue.NewAsync(all);
+        if (await catalogue.CountWithAsync(lamps) > LampCatalogue.MostOwn) return BadInput.Of(new Problem("file", $"The catalogue holds up to {LampCatalogue.MostOwn} lamps of your own."));
         await catalogue.PutAsync(lamps);
-        return TypedResults.Ok(new ImportedLamps(lamps.Count, await Offered(catalogue)));
+        return TypedResults.Ok(new ImportedLamps(lamps.Count, all.Count - lamps.Count, await Offered(catalogue)));
     }
 }

@@ -17,6 +17,7 @@ internal static class CatalogueValidation
         var rig = Rig.Empty(12, UnitSystem.Metric) with { Fixtures = [lamp.Fixture] };
         var problems = RigValidation.Validate(rig)
             .Select(problem => problem.Path.StartsWith(InRig, StringComparison.Ordinal) ? problem with { Path = $"fixture.{problem.Path[InRig.Length..]}" } : problem).ToList();
+        if (lamp.Fixture.Measured is not null) problems.Add(new Problem("fixture.measured", "The catalogue holds lamps as sold: leave out what was measured."));
         if (lamp.Lumens is not (>= 0 and <= MostLumens)) problems.Add(new Problem("lumens", $"Must be 0 to {MostLumens} lm."));
         if (lamp.Price is not (>= 0 and <= MostPrice)) problems.Add(new Problem("price", $"Must be 0 to {MostPrice}."));
         return problems;

@@ -11,6 +11,6 @@ internal static class DemoJobs
     public static async Task PutIntoEmptyAsync(JobStore store)
     {
         if (!await store.IsEmptyAsync()) return;
-        foreach (var job in All.Reverse()) await store.CreateAsync(job.Name, job.Note, job.Rig);
+        await store.CreateAllAsync(All.Reverse().Select(job => (job.Name, job.Note, job.Rig)));
     }
 }

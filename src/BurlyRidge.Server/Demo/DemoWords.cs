@@ -14,7 +14,7 @@ internal static class DemoWords
         new(id, name) { Lights = [.. fixtures.Select(fixture => $"{fixture}.main")] };
 
     public static Run Run(string from, string to, double metres, string wire, params Zone[] zones) =>
-        new($"{from}-to-{to}", from, to, wire, metres, zones.Length == 0 ? [Zone.EngineBay] : zones);
+        new($"{from}-to-{to}".Replace('.', '-'), from, to, wire, metres, zones.Length == 0 ? [Zone.EngineBay] : zones);
 
     public static Fixture Lamp(string id, string name, double watts, double volts = 12, LampKind kind = LampKind.RegulatedLed) =>
         new(id, name, [new LampFunction("main", kind, watts, volts)]);

@@ -1,9 +1,5 @@
-using System.Text.Json;
-using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
-using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
-using Microsoft.AspNetCore.Http.Metadata;
 
 namespace BurlyRidge.Server.Hosting;
 
@@ -22,23 +18,4 @@ internal static class BadInput
         problems.Select(problem => problem with { Path = $"{path}.{problem.Path}" });
 
     public static ValidationProblem Of(params Problem[] problems) => Of(problems.AsEnumerable());
-}
-
-/// <summary>Turns a request that could not be read into such an answer.</summary>
-internal sealed class BadInputHandler : IExceptionHandler
-{
-    public async ValueTask<bool> TryHandleAsync(HttpContext context, Exception exception, CancellationToken cancellation)
-    {
-        if (exception is not BadHttpRequestException bad) return false;
-        IResult answer = bad.StatusCode == StatusCodes.Status400BadRequest
-            ? BadInput.Of(bad.InnerException is JsonException json
-                ? JsonProblem.Of(json, DocumentType(context))
-                : [new Problem("", "Send one JSON object.")])
-            : TypedResults.Problem(statusCode: bad.StatusCode);
-        await answer.ExecuteAsync(context);
-        return true;
-    }
-
-    private static Type? DocumentType(HttpContext context) =>
-        context.Features.Get<IExceptionHandlerFeature>()?.Endpoint?.Metadata.GetMetadata<IAcceptsMetadata>()?.RequestType;
 }

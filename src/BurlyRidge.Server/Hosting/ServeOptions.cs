@@ -5,7 +5,8 @@ namespace BurlyRidge.Server.Hosting;
 /// <param name="DataDirectory">Where the database file lives.</param>
 /// <param name="Demo">Whether an empty database gets the demo jobs.</param>
 /// <param name="WebDirectory">The built web client.</param>
-public sealed record ServeOptions(int Port, string DataDirectory, bool Demo, string WebDirectory)
+/// <param name="WarmUp">Whether it works something out right after its start, so that the first answers are as quick as the next.</param>
+public sealed record ServeOptions(int Port, string DataDirectory, bool Demo, string WebDirectory, bool WarmUp = true)
 {
     /// <summary>What is printed for --help and beside a refused argument.</summary>
     public const string Usage = """
@@ -13,6 +14,7 @@ public sealed record ServeOptions(int Port, string DataDirectory, bool Demo, str
           --port N     port on this machine, 0 for any free one (default 5280)
           --data DIR   folder of the database file (default ./data)
           --empty      start without demo data
+          --cold       do not warm up: the first answers take longer
           --web DIR    folder of the built web client (default: beside the server)
         """;
 
@@ -32,6 +34,9 @@ public sealed record ServeOptions(int Port, string DataDirectory, bool Demo, str
                     return new Parsed(null, Usage, IsHelp: true);
                 case "--empty":
                     options = options with { Demo = false };
+                    break;
+                case "--cold":
+                    options = options with { WarmUp = false };
                     break;
                 case "--port" when words.TryDequeue(out var text) && int.TryParse(text, out var port) && port is >= 0 and <= 65535:
                     options = options with { Port = port };

@@ -1,3 +1,4 @@
+using System.Net;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Catalogue;
@@ -7,6 +8,7 @@ using BurlyRidge.Server.Lines;
 using BurlyRidge.Server.Panel;
 using BurlyRidge.Server.Proposals;
 using BurlyRidge.Server.QuickSize;
+using BurlyRidge.Server.Storage;
 using BurlyRidge.Server.Walkaround;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.EntityFrameworkCore;
@@ -16,7 +18,8 @@ namespace BurlyRidge.Server.Hosting;
 /// <summary>Puts the server together.</summary>
 public static class ServerApp
 {
-    private const long LargestBody = 4 * 1024 * 1024;
+    /// <summary>The largest body of a request, bytes.</summary>
+    internal const long LargestBody = 4 * 1024 * 1024;
 
     /// <summary>The server, not yet started; its database is not yet there.</summary>
     public static WebApplication Build(ServeOptions options)
@@ -26,21 +29,30 @@ public static class ServerApp
         {
             ContentRootPath = AppContext.BaseDirectory,
             WebRootPath = Directory.Exists(web) ? web : null,
+            EnvironmentName = Environments.Production,
         });
-        builder.WebHost.UseUrls($"http://127.0.0.1:{options.Port}");
-        builder.WebHost.ConfigureKestrel(kestrel => kestrel.Limits.MaxRequestBodySize = LargestBody);
+        // Environment variables and settings files would open further addresses: what our options say is all there is.
+        builder.Configuration.Sources.Clear();
+        builder.Configuration.AddInMemoryCollection([new("AllowedHosts", "127.0.0.1;localhost;[::1]")]);
+        builder.WebHost.UseSetting(WebHostDefaults.ServerUrlsKey, null).UseSetting(WebHostDefaults.HttpPortsKey, null).UseSetting(WebHostDefaults.HttpsPortsKey, null);
+        builder.WebHost.ConfigureKestrel(kestrel =>
+        {
+            kestrel.Listen(IPAddress.Loopback, options.Port);
+            kestrel.Limits.MaxRequestBodySize = LargestBody;
+            kestrel.AddServerHeader = false;
+        });
         builder.Logging.ClearProviders().AddJsonConsole().SetMinimumLevel(LogLevel.Warning)
-            .AddFilter("Microsoft.Extensions.Hosting.Internal.Host", LogLevel.None); // Program says it in words
-        builder.Configuration["AllowedHosts"] = "127.0.0.1;localhost;[::1]";
+            .AddFilter("Microsoft.Extensions.Hosting.Internal.Host", LogLevel.None) // Program says it in words
+            .AddFilter("Microsoft.EntityFrameworkCore", LogLevel.None); // what matters of it is thrown, and said in words
 
         builder.Services.ConfigureHttpJsonOptions(json => JsonRules.Apply(json.SerializerOptions));
         builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
-        builder.Services.AddProblemDetails();
-        builder.Services.AddExceptionHandler<BadInputHandler>();
+        builder.Services.AddProblemDetails(details => details.CustomizeProblemDetails = context => PlainTitles.Give(context.ProblemDetails));
+        builder.Services.AddExceptionHandler<Failures>();
         builder.Services.AddOpenApi("v1");
         builder.Services.AddSingleton(TimeProvider.System);
-        builder.Services.AddDbContext<JobDatabase>(database =>
-            database.UseSqlite($"Data Source={DatabasePath(options)};Foreign Keys=True"));
+        builder.Services.AddSingleton(_ => new DataFolder(options.DataDirectory));
+        builder.Services.AddDbContext<JobDatabase>((services, database) => database.UseSqlite(services.GetRequiredService<DataFolder>().ConnectionString));
         builder.Services.AddScoped<JobStore>();
         builder.Services.AddScoped<LampCatalogue>();
         builder.Services.AddSingleton<Tallies>();
@@ -51,11 +63,14 @@ public static class ServerApp
         });
 
         var app = builder.Build();
+        app.UseGuard();
         app.UseExceptionHandler();
         app.UseStatusCodePages();
         app.UseResponseCompression();
-        app.UseDefaultFiles();
+        app.UseRouting();
+        app.UseWebClient();
         app.UseStaticFiles();
+        app.UseRequestReading();
         app.MapOpenApi();
         app.MapHealth();
         app.MapQuickSize();
@@ -71,20 +86,24 @@ public static class ServerApp
         app.MapDiagrams();
         app.MapPanel();
         app.MapCatalogue();
-        app.MapWebClient();
         return app;
     }
 
-    /// <summary>Brings the database to the newest shape and, where it is empty and wanted, puts the demo jobs in.</summary>
+    /// <summary>Holds the data folder, brings the database to the newest shape and, where it is empty and wanted, puts the demo jobs in.</summary>
+    /// <exception cref="CannotStartException">The data cannot be had; the message says why and what to do.</exception>
     public static async Task PrepareAsync(WebApplication app, ServeOptions options)
     {
-        Directory.CreateDirectory(options.DataDirectory);
-        await using var scope = app.Services.CreateAsyncScope();
-        var database = scope.ServiceProvider.GetRequiredService<JobDatabase>();
-        await DatabaseUpgrade.RunAsync(database, DatabasePath(options));
-        if (options.Demo) await DemoJobs.PutIntoEmptyAsync(scope.ServiceProvider.GetRequiredService<JobStore>());
+        var folder = app.Services.GetRequiredService<DataFolder>();
+        folder.Claim();
+        try
+        {
+            await using var scope = app.Services.CreateAsyncScope();
+            await DatabaseUpgrade.RunAsync(scope.ServiceProvider.GetRequiredService<JobDatabase>(), folder);
+            if (options.Demo) await DemoJobs.PutIntoEmptyAsync(scope.ServiceProvider.GetRequiredService<JobStore>());
+        }
+        catch (Exception error) when (StorageTrouble.Of(error) is { } trouble)
+        {
+            throw new CannotStartException($"The database {folder.Database} cannot be used. {trouble.Title} {trouble.Remedy}", error);
+        }
     }
-
-    private static string DatabasePath(ServeOptions options) =>
-        Path.GetFullPath(Path.Combine(options.DataDirectory, "burly-ridge.db"));
 }

@@ -1,46 +1,59 @@
+using System.Text.Json;
+using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
+using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Demo;
-using BurlyRidge.Server.Lines;
 
 namespace BurlyRidge.Server.Hosting;
 
-/// <summary>Asks the started server what an edit asks a few times, so that the first key press is answered as quickly as the next.</summary>
-public static class WarmUp
+/// <summary>Works out what an edit asks a few times, so that the first key press is answered as quickly as the next.</summary>
+public static partial class WarmUp
 {
     private const int Rounds = 16;
 
-    /// <summary>Ends when the server at <paramref name="address"/> has answered them all, or is stopping.</summary>
-    public static async Task RunAsync(string address, CancellationToken stopping = default)
+    /// <summary>Begins beside the server; that it fails is a line in the log and no more.</summary>
+    public static void Begin(WebApplication app)
     {
-        try
+        var stopping = app.Lifetime.ApplicationStopping;
+        var log = app.Services.GetRequiredService<ILoggerFactory>().CreateLogger(typeof(WarmUp));
+        _ = Task.Run(() =>
         {
-            await AskAllAsync(address, stopping);
-        }
-        catch (Exception error) when (stopping.IsCancellationRequested && error is (OperationCanceledException or HttpRequestException))
-        {
-            // Whoever stops the server does not wait for it to be quick.
-        }
+            try
+            {
+                Run(stopping);
+            }
+            catch (OperationCanceledException)
+            {
+                // Whoever stops the server does not wait for it to be quick.
+            }
+            catch (Exception error)
+            {
+                LogFailure(log, error);
+            }
+        }, stopping);
     }
 
-    private static async Task AskAllAsync(string address, CancellationToken stopping)
+    /// <summary>Runs to its end, or until the server stops.</summary>
+    public static void Run(CancellationToken stopping)
     {
-        using var http = new HttpClient { BaseAddress = new Uri(address) };
         for (var round = 0; round < Rounds; round++)
         {
-            var demo = DemoJobs.All[round % DemoJobs.All.Count].Rig;
-            // Another rig each time: what was assessed is remembered.
-            var rig = demo with { Lines = [demo.Lines[0] with { Name = $"Round {round}" }, .. demo.Lines.Skip(1)] };
+            var rig = DemoJobs.All[round % DemoJobs.All.Count].Rig;
             var line = rig.Lines[round % rig.Lines.Count].Id;
-            await AskAsync("/api/line", new LineRequest(rig, line));
-            await AskAsync("/api/assess", new AssessRequest(rig, [new()], About: line));
-            if (rig.Runs.Count > 0 && round % 8 == 0) await AskAsync("/api/run", new RunRequest(rig, rig.Runs[round % rig.Runs.Count].Id));
-        }
-
-        async Task AskAsync<Question>(string path, Question question)
-        {
-            using var answer = await http.PostAsJsonAsync(path, question, JsonRules.Stored, stopping);
-            answer.EnsureSuccessStatusCode();
+            Read(rig);
+            stopping.ThrowIfCancellationRequested();
+            Write(LineView.Of(rig, line, null, stopping));
+            var assessed = AssessedRig.Of(rig, DemoCatalogue.Wire, stopping);
+            Write(assessed.In([new()], stopping).About(line));
+            if (rig.Runs.Count > 0 && round % 8 == 0) Write(RunAssessment.Of(assessed, rig.Runs[round % rig.Runs.Count].Id, DemoCatalogue.Wire, stopping));
         }
     }
+
+    private static void Read(Rig rig) => JsonReading.Read<AssessRequest>(JsonSerializer.SerializeToUtf8Bytes(new AssessRequest(rig, [new()]), JsonRules.Stored));
+
+    private static void Write<T>(T answer) => JsonSerializer.SerializeToUtf8Bytes(answer, JsonRules.Stored);
+
+    [LoggerMessage(Level = LogLevel.Warning, Message = "The warm-up failed; the first answers will take longer.")]
+    private static partial void LogFailure(ILogger log, Exception error);
 }

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -21,13 +22,13 @@ internal static class JobEndpoints
         jobs.MapPost("/{id}/redo", RedoAsync).WithSummary("Puts back what was undone, as a new revision.").Stale();
     }
 
-    private static async Task<Ok<List<JobSummary>>> ListAsync(JobStore store, Tallies tallies, bool archived = false)
+    private static async Task<Ok<List<JobSummary>>> ListAsync(JobStore store, Tallies tallies, CancellationToken cancellation, bool archived = false)
     {
-        var jobs = await store.ListAsync(archived);
+        var jobs = await store.ListAsync(archived, cancellation);
         return TypedResults.Ok(jobs.Select(job => Summary(job, tallies)).ToList());
     }
 
-    private static async Task<Results<Created<OpenJob>, ValidationProblem>> CreateAsync(NewJob job, JobStore store)
+    private static async Task<Results<Created<OpenJob>, ValidationProblem>> CreateAsync(NewJob job, JobStore store, CancellationToken cancellation)
     {
         var rig = Rig.Empty(job.SystemVolts, job.Units);
         var problems = JobValidation.Details(job.Name, job.Note).ToList();
@@ -35,60 +36,64 @@ internal static class JobEndpoints
             problem with { Path = problem.Path == "vehicle.systemVolts" ? "systemVolts" : problem.Path }));
         if (problems.Count > 0) return BadInput.Of(problems);
         var stored = await store.CreateAsync(job.Name.Trim(), job.Note, rig);
-        return TypedResults.Created($"/api/jobs/{stored.Row.Id}", OpenJob.Of(stored));
+        return TypedResults.Created($"/api/jobs/{stored.Row.Id}", await OpenJob.OfAsync(stored, cancellation));
     }
 
-    private static async Task<Results<Ok<OpenJob>, ProblemHttpResult>> OpenAsync(string id, JobStore store) =>
-        await store.FindAsync(id) is { } job ? TypedResults.Ok(OpenJob.Of(job)) : Missing();
+    private static async Task<Results<Ok<OpenJob>, ProblemHttpResult>> OpenAsync(string id, JobStore store, CancellationToken cancellation) =>
+        await store.FindAsync(id, cancellation) is { } job ? TypedResults.Ok(await OpenJob.OfAsync(job, cancellation)) : Missing();
 
-    private static async Task<IResult> ChangeAsync(string id, DetailsChange change, JobStore store)
+    private static async Task<IResult> ChangeAsync(string id, DetailsChange change, JobStore store, CancellationToken cancellation)
     {
         var problems = JobValidation.Details(change.Name, change.Note).ToList();
         return problems.Count > 0
             ? BadInput.Of(problems)
-            : Answer(await store.ChangeDetailsAsync(id, change.OnVersion, change.Name?.Trim(), change.Note, change.Archived));
+            : await AnswerAsync(await store.ChangeDetailsAsync(id, change.OnVersion, change.Name?.Trim(), change.Note, change.Archived), cancellation);
     }
 
-    private static async Task<IResult> SaveAsync(string id, RigSave save, JobStore store)
+    private static async Task<IResult> SaveAsync(string id, RigSave save, JobStore store, CancellationToken cancellation)
     {
         var problems = JobValidation.Key(save.IdempotencyKey).ToList();
         problems.AddRange(BadInput.Under("rig", RigValidation.Validate(save.Rig)));
-        return problems.Count > 0
-            ? BadInput.Of(problems)
-            : Answer(await store.SaveRigAsync(id, save.OnRevision, save.IdempotencyKey, save.Rig));
+        if (problems.Count > 0) return BadInput.Of(problems);
+        // What cannot be worked out is not stored either.
+        await AssessmentMemory.OfAsync(save.Rig, cancellation);
+        return await AnswerAsync(await store.SaveRigAsync(id, save.OnRevision, save.IdempotencyKey, save.Rig), cancellation);
     }
 
-    private static async Task<Results<Ok<List<Revision>>, ProblemHttpResult>> HistoryAsync(string id, JobStore store) =>
-        await store.HistoryAsync(id) is { } rows
+    private static async Task<Results<Ok<List<Revision>>, ProblemHttpResult>> HistoryAsync(string id, JobStore store, CancellationToken cancellation) =>
+        await store.HistoryAsync(id, cancellation) is { } rows
             ? TypedResults.Ok(rows.Select(row => new Revision(row.Number, row.SavedAt)).ToList())
             : Missing();
 
-    private static async Task<Results<Ok<Rig>, ProblemHttpResult>> RevisionAsync(string id, int number, JobStore store) =>
-        await store.RevisionRigAsync(id, number) is { } rig ? TypedResults.Ok(rig) : Missing();
+    private static async Task<Results<Ok<Rig>, ProblemHttpResult>> RevisionAsync(string id, int number, JobStore store, CancellationToken cancellation) =>
+        await store.FindRevisionAsync(id, number, cancellation) is { } job ? TypedResults.Ok(job.Rig) : Missing();
 
-    private static Task<IResult> UndoAsync(string id, RigStep step, JobStore store) => StepAsync(store.UndoAsync, id, step);
+    private static Task<IResult> UndoAsync(string id, RigStep step, JobStore store, CancellationToken cancellation) => StepAsync(store.UndoAsync, id, step, cancellation);
 
-    private static Task<IResult> RedoAsync(string id, RigStep step, JobStore store) => StepAsync(store.RedoAsync, id, step);
+    private static Task<IResult> RedoAsync(string id, RigStep step, JobStore store, CancellationToken cancellation) => StepAsync(store.RedoAsync, id, step, cancellation);
 
-    private static async Task<IResult> StepAsync(Func<string, int, string, Task<SaveOutcome>> take, string id, RigStep step)
+    private static async Task<IResult> StepAsync(Func<string, int, string, Task<SaveOutcome>> take, string id, RigStep step, CancellationToken cancellation)
     {
         var problems = JobValidation.Key(step.IdempotencyKey).ToList();
         return problems.Count > 0
             ? BadInput.Of(problems)
-            : Answer(await take(id, step.OnRevision, step.IdempotencyKey));
+            : await AnswerAsync(await take(id, step.OnRevision, step.IdempotencyKey), cancellation);
     }
 
-    internal static IResult Answer(SaveOutcome outcome) => outcome switch
+    internal static async Task<IResult> AnswerAsync(SaveOutcome outcome, CancellationToken cancellation) => outcome switch
     {
-        SaveOutcome.Saved saved => TypedResults.Ok(OpenJob.Of(saved.Job)),
+        SaveOutcome.Saved saved => TypedResults.Ok(await OpenJob.OfAsync(saved.Job, cancellation)),
         SaveOutcome.Stale stale => TypedResults.Json(
             new StaleProblem(
                 "This job was changed elsewhere.",
                 $"It is at revision {stale.Newest.Head.Number} now. Nothing of yours was stored.",
                 StatusCodes.Status409Conflict,
-                OpenJob.Of(stale.Newest)),
+                await OpenJob.OfAsync(stale.Newest, cancellation)),
             contentType: "application/problem+json",
             statusCode: StatusCodes.Status409Conflict),
+        SaveOutcome.KeyTaken => TypedResults.Problem(
+            statusCode: StatusCodes.Status422UnprocessableEntity, title: "This save was sent before with another content.",
+            detail: "Its idempotency key is taken. Nothing of it was stored; send it with a key of its own."),
         SaveOutcome.NothingThere => TypedResults.Problem(
             statusCode: StatusCodes.Status422UnprocessableEntity, title: "There is nothing to undo or redo."),
         _ => Missing(),
@@ -103,14 +108,20 @@ internal static class JobEndpoints
     internal static ProblemHttpResult Missing() => TypedResults.Problem(
         statusCode: StatusCodes.Status404NotFound, title: "There is no such job.");
 
-    private static JobSummary Summary(StoredJob job, Tallies tallies) => new(
-        job.Row.Id,
-        job.Row.Name,
-        job.Row.Note,
-        job.Row.Archived,
-        job.Row.DetailsVersion,
-        job.Rig.Vehicle.SystemVolts,
-        job.Rig.Lines.Count,
-        tallies.Of(job),
-        job.Row.ChangedAt);
+    private static JobSummary Summary(StoredJob job, Tallies tallies)
+    {
+        var rig = job.Unreadable.Count == 0 ? job.Rig : null;
+        var large = rig is not null && job.TooLarge.Count > 0;
+        return new JobSummary(
+            job.Row.Id,
+            job.Row.Name,
+            job.Row.Note,
+            job.Row.Archived,
+            job.Row.DetailsVersion,
+            rig?.Vehicle.SystemVolts,
+            rig?.Lines.Count,
+            rig is null || large ? null : tallies.Of(job),
+            rig is null ? "This job cannot be read." : large ? "This job is too large to be worked out: it can be looked at and exported." : "",
+            job.Row.ChangedAt);
+    }
 }

@@ -1,5 +1,6 @@
 using System.Text;
 using BurlyRidge.Core.Exchange;
+using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -20,7 +21,7 @@ internal static class JobFileEndpoints
         routes.MapPost("/api/job-files", ImportAsync)
             .WithTags("Job files")
             .WithSummary("Opens a new job from a file.")
-            .Accepts<JobFile>("application/json");
+            .Accepts<JobFile>("application/json").WithMetadata(new ReadsItself());
         routes.MapGet("/schemas/job-file.json", () => TypedResults.Text(Schema, "application/schema+json"))
             .WithTags("Job files")
             .WithSummary("The JSON Schema of a job file.");
@@ -33,15 +34,16 @@ internal static class JobFileEndpoints
         return TypedResults.File(Encoding.UTF8.GetBytes(text), "application/json", $"{FileName(job.Row.Name)}.job.json");
     }
 
-    private static async Task<Results<Created<OpenJob>, ValidationProblem>> ImportAsync(HttpRequest request, JobStore store)
+    private static async Task<Results<Created<OpenJob>, ValidationProblem>> ImportAsync(HttpRequest request, JobStore store, CancellationToken cancellation)
     {
-        using var reader = new StreamReader(request.Body, Encoding.UTF8);
-        var (file, problems) = JobFile.Read(await reader.ReadToEndAsync());
+        var (file, problems) = JobFile.Read(await RequestText.BytesAsync(request));
         if (file is null) return BadInput.Of(problems);
         var details = JobValidation.Details(file.Name, file.Note).ToList();
         if (details.Count > 0) return BadInput.Of(details);
+        // What cannot be worked out is not stored either.
+        await AssessmentMemory.OfAsync(file.Rig, cancellation);
         var stored = await store.CreateAsync(file.Name, file.Note, file.Rig);
-        return TypedResults.Created($"/api/jobs/{stored.Row.Id}", OpenJob.Of(stored));
+        return TypedResults.Created($"/api/jobs/{stored.Row.Id}", await OpenJob.OfAsync(stored, cancellation));
     }
 
     private static string FileName(string name)

@@ -1,15 +1,21 @@
 using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Assess;
 
 namespace BurlyRidge.Server.Jobs;
 
 /// <summary>A job in the Yard.</summary>
+/// <param name="SystemVolts">Null where the job cannot be read.</param>
+/// <param name="LineCount">Null where the job cannot be read.</param>
+/// <param name="Tally">Null where the job cannot be read or is too large to be worked out.</param>
+/// <param name="Trouble">What is wrong with it; empty where nothing is.</param>
 public sealed record JobSummary(
-    string Id, string Name, string Note, bool Archived, int DetailsVersion, int SystemVolts, int LineCount, Tally Tally, DateTime ChangedAt);
+    string Id, string Name, string Note, bool Archived, int DetailsVersion, int? SystemVolts, int? LineCount, Tally? Tally, string Trouble, DateTime ChangedAt);
 
 /// <summary>A job opened: its newest rig and what follows from it.</summary>
 /// <param name="Revision">Number of the newest revision; the next save names it.</param>
+/// <param name="ReadOnly">Why it can be looked at and exported alone; null where it can be changed. Its assessment is empty then.</param>
 public sealed record OpenJob(
     string Id,
     string Name,
@@ -19,31 +25,37 @@ public sealed record OpenJob(
     int Revision,
     bool CanUndo,
     bool CanRedo,
+    string? ReadOnly,
     Rig Rig,
     Assessment Assessment)
 {
     /// <summary>The job as the client sees it.</summary>
-    public static OpenJob Of(StoredJob job) => new(
-        job.Row.Id,
-        job.Row.Name,
-        job.Row.Note,
-        job.Row.Archived,
-        job.Row.DetailsVersion,
-        job.Head.Number,
-        job.Head.UndoTo is not null,
-        job.Head.RedoTo is not null,
-        job.Rig,
-        AssessmentMemory.Of(job.Rig).Assessment);
+    public static async Task<OpenJob> OfAsync(StoredJob job, CancellationToken cancellation)
+    {
+        var large = string.Join(' ', job.TooLarge.Select(problem => problem.Message));
+        return new OpenJob(
+            job.Row.Id,
+            job.Row.Name,
+            job.Row.Note,
+            job.Row.Archived,
+            job.Row.DetailsVersion,
+            job.Head.Number,
+            job.Head.UndoTo is not null,
+            job.Head.RedoTo is not null,
+            large.Length == 0 ? null : $"This job is larger than this version works out. {large}",
+            job.Rig,
+            large.Length == 0 ? (await AssessmentMemory.OfAsync(job.Rig, cancellation)).Assessment : Assessment.Nothing);
+    }
 }
 
 /// <summary>One save of a rig.</summary>
 public sealed record Revision(int Number, DateTime SavedAt);
 
 /// <summary>A new job.</summary>
-public sealed record NewJob(string Name, int SystemVolts, UnitSystem Units, string Note = "");
+public sealed record NewJob(string Name, int SystemVolts, UnitSystem Units, [property: LongText] string Note = "");
 
 /// <summary>A change of a job's details, made on a version of them; what is left out stays.</summary>
-public sealed record DetailsChange(int OnVersion, string? Name = null, string? Note = null, bool? Archived = null);
+public sealed record DetailsChange(int OnVersion, string? Name = null, [property: LongText] string? Note = null, bool? Archived = null);
 
 /// <summary>A save of a rig, made on a revision.</summary>
 /// <param name="OnRevision">The revision that the edit started from.</param>

@@ -1,5 +1,7 @@
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Server.Storage;
+using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
 namespace BurlyRidge.Server.Jobs;
@@ -7,9 +9,33 @@ namespace BurlyRidge.Server.Jobs;
 /// <summary>A job and its newest rig.</summary>
 public sealed record StoredJob(JobRow Row, RevisionRow Head)
 {
-    /// <summary>The rig of the head revision.</summary>
-    public Rig Rig { get; } = RigDocument.Read(Head.Document);
+    private readonly Lazy<(Rig? Rig, IReadOnlyList<Problem> Problems)> read = new(() => StoredRig.Read(Head.Document));
+
+    /// <summary>Why the rig of the head revision cannot be read; empty where it can.</summary>
+    public IReadOnlyList<Problem> Unreadable => read.Value.Problems;
+
+    /// <summary>The rig of the head revision, however large.</summary>
+    /// <exception cref="UnreadableJobException">It cannot be read.</exception>
+    public Rig Rig => read.Value.Rig ?? throw new UnreadableJobException(this);
+
+    /// <summary>What of the rig is too large for anything but to be read and written; empty where nothing is.</summary>
+    public IReadOnlyList<Problem> TooLarge => RigSize.Problems(Rig);
+
+    /// <summary>The rig, to be worked out.</summary>
+    /// <exception cref="UnreadableJobException">It cannot be read.</exception>
+    /// <exception cref="JobTooLargeException">It is too large.</exception>
+    public Rig Workable => TooLarge.Count == 0 ? Rig : throw new JobTooLargeException();
 }
+
+/// <summary>The document of one job cannot be read; the others can.</summary>
+public sealed class UnreadableJobException(StoredJob job) : Exception($"The job {job.Row.Id} cannot be read.")
+{
+    /// <summary>The job.</summary>
+    public StoredJob Job { get; } = job;
+}
+
+/// <summary>The rig of a job is too large for what is asked of it.</summary>
+public sealed class JobTooLargeException() : Exception("The job is too large.");
 
 /// <summary>How a save went.</summary>
 public abstract record SaveOutcome
@@ -25,18 +51,23 @@ public abstract record SaveOutcome
     /// <summary>There is no such job.</summary>
     public sealed record Missing : SaveOutcome;
 
+    /// <summary>The key of the save was used for another rig already; nothing is stored.</summary>
+    public sealed record KeyTaken : SaveOutcome;
+
     /// <summary>There is nothing to undo or redo.</summary>
     public sealed record NothingThere : SaveOutcome;
 }
 
 /// <summary>Jobs and the revisions of their rigs.</summary>
-public sealed class JobStore(JobDatabase database, TimeProvider clock)
+public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvider clock)
 {
+    private const int MostTries = 20;
+
     /// <summary>Whether there is no job at all, archived ones counted.</summary>
     public async Task<bool> IsEmptyAsync() => !await database.Jobs.AnyAsync();
 
     /// <summary>Jobs with their newest rig, last changed first.</summary>
-    public async Task<IReadOnlyList<StoredJob>> ListAsync(bool archived)
+    public async Task<IReadOnlyList<StoredJob>> ListAsync(bool archived, CancellationToken cancellation)
     {
         var jobs = await database.Jobs
             .Where(row => row.Archived == archived)
@@ -46,62 +77,61 @@ public sealed class JobStore(JobDatabase database, TimeProvider clock)
                 head => new { head.JobId, head.Number },
                 (row, head) => new { row, head })
             .AsNoTracking()
-            .ToListAsync();
+            .ToListAsync(cancellation);
         return [.. jobs.Select(job => new StoredJob(job.row, job.head))];
     }
 
     /// <summary>The job, or null.</summary>
-    public async Task<StoredJob?> FindAsync(string id)
+    public async Task<StoredJob?> FindAsync(string id, CancellationToken cancellation = default)
     {
-        var row = await database.Jobs.AsNoTracking().SingleOrDefaultAsync(job => job.Id == id);
+        var row = await database.Jobs.AsNoTracking().SingleOrDefaultAsync(job => job.Id == id, cancellation);
         if (row is null) return null;
         return new StoredJob(row, await RevisionAsync(id, row.HeadRevision));
     }
 
     /// <summary>The revisions of a job, newest first; null where there is no such job.</summary>
-    public async Task<IReadOnlyList<RevisionRow>?> HistoryAsync(string id)
+    public async Task<IReadOnlyList<RevisionRow>?> HistoryAsync(string id, CancellationToken cancellation)
     {
-        if (!await database.Jobs.AnyAsync(job => job.Id == id)) return null;
-        return await database.Revisions.AsNoTracking().Where(row => row.JobId == id).OrderByDescending(row => row.Number).ToListAsync();
+        if (!await database.Jobs.AnyAsync(job => job.Id == id, cancellation)) return null;
+        return await database.Revisions.AsNoTracking().Where(row => row.JobId == id).OrderByDescending(row => row.Number).ToListAsync(cancellation);
     }
 
     /// <summary>One revision of a job, or null.</summary>
-    public async Task<Rig?> RevisionRigAsync(string id, int number)
+    public async Task<StoredJob?> FindRevisionAsync(string id, int number, CancellationToken cancellation)
     {
-        var row = await database.Revisions.AsNoTracking().SingleOrDefaultAsync(revision => revision.JobId == id && revision.Number == number);
-        return row is null ? null : RigDocument.Read(row.Document);
+        var job = await database.Jobs.AsNoTracking().SingleOrDefaultAsync(row => row.Id == id, cancellation);
+        var revision = await database.Revisions.AsNoTracking().SingleOrDefaultAsync(row => row.JobId == id && row.Number == number, cancellation);
+        return job is null || revision is null ? null : new StoredJob(job, revision);
     }
 
     /// <summary>Stores a new job with its first revision.</summary>
-    public async Task<StoredJob> CreateAsync(string name, string note, Rig rig)
+    public async Task<StoredJob> CreateAsync(string name, string note, Rig rig) => (await CreateAllAsync([(name, note, rig)]))[0];
+
+    /// <summary>Stores new jobs, all of them or none; the last comes first in the Yard.</summary>
+    public async Task<IReadOnlyList<StoredJob>> CreateAllAsync(IEnumerable<(string Name, string Note, Rig Rig)> jobs)
     {
-        var now = clock.GetUtcNow().UtcDateTime;
-        var row = new JobRow
+        folder.MustBeThere();
+        var stored = jobs.Select((job, i) => New(job.Name, job.Note, job.Rig, clock.GetUtcNow().UtcDateTime.AddMilliseconds(i))).ToList();
+        foreach (var job in stored)
         {
-            Id = Guid.CreateVersion7().ToString("n"),
-            Name = name,
-            Note = note,
-            DetailsVersion = 1,
-            HeadRevision = 1,
-            CreatedAt = now,
-            ChangedAt = now,
-        };
-        var head = new RevisionRow
-        {
-            JobId = row.Id,
-            Number = 1,
-            Document = RigDocument.Write(rig),
-            IdempotencyKey = row.Id,
-            SavedAt = now,
-        };
-        database.Add(row);
-        database.Add(head);
+            database.Add(job.Row);
+            database.Add(job.Head);
+        }
         await database.SaveChangesAsync();
-        return new StoredJob(row, head);
+        folder.MustBeThere();
+        return stored;
+    }
+
+    private static StoredJob New(string name, string note, Rig rig, DateTime now)
+    {
+        var id = Guid.CreateVersion7().ToString("n");
+        return new StoredJob(
+            new JobRow { Id = id, Name = name, Note = note, DetailsVersion = 1, HeadRevision = 1, CreatedAt = now, ChangedAt = now },
+            new RevisionRow { JobId = id, Number = 1, Document = RigDocument.Write(rig), IdempotencyKey = id, SavedAt = now });
     }
 
     /// <summary>Changes name, note or archive; what is null stays.</summary>
-    public async Task<SaveOutcome> ChangeDetailsAsync(string id, int onVersion, string? name, string? note, bool? archived)
+    public Task<SaveOutcome> ChangeDetailsAsync(string id, int onVersion, string? name, string? note, bool? archived) => WriteAsync(async () =>
     {
         var row = await database.Jobs.SingleOrDefaultAsync(job => job.Id == id);
         if (row is null) return new SaveOutcome.Missing();
@@ -111,12 +141,17 @@ public sealed class JobStore(JobDatabase database, TimeProvider clock)
         row.Archived = archived ?? row.Archived;
         row.DetailsVersion++;
         row.ChangedAt = clock.GetUtcNow().UtcDateTime;
-        return await CommitAsync(id);
-    }
+        return null;
+    }, id);
 
     /// <summary>Stores <paramref name="rig"/> as the next revision, made on <paramref name="onRevision"/>.</summary>
-    public Task<SaveOutcome> SaveRigAsync(string id, int onRevision, string key, Rig rig) =>
-        AppendAsync(id, onRevision, key, head => Task.FromResult<Step?>(new Step(RigDocument.Write(rig), head.Number, null)));
+    public Task<SaveOutcome> SaveRigAsync(string id, int onRevision, string key, Rig rig)
+    {
+        var document = RigDocument.Write(rig);
+        return AppendAsync(id, onRevision, key,
+            head => Task.FromResult<Step?>(new Step(document, head.Number, null)),
+            done => done.Document == document || (StoredRig.Read(done.Document).Rig is { } stored && RigDocument.Write(stored) == document));
+    }
 
     /// <summary>Stores the rig from before the newest edit as the next revision.</summary>
     public Task<SaveOutcome> UndoAsync(string id, int onRevision, string key) =>
@@ -125,7 +160,7 @@ public sealed class JobStore(JobDatabase database, TimeProvider clock)
             if (head.UndoTo is not { } number) return null;
             var target = await RevisionAsync(id, number);
             return new Step(target.Document, target.UndoTo, head.Number);
-        });
+        }, done => done.Number == onRevision + 1);
 
     /// <summary>Stores the rig that the newest undo took away as the next revision.</summary>
     public Task<SaveOutcome> RedoAsync(string id, int onRevision, string key) =>
@@ -134,15 +169,15 @@ public sealed class JobStore(JobDatabase database, TimeProvider clock)
             if (head.RedoTo is not { } number) return null;
             var target = await RevisionAsync(id, number);
             return new Step(target.Document, head.Number, target.RedoTo);
-        });
+        }, done => done.Number == onRevision + 1);
 
     private sealed record Step(string Document, int? UndoTo, int? RedoTo);
 
-    private async Task<SaveOutcome> AppendAsync(string id, int onRevision, string key, Func<RevisionRow, Task<Step?>> next)
+    private Task<SaveOutcome> AppendAsync(string id, int onRevision, string key, Func<RevisionRow, Task<Step?>> next, Func<RevisionRow, bool> isSame) => WriteAsync(async () =>
     {
         var row = await database.Jobs.SingleOrDefaultAsync(job => job.Id == id);
         if (row is null) return new SaveOutcome.Missing();
-        if (await ByKeyAsync(id, key) is { } done) return new SaveOutcome.Saved(new StoredJob(row, done));
+        if (await ByKeyAsync(id, key) is { } done) return isSame(done) ? new SaveOutcome.Saved(new StoredJob(row, done)) : new SaveOutcome.KeyTaken();
         if (row.HeadRevision != onRevision) return await StaleAsync(id);
 
         var step = await next(await RevisionAsync(id, row.HeadRevision));
@@ -160,22 +195,37 @@ public sealed class JobStore(JobDatabase database, TimeProvider clock)
         });
         row.HeadRevision = onRevision + 1;
         row.ChangedAt = now;
-        return await CommitAsync(id);
+        return null;
+    }, id);
+
+    /// <summary>
+    /// Makes a change and writes it. <paramref name="change"/> gives how it went where there is nothing to write. Where
+    /// another write came between, it is asked again: what that one did decides whether this one is the same, stale, or
+    /// has nothing to do with it.
+    /// </summary>
+    private async Task<SaveOutcome> WriteAsync(Func<Task<SaveOutcome?>> change, string id)
+    {
+        for (var tries = 1; ; tries++)
+        {
+            folder.MustBeThere();
+            if (await change() is { } outcome) return outcome;
+            try
+            {
+                await database.SaveChangesAsync();
+                folder.MustBeThere();
+                return new SaveOutcome.Saved((await FindAsync(id))!);
+            }
+            catch (DbUpdateException error) when (tries < MostTries && IsRace(error))
+            {
+                database.ChangeTracker.Clear();
+            }
+        }
     }
 
-    /// <summary>Writes; another save that came between makes this one stale.</summary>
-    private async Task<SaveOutcome> CommitAsync(string id)
+    private static bool IsRace(DbUpdateException error)
     {
-        try
-        {
-            await database.SaveChangesAsync();
-        }
-        catch (DbUpdateException)
-        {
-            database.ChangeTracker.Clear();
-            return await StaleAsync(id);
-        }
-        return new SaveOutcome.Saved((await FindAsync(id))!);
+        const int constraint = 19; // sqlite.org/rescode.html
+        return error is DbUpdateConcurrencyException || error.InnerException is SqliteException { SqliteErrorCode: constraint };
     }
 
     private async Task<SaveOutcome> StaleAsync(string id) => new SaveOutcome.Stale((await FindAsync(id))!);

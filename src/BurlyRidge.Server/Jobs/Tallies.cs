@@ -8,11 +8,11 @@ public sealed class Tallies
 {
     private readonly ConcurrentDictionary<string, (int Revision, Tally Tally)> known = new(StringComparer.Ordinal);
 
-    /// <summary>The tally of a job as it stands.</summary>
+    /// <summary>The tally of a job as it stands; it must be one that can be worked out.</summary>
     public Tally Of(StoredJob job)
     {
         if (known.TryGetValue(job.Row.Id, out var entry) && entry.Revision == job.Head.Number) return entry.Tally;
-        var tally = Assessor.Assess(job.Rig).Tally;
+        var tally = Assessor.Assess(job.Workable).Tally;
         known[job.Row.Id] = (job.Head.Number, tally);
         return tally;
     }

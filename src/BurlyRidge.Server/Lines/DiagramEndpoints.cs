@@ -26,24 +26,24 @@ internal static class DiagramEndpoints
             .Produces<string>(StatusCodes.Status200OK, "text/html").ProducesProblem(StatusCodes.Status404NotFound);
     }
 
-    private static IResult Draw(DiagramRequest request)
+    private static IResult Draw(DiagramRequest request, CancellationToken cancellation)
     {
         var problems = new AssessRequest(request.Rig).Problems().ToList();
         if (problems.Count > 0) return BadInput.Of(problems);
-        if (request.LineId is not { } line) return TypedResults.Text(Diagram.OfRig(request.Rig, "the rig"), Type);
-        return Diagram.OfLine(request.Rig, line) is { } svg ? TypedResults.Text(svg, Type) : BadInput.Of(new Problem("lineId", $"There is no line called {line}."));
+        if (request.LineId is not { } line) return TypedResults.Text(cancellation.WorkOut(token => Diagram.OfRig(request.Rig, "the rig", token)), Type);
+        return cancellation.WorkOut(token => Diagram.OfLine(request.Rig, line, token)) is { } svg ? TypedResults.Text(svg, Type) : BadInput.Of(new Problem("lineId", $"There is no line called {line}."));
     }
 
-    private static async Task<IResult> DownloadAsync(string id, string? line, JobStore store)
+    private static async Task<IResult> DownloadAsync(string id, string? line, JobStore store, CancellationToken cancellation)
     {
-        if (await store.FindAsync(id) is not { } job) return JobEndpoints.Missing();
-        var svg = line is null ? Diagram.OfRig(job.Rig, job.Row.Name) : Diagram.OfLine(job.Rig, line);
+        if (await store.FindAsync(id, cancellation) is not { } job) return JobEndpoints.Missing();
+        var svg = cancellation.WorkOut(token => line is null ? Diagram.OfRig(job.Workable, job.Row.Name, token) : Diagram.OfLine(job.Workable, line, token));
         return svg is null
             ? TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no such line.")
             : TypedResults.File(Encoding.UTF8.GetBytes(svg), Type, line is null ? "wiring.svg" : "line.svg");
     }
 
-    private static async Task<IResult> PrintAsync(string id, JobStore store) => await store.FindAsync(id) is { } job
-        ? TypedResults.Text(Diagram.Page(job.Rig, job.Row.Name), "text/html", Encoding.UTF8)
+    private static async Task<IResult> PrintAsync(string id, JobStore store, CancellationToken cancellation) => await store.FindAsync(id, cancellation) is { } job
+        ? TypedResults.Text(cancellation.WorkOut(token => Diagram.Page(job.Workable, job.Row.Name, token)), "text/html", Encoding.UTF8)
         : JobEndpoints.Missing();
 }

@@ -18,6 +18,9 @@ public sealed record AlterRequest(Rig Rig, string LineId, string Station, string
 /// <summary>A rig and a line planned in short that is to be wired part by part.</summary>
 public sealed record PartsRequest(Rig Rig, string LineId);
 
+/// <summary>A rig and a line of it that is to be taken out.</summary>
+public sealed record RemoveLineRequest(Rig Rig, string LineId);
+
 /// <summary>One line from source to earth, and what can be altered along it; nothing is stored.</summary>
 internal static class LineEndpoints
 {
@@ -26,14 +29,15 @@ internal static class LineEndpoints
         var lines = routes.MapGroup("/api").WithTags("Lines");
         lines.MapPost("/line", Look).WithSummary("A line as strands of stations, with volts, amps and losses in the state asked for and in others.");
         lines.MapPost("/alter", Alter).WithSummary("The rig with a part of a line added, removed or swapped.").ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+        lines.MapPost("/remove-line", Remove).WithSummary("The rig without a line and what only that needs, and what was done; nothing is stored.");
         lines.MapPost("/parts", Parts).WithSummary("The rig with a line planned in short wired part by part.");
     }
 
-    private static Results<Ok<LineView>, ValidationProblem> Look(LineRequest request)
+    private static Results<Ok<LineView>, ValidationProblem> Look(LineRequest request, CancellationToken cancellation)
     {
         var problems = Problems(request.Rig, request.LineId);
         if (request.State is { } state) problems.AddRange(StateValidation.Validate("state", state, request.Rig));
-        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(LineView.Of(request.Rig, request.LineId, request.State)!);
+        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(cancellation.WorkOut(token => LineView.Of(request.Rig, request.LineId, request.State, token))!);
     }
 
     private static Results<Ok<RigAnswer>, ValidationProblem, ProblemHttpResult> Alter(AlterRequest request)
@@ -52,6 +56,12 @@ internal static class LineEndpoints
     {
         var problems = Problems(request.Rig, request.LineId);
         return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(new RigAnswer(PlanToParts.Of(request.Rig, request.LineId)));
+    }
+
+    private static Results<Ok<RemovedLine>, ValidationProblem> Remove(RemoveLineRequest request)
+    {
+        var problems = Problems(request.Rig, request.LineId);
+        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(LineRemoval.Of(request.Rig, request.LineId)!);
     }
 
     private static List<Problem> Problems(Rig rig, string line)

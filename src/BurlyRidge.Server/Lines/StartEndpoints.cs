@@ -37,7 +37,7 @@ internal static class StartEndpoints
         return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(Starts.For(request.Rig, lamp!.Fixture, request.Count));
     }
 
-    private static async Task<Results<Ok<StartedLine>, ValidationProblem>> BeginAsync(BeginRequest request, LampCatalogue catalogue)
+    private static async Task<Results<Ok<StartedLine>, ValidationProblem>> BeginAsync(BeginRequest request, LampCatalogue catalogue, CancellationToken cancellation)
     {
         var problems = new AssessRequest(request.Rig).Problems().ToList();
         if (await catalogue.FindAsync(request.Lamp) is not { } lamp) return BadInput.Of([.. problems, NoLamp(request.Lamp)]);
@@ -52,7 +52,7 @@ internal static class StartEndpoints
         if (problems.Count > 0) return BadInput.Of(problems);
         return Starts.For(request.Rig, lamp.Fixture, request.Count).First(offered => offered.Start.Id == request.Start).WhyNot is { Length: > 0 } why
             ? BadInput.Of(new Problem("start", why))
-            : TypedResults.Ok(Starts.Begin(request.Rig, asked));
+            : TypedResults.Ok(cancellation.WorkOut(token => Starts.Begin(request.Rig, asked, token)));
     }
 
     private static Problem NoLamp(string id) => new("lamp", $"The catalogue has no lamp called {id}.");

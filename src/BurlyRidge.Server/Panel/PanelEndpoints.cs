@@ -24,7 +24,7 @@ internal static class PanelEndpoints
     public static void MapPanel(this IEndpointRouteBuilder routes)
     {
         var panel = routes.MapGroup("/api").WithTags("Panel");
-        panel.MapPost("/panel", Look).WithSummary("Outputs in the order of their panels, what hangs on them and what happens at key-off; nothing is stored.");
+        panel.MapPost("/panel", LookAsync).WithSummary("Outputs in the order of their panels, what hangs on them and what happens at key-off; nothing is stored.");
         panel.MapPost("/move-output", Move).WithSummary("The rig with what hangs on two outputs changed over; nothing is stored.");
         panel.MapGet("/jobs/{id}/legends.svg", LegendsAsync).WithSummary("Legends of one panel, to scale in millimetres.")
             .Produces<string>(StatusCodes.Status200OK, "image/svg+xml").ProducesProblem(StatusCodes.Status404NotFound);
@@ -32,10 +32,10 @@ internal static class PanelEndpoints
             .Produces<string>(StatusCodes.Status200OK, "text/html").ProducesProblem(StatusCodes.Status404NotFound);
     }
 
-    private static Results<Ok<PanelView>, ValidationProblem> Look(PanelRequest request)
+    private static async Task<Results<Ok<PanelView>, ValidationProblem>> LookAsync(PanelRequest request, CancellationToken cancellation)
     {
         var problems = new AssessRequest(request.Rig).Problems().ToList();
-        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(PanelView.Of(AssessmentMemory.Of(request.Rig)));
+        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(PanelView.Of(await AssessmentMemory.OfAsync(request.Rig, cancellation)));
     }
 
     private static Results<Ok<RigAnswer>, ValidationProblem> Move(MoveRequest request)
@@ -51,13 +51,13 @@ internal static class PanelEndpoints
     private static async Task<IResult> LegendsAsync(string id, string? box, JobStore store)
     {
         if (await store.FindAsync(id) is not { } job) return JobEndpoints.Missing();
-        var found = job.Rig.PowerBoxes.FirstOrDefault(part => box is null || part.Id == box);
+        var found = job.Workable.PowerBoxes.FirstOrDefault(part => box is null || part.Id == box);
         return found is not null && LegendStrip.Draw(found) is { } svg
             ? TypedResults.File(Encoding.UTF8.GetBytes(svg), "image/svg+xml", $"legends-{found.Id}.svg")
             : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no such panel.", detail: "No power box of that name has a slot.");
     }
 
     private static async Task<IResult> PrintAsync(string id, JobStore store) => await store.FindAsync(id) is { } job
-        ? TypedResults.Text(LegendStrip.Page(job.Row.Name, job.Rig), "text/html", Encoding.UTF8)
+        ? TypedResults.Text(LegendStrip.Page(job.Row.Name, job.Workable), "text/html", Encoding.UTF8)
         : JobEndpoints.Missing();
 }

@@ -48,13 +48,13 @@ internal static class ProposalEndpoints
         Describe<RerouteAnswer>(jobs.MapPost("/reroute", RerouteAsync)).WithSummary("Leads everything that is placed the best way; applied as one revision where asked.");
     }
 
-    private static Task<IResult> RerouteAsync(string id, RerouteRequest request, JobStore store) => ProposeAsync(
+    private static Task<IResult> RerouteAsync(string id, RerouteRequest request, JobStore store, CancellationToken cancellation) => ProposeAsync(
         id, request.OnRevision, request.Apply, request.IdempotencyKey, store,
         rig => rig.Body is null ? [new Problem("", "Nobody said what this vehicle looks like: choose a body first.")] : [],
-        Reroute.Of,
+        (rig, _) => Reroute.Of(rig),
         proposal => proposal.Rig,
         (proposal, before, after, job) => new RerouteAnswer(
-            proposal.Changes, proposal.CopperBeforeKilograms, proposal.CopperAfterKilograms, proposal.Left, before, after, job));
+            proposal.Changes, proposal.CopperBeforeKilograms, proposal.CopperAfterKilograms, proposal.Left, before, after, job), cancellation);
 
     private static RouteHandlerBuilder Describe<TAnswer>(RouteHandlerBuilder endpoint) => endpoint
         .Produces<TAnswer>()
@@ -62,19 +62,19 @@ internal static class ProposalEndpoints
         .ProducesProblem(StatusCodes.Status404NotFound)
         .Produces<StaleProblem>(StatusCodes.Status409Conflict, "application/problem+json");
 
-    private static Task<IResult> AutoSizeAsync(string id, AutoSizeRequest request, JobStore store) => ProposeAsync(
+    private static Task<IResult> AutoSizeAsync(string id, AutoSizeRequest request, JobStore store, CancellationToken cancellation) => ProposeAsync(
         id, request.OnRevision, request.Apply, request.IdempotencyKey, store,
         rig => Problems(rig, request),
-        rig => AutoSizer.Propose(rig, request.LineId, request.MostGauges),
+        (rig, token) => AutoSizer.Propose(rig, request.LineId, request.MostGauges, token),
         proposal => proposal.Rig,
-        (proposal, before, after, job) => new AutoSizeAnswer(proposal.Changes, proposal.Gauges, proposal.Left, before, after, job));
+        (proposal, before, after, job) => new AutoSizeAnswer(proposal.Changes, proposal.Gauges, proposal.Left, before, after, job), cancellation);
 
-    private static Task<IResult> AssignSlotsAsync(string id, AssignSlotsRequest request, JobStore store) => ProposeAsync(
+    private static Task<IResult> AssignSlotsAsync(string id, AssignSlotsRequest request, JobStore store, CancellationToken cancellation) => ProposeAsync(
         id, request.OnRevision, request.Apply, request.IdempotencyKey, store,
         _ => [],
         SlotProposal.Of,
         proposal => proposal.Rig,
-        (proposal, before, after, job) => new AssignSlotsAnswer(proposal.Moves, proposal.Left, before, after, job));
+        (proposal, before, after, job) => new AssignSlotsAnswer(proposal.Moves, proposal.Left, before, after, job), cancellation);
 
     private static IEnumerable<Problem> Problems(Rig rig, AutoSizeRequest request)
     {
@@ -84,21 +84,22 @@ internal static class ProposalEndpoints
 
     private static async Task<IResult> ProposeAsync<TProposal, TAnswer>(
         string id, int onRevision, bool apply, string? key, JobStore store,
-        Func<Rig, IEnumerable<Problem>> problemsOn, Func<Rig, TProposal> propose, Func<TProposal, Rig> rigOf, Func<TProposal, Tally, Tally, OpenJob?, TAnswer> answer)
+        Func<Rig, IEnumerable<Problem>> problemsOn, Func<Rig, CancellationToken, TProposal> propose, Func<TProposal, Rig> rigOf, Func<TProposal, Tally, Tally, OpenJob?, TAnswer> answer, CancellationToken cancellation)
     {
-        if (await store.FindAsync(id) is not { } job) return JobEndpoints.Missing();
+        if (await store.FindAsync(id, cancellation) is not { } job) return JobEndpoints.Missing();
         // A repeated request finds its own revision already stored; only a foreign one is stale.
-        var on = apply ? await store.RevisionRigAsync(id, onRevision) : job.Head.Number == onRevision ? job.Rig : null;
-        if (on is null) return JobEndpoints.Answer(new SaveOutcome.Stale(job));
+        var on = apply ? (await store.FindRevisionAsync(id, onRevision, cancellation))?.Workable : job.Head.Number == onRevision ? job.Workable : null;
+        if (on is null) return await JobEndpoints.AnswerAsync(new SaveOutcome.Stale(job), cancellation);
         var problems = problemsOn(on).Concat(apply ? JobValidation.Key(key ?? "") : []).ToList();
         if (problems.Count > 0) return BadInput.Of(problems);
 
-        var proposal = propose(on);
-        var before = AssessmentMemory.Of(on).Assessment.Tally;
-        if (!apply) return TypedResults.Ok(answer(proposal, before, AssessmentMemory.Of(rigOf(proposal)).Assessment.Tally, null));
+        var proposal = cancellation.WorkOut(token => propose(on, token));
+        var before = (await AssessmentMemory.OfAsync(on, cancellation)).Assessment.Tally;
+        var after = (await AssessmentMemory.OfAsync(rigOf(proposal), cancellation)).Assessment.Tally;
+        if (!apply) return TypedResults.Ok(answer(proposal, before, after, null));
         var outcome = await store.SaveRigAsync(id, onRevision, key!, rigOf(proposal));
-        if (outcome is not SaveOutcome.Saved saved) return JobEndpoints.Answer(outcome);
-        var applied = OpenJob.Of(saved.Job);
-        return TypedResults.Ok(answer(proposal, before, applied.Assessment.Tally, applied));
+        if (outcome is not SaveOutcome.Saved saved) return await JobEndpoints.AnswerAsync(outcome, cancellation);
+        var applied = await OpenJob.OfAsync(saved.Job, cancellation);
+        return TypedResults.Ok(answer(proposal, before, after, applied));
     }
 }

@@ -21,7 +21,7 @@ internal static class BodyEndpoints
         routes.MapGet("/api/jobs/{id}/vehicle-file", ExportAsync).WithTags("Walkaround").WithSummary("The job's vehicle as a file of its own.")
             .Produces<VehicleFile>().ProducesProblem(StatusCodes.Status404NotFound);
         routes.MapPost("/api/vehicle-files", ReadAsync).WithTags("Walkaround").WithSummary("The body in a vehicle file; nothing is stored.")
-            .Accepts<VehicleFile>("application/json");
+            .Accepts<VehicleFile>("application/json").WithMetadata(new ReadsItself());
     }
 
     private static Results<Ok<Body>, ValidationProblem> Usual(BodyRequest request)
@@ -41,8 +41,7 @@ internal static class BodyEndpoints
 
     private static async Task<Results<Ok<Body>, ValidationProblem>> ReadAsync(HttpRequest request)
     {
-        using var reader = new StreamReader(request.Body, Encoding.UTF8);
-        var (file, problems) = VehicleFile.Read(await reader.ReadToEndAsync());
+        var (file, problems) = VehicleFile.Read(await RequestText.BytesAsync(request));
         return file is null ? BadInput.Of(problems) : TypedResults.Ok(file.Body);
     }
 }

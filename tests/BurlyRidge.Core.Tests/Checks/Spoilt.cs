@@ -17,7 +17,7 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
     public static IReadOnlyList<Spoilt> All { get; } =
     [
         new("high-voltage", Verdict.Stop, "a hybrid", GoodRigs.Bar, rig => rig with { Vehicle = rig.Vehicle with { HighVoltageDrive = true } }),
-        new("line-lights", Verdict.Stop, "the earth left off", GoodRigs.Bar, rig => Without(rig, "bar.minus>e")),
+        new("line-lights", Verdict.Stop, "the earth left off", GoodRigs.Bar, rig => Without(rig, "bar-minus--e")),
         new("line-lights", Verdict.Stop, "a harness for the other kind of beam", GoodRigs.Beam, rig => rig with
         {
             Vehicle = rig.Vehicle with { HighBeam = new SignalLamp { Switched = SwitchedSide.Minus } },
@@ -25,30 +25,31 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         }),
         new("line-lights", Verdict.Stop, "the usual pins on a relay that is printed otherwise", GoodRigs.Bar, rig =>
             Relay(rig, relay => relay with { Pinout = new RelayPinout(CoilPlus: "30", CoilMinus: "87", Common: "86", Open: "85") })),
-        new("run-load", Verdict.Stop, "thin wire to the lamp", Hot(GoodRigs.Bar), rig => Wire(rig, "k.87>plug.a", "20 AWG")),
-        new("run-fuse", Verdict.Stop, "a thin branch on a thick circuit's fuse", GoodRigs.Beam, rig => Wire(rig, "left.plus>right.plus", "20 AWG")),
-        new("return", Verdict.Stop, "a thin return", GoodRigs.Bar, rig => Wire(rig, "bar.minus>e", "20 AWG")),
-        new("zone-heat", Verdict.Stop, "75 °C insulation beside the exhaust", Exhaust(GoodRigs.Bar), rig => Run(rig, "k.87>plug.a", run => run with { InsulationCelsius = 75 })),
+        new("run-load", Verdict.Stop, "thin wire to the lamp", Hot(GoodRigs.Bar), rig => Wire(rig, "k-87--plug-a", "20 AWG")),
+        new("run-fuse", Verdict.Stop, "a thin lead before the main fuse", GoodRigs.Box, rig => Wire(rig, "battery-plus--main-in", "18 AWG")),
+        new("run-fuse", Verdict.Stop, "a thin branch on a thick circuit's fuse", GoodRigs.Beam, rig => Wire(rig, "left-plus--right-plus", "20 AWG")),
+        new("return", Verdict.Stop, "a thin return", GoodRigs.Bar, rig => Wire(rig, "bar-minus--e", "20 AWG")),
+        new("zone-heat", Verdict.Stop, "75 °C insulation beside the exhaust", Exhaust(GoodRigs.Bar), rig => Run(rig, "k-87--plug-a", run => run with { InsulationCelsius = 75 })),
         new("fuse-load", Verdict.Watch, "a fuse near its load", GoodRigs.Bar, rig => Fuse(rig, "f", 10)),
         new("fuse-heat", Verdict.Watch, "a fuse beside something hot", Full(GoodRigs.Bar), rig => rig with { HouseRules = rig.HouseRules with { ZoneCelsius = rig.HouseRules.ZoneCelsius with { EngineBay = 95 } } }),
         new("fuse-family", Verdict.Stop, "a blade under a charger", GoodRigs.Camp, rig => Device(rig, "cf2", device => device with { Fuse = new Fuse(40, FuseFamily.Blade) })),
         new("fuse-volts", Verdict.Stop, "a fuse for 12 V on a truck", GoodRigs.Truck, rig => Device(rig, "f", device => device with { RatedVolts = 16 })),
-        new("far-short", Verdict.Stop, "thin PVC far from a large fuse", GoodRigs.Box, rig => Run(rig, "main.out>box.plus", run => run with { Wire = "16 AWG", LengthMetres = 6, Insulation = InsulationMaterial.Pvc })),
+        new("far-short", Verdict.Stop, "thin PVC far from a large fuse", GoodRigs.Box, rig => Run(rig, "main-out--box-plus", run => run with { Wire = "16 AWG", LengthMetres = 6, Insulation = InsulationMaterial.Pvc })),
         new("breaking", Verdict.Watch, "a blade beside a strong battery", GoodRigs.Bar, rig => Battery(rig, battery => battery with { InternalMilliohms = 2 })),
         new("selectivity", Verdict.Watch, "a main fuse no larger than its branch", GoodRigs.Box, rig => Fuse(rig, "main", 20)),
-        new("unfused-lead", Verdict.Stop, "a long unfused lead", GoodRigs.Bar, rig => Run(rig, "battery.plus>f.in", run => run with { LengthMetres = 1.5 })),
-        new("two-sources", Verdict.Stop, "no fuse at the second battery's end", GoodRigs.Camp, rig => Run(rig, "cf2.out>camp.plus", run => run with { LengthMetres = 2 })),
+        new("unfused-lead", Verdict.Stop, "a long unfused lead", GoodRigs.Bar, rig => Run(rig, "battery-plus--f-in", run => run with { LengthMetres = 1.5 })),
+        new("two-sources", Verdict.Stop, "no fuse at the second battery's end", GoodRigs.Camp, rig => Run(rig, "cf2-out--camp-plus", run => run with { LengthMetres = 2 })),
         new("one-feed-out", Verdict.Watch, "a row that either feed alone cannot carry", GoodRigs.BothEnds, rig => Box(rig, box => box with { Outputs = [.. box.Outputs.Select(output => output with { RatingAmps = 7.5 })] })),
         new("back-feed", Verdict.Watch, "both ends on slots of their own", GoodRigs.BothEnds, rig => Box(rig, box => box with { Outputs = [.. box.Outputs.Select(output => output with { WorkedBy = WorkedBy.Slot })] }) with
         {
             Runs = [.. rig.Runs.Where(run => !run.To.StartsWith("box.in", StringComparison.Ordinal))],
         }),
-        new("drop", Verdict.Watch, "a long thin run to the rear", GoodRigs.Box, rig => Run(rig, "box.o3>work.plus", run => run with { LengthMetres = 9, Wire = "18 AWG" })),
-        new("far-lamp", Verdict.Watch, "the far lamp of a chain dim", GoodRigs.Beam, rig => Run(rig, "left.plus>right.plus", run => run with { LengthMetres = 14 })),
+        new("drop", Verdict.Watch, "a long thin run to the rear", GoodRigs.Box, rig => Run(rig, "box-o3--work-plus", run => run with { LengthMetres = 9, Wire = "18 AWG" })),
+        new("far-lamp", Verdict.Watch, "the far lamp of a chain dim", GoodRigs.Beam, rig => Run(rig, "left-plus--right-plus", run => run with { LengthMetres = 14 })),
         new("lamp-runs", Verdict.Stop, "a lamp below its drop-out voltage", GoodRigs.Bar, rig => Lamp(rig, lamp => lamp with { DropOutVolts = 11.62 })),
         new("lamp-volts", Verdict.Stop, "a lamp for 12 V on 24 V", GoodRigs.Truck, rig => rig with { Converters = [rig.Converters[0] with { OutputVolts = 24 }] }),
         new("part-volts", Verdict.Stop, "a socket's load for 6 V", Socket(GoodRigs.Bar), rig => rig with { Loads = [rig.Loads[0] with { MaxVolts = 8 }] }),
-        new("half-tap", Verdict.Stop, "a 12 V part on one of two batteries", GoodRigs.Truck, rig => Run(rig, "battery-2.plus>f.in", run => run with { From = "battery-1.plus" })),
+        new("half-tap", Verdict.Stop, "a 12 V part on one of two batteries", GoodRigs.Truck, rig => Run(rig, "battery-2-plus--f-in", run => run with { From = "battery-1.plus" })),
         new("relay-contact", Verdict.Watch, "a relay near its rating", GoodRigs.Bar, rig => Relay(rig, relay => relay with { ContactAmps = 10 })),
         new("coil-volts", Verdict.Stop, "a 24 V relay on 12 V", GoodRigs.Bar, rig => Relay(rig, relay => relay with { CoilVolts = 24 })),
         new("coil-pull", Verdict.Stop, "a filament switch lamp earthed beside the coil", Lamplit(GoodRigs.NegativeBeam), rig => rig with
@@ -58,11 +59,11 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         new("coil-diode", Verdict.Stop, "the coil's diode turned round", GoodRigs.Beam, rig => Relay(rig, relay => relay with { Pinout = new RelayPinout(CoilPlus: "85", CoilMinus: "86") })),
         new("suppression", Verdict.Watch, "a plain coil on a module's wire", Module(GoodRigs.Beam), rig => Relay(rig, relay => relay with { CoilDiode = false })),
         new("switch-current", Verdict.Stop, "the dash switch in the lamp current", GoodRigs.Camp, rig => rig with { Switches = [rig.Switches[0] with { RatingAmps = 2 }] }),
-        new("output-rating", Verdict.Stop, "an output too small for its lamp, a big one wasted", GoodRigs.Box, rig => Run(Run(rig, "box.o1>bar.plus", run => run with { From = "box.o3" }), "box.o3>work.plus", run => run with { From = "box.o1" })),
+        new("output-rating", Verdict.Stop, "an output too small for its lamp, a big one wasted", GoodRigs.Box, rig => Run(Run(rig, "box-o1--bar-plus", run => run with { From = "box.o3" }), "box-o3--work-plus", run => run with { From = "box.o1" })),
         new("box-total", Verdict.Stop, "more than the box is made for", GoodRigs.Box, rig => Box(rig, box => box with { TotalAmps = 9 })),
         new("box-main", Verdict.Watch, "a main fuse above the box", GoodRigs.Box, rig => Box(rig, box => box with { TotalAmps = 40 })),
-        new("box-minus", Verdict.Stop, "a box's minus on the body", GoodRigs.Box, rig => Run(rig, "box.minus>post", run => run with { To = "e" })),
-        new("sense-wired", Verdict.Stop, "the sense lead left off", GoodRigs.Box, rig => Without(rig, "tapfuse.out>box.sense")),
+        new("box-minus", Verdict.Stop, "a box's minus on the body", GoodRigs.Box, rig => Run(rig, "box-minus--post", run => run with { To = "e" })),
+        new("sense-wired", Verdict.Stop, "the sense lead left off", GoodRigs.Box, rig => Without(rig, "tapfuse-out--box-sense")),
         new("slot-tap", Verdict.Stop, "a tap on a slot that is full", GoodRigs.Box, rig => Slot(rig, slot => slot with { LoadAmps = 5 })),
         new("slot-key", Verdict.Watch, "a tap that is live with the key off", GoodRigs.Box, rig => Slot(rig, slot => slot with { Feed = Feed.Battery })),
         new("converter-load", Verdict.Stop, "a converter too small", GoodRigs.Truck, rig => rig with { Converters = [rig.Converters[0] with { LimitAmps = 2 }] }),
@@ -75,7 +76,7 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
             Fixtures = [.. rig.Fixtures, new Fixture("tell", "Tell-tale", [new LampFunction("main", LampKind.Filament, 21)])],
             Runs = [.. rig.Runs, Sketch.Run("f.out", "tell.plus", 0.3, "12 AWG") with { Colour = "red" }, Sketch.Run("tell.minus", "k.86", 0.3, "12 AWG") with { Colour = "red" }],
         }),
-        new("signal-load", Verdict.Stop, "lamp current from a module's wire", Module(GoodRigs.Beam), rig => Run(rig, "k.87>left.plus", run => run with { From = "highBeam.plus" })),
+        new("signal-load", Verdict.Stop, "lamp current from a module's wire", Module(GoodRigs.Beam), rig => Run(rig, "k-87--left-plus", run => run with { From = "highBeam.plus" })),
         new("signal-pulsed", Verdict.Watch, "a pulsed signal", GoodRigs.Beam, rig => rig with { Vehicle = rig.Vehicle with { HighBeam = rig.Vehicle.HighBeam with { Pulsed = true } } }),
         new("switch-lamp-earth", Verdict.Stop, "the switch's earth connected on a negative-switched vehicle", GoodRigs.NegativeBeam, rig => rig with
         {
@@ -85,37 +86,37 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         {
             Runs = [.. rig.Runs.Select(run => run.Id switch
             {
-                "lf.out>s.in" => run with { To = "left.plus" },
-                "s.out>left.plus" => run with { To = "campPost" },
-                "left.minus>campPost" or "right.minus>campPost" => run with { To = "s.in" },
+                "lf-out--s-in" => run with { To = "left.plus" },
+                "s-out--left-plus" => run with { To = "campPost" },
+                "left-minus--campPost" or "right-minus--campPost" => run with { To = "s.in" },
                 _ => run,
             })],
         }),
         new("joint-kind", Verdict.Stop, "a tap in a power circuit", GoodRigs.Bar, rig => Joint(rig, "sp", joint => joint with { Kind = JointKind.Tap })),
-        new("joint-range", Verdict.Stop, "a wire too thick for its plug", GoodRigs.Bar, rig => Wire(rig, "k.87>plug.a", "8 AWG")),
-        new("terminal-share", Verdict.Watch, "a third wire in one terminal", GoodRigs.NegativeBeam, rig => Wire(rig, "f.out>k.86", "10 AWG")),
-        new("terminal-heat", Verdict.Watch, "a hot wire in a holder", Lamp(GoodRigs.Bar, lamp => lamp with { Watts = 150 }), rig => Wire(rig, "battery.plus>f.in", "18 AWG")),
-        new("spare-lead", Verdict.Watch, "a dim lead hanging loose", Dimmable(GoodRigs.Bar), rig => Without(rig, "bar.dim>cap.a")),
+        new("joint-range", Verdict.Stop, "a wire too thick for its plug", GoodRigs.Bar, rig => Wire(rig, "k-87--plug-a", "8 AWG")),
+        new("terminal-share", Verdict.Watch, "a third wire in one terminal", GoodRigs.NegativeBeam, rig => Wire(rig, "f-out--k-86", "10 AWG")),
+        new("terminal-heat", Verdict.Watch, "a hot wire in a holder", Lamp(GoodRigs.Bar, lamp => lamp with { Watts = 150 }), rig => Wire(rig, "battery-plus--f-in", "18 AWG")),
+        new("spare-lead", Verdict.Watch, "a dim lead hanging loose", Dimmable(GoodRigs.Bar), rig => Without(rig, "bar-dim--cap-a")),
         new("live-end", Verdict.Stop, "a positive left dangling at the back", Ended(GoodRigs.Bar), rig => Joint(rig, "later", joint => joint with { Kind = JointKind.Crimp })),
         new("register", Verdict.Watch, "a pass-through lead of no known colour", PassThrough(GoodRigs.Bar), rig => rig with
         {
             Vehicle = rig.Vehicle with { PassThroughs = [rig.Vehicle.PassThroughs[0] with { Colour = "" }] },
         }),
-        new("register", Verdict.Watch, "a wire without its colour", GoodRigs.Bar, rig => Run(rig, "k.87>plug.a", run => run with { Colour = "" })),
+        new("register", Verdict.Watch, "a wire without its colour", GoodRigs.Bar, rig => Run(rig, "k-87--plug-a", run => run with { Colour = "" })),
         new("alternator-idle", Verdict.Watch, "a small alternator at idle", GoodRigs.Bar, rig => rig with { Vehicle = rig.Vehicle with { Alternator = new Alternator(14.2, 15, 120) } }),
         new("alternator-cruise", Verdict.Watch, "a small alternator", GoodRigs.Bar, rig => rig with { Vehicle = rig.Vehicle with { Alternator = new Alternator(14.2, 12, 20) } }),
         new("left-on", Verdict.Watch, "left on overnight", GoodRigs.Bar, rig => rig with { HouseRules = rig.HouseRules with { LeftOnHours = 12 } }),
         new("key-off-drain", Verdict.Watch, "a parked vehicle that draws", GoodRigs.Bar, rig => rig with { Vehicle = rig.Vehicle with { KeyOffDrainAmps = 0.3 } }),
-        new("settles", Verdict.Stop, "a coil fed through its own rest contact", Resting(GoodRigs.Bar), rig => Run(rig, "s.out>k.86", run => run with { From = "k.87a" })),
+        new("settles", Verdict.Stop, "a coil fed through its own rest contact", Resting(GoodRigs.Bar), rig => Run(rig, "s-out--k-86", run => run with { From = "k.87a" })),
         new("isolation", Verdict.Watch, "two batteries, one of them forgotten", GoodRigs.Bar, rig => rig with
         {
             Vehicle = rig.Vehicle with { Batteries = [.. rig.Vehicle.Batteries, new Battery("second", 80, 0.9, 12)], BatteryLink = BatteryLink.Parallel },
         }),
-        new("way-found", Verdict.Stop, "a plug too big for every hole", PlacedRigs.Bar, rig => Run(rig, "cf.out>s.in", run => run with { Lay = new Lay { PlugMillimetres = 40 } })),
+        new("way-found", Verdict.Stop, "a plug too big for every hole", PlacedRigs.Bar, rig => Run(rig, "cf-out--s-in", run => run with { Lay = new Lay { PlugMillimetres = 40 } })),
         new("way-measured", Verdict.Watch, "a slip of the tape", Taped(PlacedRigs.Bar, 3), rig => Taped(rig, 12)),
-        new("hazard", Verdict.Watch, "a wire past the exhaust", PlacedRigs.Bar, rig => Run(rig, "k.87>plug.a", run => run with { Lay = new Lay { Through = ["battery--fuse-box"] } })),
+        new("hazard", Verdict.Watch, "a wire past the exhaust", PlacedRigs.Bar, rig => Run(rig, "k-87--plug-a", run => run with { Lay = new Lay { Through = ["battery--fuse-box"] } })),
         new("hole-room", Verdict.Stop, "a thick cable pinned into a thin lane", PlacedRigs.Bar, rig =>
-            Run(Run(rig, "k.87>plug.a", run => run with { Wire = "2 AWG" }), "bar.minus>e", run => run with { Lay = new Lay { Through = ["hinge-right--roof-front"] } })),
+            Run(Run(rig, "k-87--plug-a", run => run with { Wire = "2 AWG" }), "bar-minus--e", run => run with { Lay = new Lay { Through = ["hinge-right--roof-front"] } })),
         new("lamp-fit", Verdict.Stop, "a bar wider than the awning leaves", PlacedRigs.Bar, rig => rig with { Body = Mount(rig.Body!, "roof-bar", mount => mount with { WidthMillimetres = 880 }) }),
         new("part-fit", Verdict.Stop, "no room to pull the relay", PlacedRigs.Bar, rig => rig with { PartBodies = [rig.PartBodies[0] with { OpenMillimetres = 100 }] }),
         new("pair", Verdict.Watch, "one side of a pair", PlacedRigs.Bar, rig => PlacedRigs.Move(rig, "bar", "rear-left")),
@@ -168,10 +169,10 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         Runs = [.. rig.Runs, Sketch.Run("k.87", "socket.plus", 1, "12 AWG") with { Colour = "red" }, Sketch.Run("socket.minus", "e", 1, "12 AWG") with { Colour = "black" }],
     };
 
-    private static Rig PassThrough(Rig rig) => Run(rig, "k.87>plug.a", run => run with { To = "lead.a" }) with
+    private static Rig PassThrough(Rig rig) => Run(rig, "k-87--plug-a", run => run with { To = "lead.a" }) with
     {
         Vehicle = rig.Vehicle with { PassThroughs = [new PassThrough("lead", "12 AWG", 1, "violet", "engine bay", "front")] },
-        Runs = [.. rig.Runs.Select(run => run.Id == "k.87>plug.a" ? run with { To = "lead.a" } : run), Sketch.Run("lead.b", "plug.a", 0.2, "12 AWG") with { Colour = "white" }],
+        Runs = [.. rig.Runs.Select(run => run.Id == "k-87--plug-a" ? run with { To = "lead.a" } : run), Sketch.Run("lead.b", "plug.a", 0.2, "12 AWG") with { Colour = "white" }],
     };
 
     private static Rig Dimmable(Rig rig) => Lamp(rig, lamp => lamp with { DimPin = "dim" }) with
@@ -199,7 +200,7 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         Lines = [new Line("line", "Markers") { Lights = ["one.main"], Use = LineUse.Marker }],
     };
 
-    private static Rig Taped(Rig rig, double metres) => Run(rig, "k.87>plug.a", run => run with { Lay = new Lay { MeasuredMetres = metres } });
+    private static Rig Taped(Rig rig, double metres) => Run(rig, "k-87--plug-a", run => run with { Lay = new Lay { MeasuredMetres = metres } });
 
     private static Body Mount(Body body, string id, Func<Mount, Mount> change) => body with { Mounts = [.. body.Mounts.Select(mount => mount.Id == id ? change(mount) : mount)] };
 

@@ -131,11 +131,11 @@ public class ShapesTests
         var on = Sketch.Rest.Set("s", "on");
         SolvedHarness With(params Fault[] faults) => HarnessCompiler.Solve(bar, on, null, faults);
         Assert.Equal(0, With(new Fault.Open("f")).Amps("bar.main"), 1e-3);
-        Assert.Equal(0, With(new Fault.Open("s.out>k.86")).Amps("bar.main"), 1e-3);
+        Assert.Equal(0, With(new Fault.Open("s-out--k-86")).Amps("bar.main"), 1e-3);
         Assert.True(With(new Fault.ShortToEarth("bar.plus")).Amps("f") > 200, "a short at the lamp draws far more than its fuse");
         var good = With();
         var rusty = With(new Fault.AddedResistance("e", 0.1));
         Assert.Equal(0.1 * rusty.Amps("bar.main"), rusty.Volts("e") - good.Volts("e") * rusty.Amps("bar.main") / good.Amps("bar.main"), 0.02);
-        Assert.Equal(0, With(new Fault.WrongConnection("bar.minus>e", AtItsEnd: true, "bar.plus")).Amps("bar.main"), 1e-3);
+        Assert.Equal(0, With(new Fault.WrongConnection("bar-minus--e", AtItsEnd: true, "bar.plus")).Amps("bar.main"), 1e-3);
     }
 }

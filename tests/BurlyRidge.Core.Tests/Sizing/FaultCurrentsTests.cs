@@ -12,9 +12,9 @@ public class FaultCurrentsTests
     /// twice its resistance, engine off, wires as hot as they may get, 30 mΩ of aged body.
     /// </summary>
     [Theory]
-    [InlineData("battery.plus>f.in", "f.in")]
-    [InlineData("f.out>sp.a", "sp.a")]
-    [InlineData("k.87>plug.a", "plug.a")]
+    [InlineData("battery-plus--f-in", "f.in")]
+    [InlineData("f-out--sp-a", "sp.a")]
+    [InlineData("k-87--plug-a", "plug.a")]
     public void The_least_current_is_that_of_the_network_with_a_short_in_it(string run, string terminal)
     {
         var rig = GoodRigs.Bar;
@@ -40,7 +40,7 @@ public class FaultCurrentsTests
     {
         var study = RigStudy.Of(GoodRigs.Bar);
         var wire = 0.15 * 1.02 * (1 / 58.0) / 3.309;
-        Assert.Equal(12.7 / (0.012 + 0.0005) + 120, study.Faults.ByRun["battery.plus>f.in"].Single().NearAmps, 1);
+        Assert.Equal(12.7 / (0.012 + 0.0005) + 120, study.Faults.ByRun["battery-plus--f-in"].Single().NearAmps, 1);
         var fuse = 0.0048 + 0.0015;
         Assert.Equal(12.7 / (0.012 + 0.0005 + wire + 0.001 + fuse) + 120, study.Faults.AtDevice(study.Map.Find("f")!), 1);
     }

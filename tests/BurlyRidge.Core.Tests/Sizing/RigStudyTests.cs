@@ -85,7 +85,7 @@ public class RigStudyTests
     [Fact]
     public void A_run_is_judged_on_every_gauge_by_the_network()
     {
-        var judged = RunAssessment.Of(AssessedRig.Of(GoodRigs.Bar), "k.87>plug.a")!;
+        var judged = RunAssessment.Of(AssessedRig.Of(GoodRigs.Bar), "k-87--plug-a")!;
         Assert.Null(RunAssessment.Of(AssessedRig.Of(GoodRigs.Bar), "nothing"));
         Assert.True(judged.Ladder.Single(rung => rung.Taken) is { Name: "12 AWG", Holds: true });
         Assert.False(judged.Ladder[0].Holds);

@@ -26,7 +26,7 @@ public class StartTests
             .. twoLights ? [new LampFunction("back", LampKind.ResistorLed, 4, volts, Plus: "amber")] : Array.Empty<LampFunction>(),
         ]);
 
-    private static (Rig Rig, StartRequest Request) Ask(string id, bool placed)
+    internal static (Rig Rig, StartRequest Request) Ask(string id, bool placed)
     {
         var start = Starts.All.Single(start => start.Id == id);
         var volts = id is "series-24" or "converter" ? 24 : 12;

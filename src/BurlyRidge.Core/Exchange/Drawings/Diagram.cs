@@ -16,10 +16,11 @@ public static class Diagram
     private const double Gap = 6;
 
     /// <summary>One line from source to earth; null where the rig has none of that id.</summary>
-    public static string? OfLine(Rig rig, string lineId)
+    public static string? OfLine(Rig rig, string lineId, CancellationToken cancellation = default)
     {
         var sheet = new Sheet(rig);
         if (sheet.Wired.Lines.FirstOrDefault(line => line.Id == lineId) is not { } line) return null;
+        cancellation.ThrowIfCancellationRequested();
         var drawing = new LineDiagram(sheet.Wired, sheet.StripOf(line), line.Name);
         var svg = new Svg(drawing.Width, drawing.Height, $"Wiring of {line.Name}");
         drawing.Draw(svg, 0, []);
@@ -27,13 +28,13 @@ public static class Diagram
     }
 
     /// <summary>Every line, and what hangs on none of them, below each other; each wire once.</summary>
-    public static string OfRig(Rig rig, string title)
+    public static string OfRig(Rig rig, string title, CancellationToken cancellation = default)
     {
-        var (blocks, rest) = Blocks(new Sheet(rig));
+        var (blocks, rest) = Blocks(new Sheet(rig), cancellation);
         var svg = new Svg(blocks.Select(block => block.Width).Append(rest.Width).Append(100).Max(), blocks.Sum(block => block.Height + Gap) + (rest.Empty ? 0 : rest.Height) + 10, $"Wiring of {title}");
         var at = 0.0;
         var drawn = new Dictionary<string, string>(StringComparer.Ordinal);
-        foreach (var block in blocks)
+        foreach (var block in blocks.Unless(cancellation))
         {
             block.Draw(svg, at, drawn);
             at += block.Height + Gap;
@@ -43,11 +44,11 @@ public static class Diagram
     }
 
     /// <summary>The same as pages of A4, a line a page where it needs one.</summary>
-    public static string Page(Rig rig, string title)
+    public static string Page(Rig rig, string title, CancellationToken cancellation = default)
     {
-        var (blocks, rest) = Blocks(new Sheet(rig));
+        var (blocks, rest) = Blocks(new Sheet(rig), cancellation);
         var drawn = new Dictionary<string, string>(StringComparer.Ordinal);
-        var pages = blocks.Select(block =>
+        var pages = blocks.Unless(cancellation).Select(block =>
         {
             var svg = new Svg(block.Width, block.Height, "Wiring");
             block.Draw(svg, 0, drawn);
@@ -65,14 +66,10 @@ public static class Diagram
             <head>
             <meta charset="utf-8">
             <title>Wiring, {{WebUtility.HtmlEncode(title)}}</title>
-            <style>
-            @page { size: A4 landscape; margin: 10mm }
-            body { margin: 5mm; background: #fff; color: #000; font-family: Helvetica, Arial, sans-serif }
-            svg { display: block; max-width: 277mm; max-height: 180mm; break-inside: avoid; margin-bottom: 4mm }
-            </style>
+            <link rel="stylesheet" href="/print.css">
             </head>
-            <body>
-            <h1 style="font-size: 13pt">Wiring, {{WebUtility.HtmlEncode(title)}}</h1>
+            <body class="wiring">
+            <h1>Wiring, {{WebUtility.HtmlEncode(title)}}</h1>
             <p>Advice for planning, not an approval: the makers' instructions, local codes and a qualified person come first.</p>
             {{string.Join('\n', pages)}}
             </body>
@@ -80,11 +77,11 @@ public static class Diagram
             """;
     }
 
-    private static (IReadOnlyList<LineDiagram> Lines, RestDiagram Others) Blocks(Sheet sheet)
+    private static (IReadOnlyList<LineDiagram> Lines, RestDiagram Others) Blocks(Sheet sheet, CancellationToken cancellation)
     {
         var blocks = new List<LineDiagram>();
         var (drawn, parts) = (new Dictionary<string, string>(StringComparer.Ordinal), new HashSet<string>(StringComparer.Ordinal));
-        foreach (var line in sheet.Wired.Lines)
+        foreach (var line in sheet.Wired.Lines.Unless(cancellation))
         {
             var strip = sheet.StripOf(line);
             if (strip.Strands.Count == 0) continue;

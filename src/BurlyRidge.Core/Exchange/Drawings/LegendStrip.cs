@@ -54,14 +54,9 @@ public static class LegendStrip
             <head>
             <meta charset="utf-8">
             <title>Legends, {{WebUtility.HtmlEncode(job)}}</title>
-            <style>
-            @page { size: A4 landscape; margin: 10mm }
-            body { font-family: Helvetica, Arial, sans-serif; font-size: 10pt; margin: 10mm; color: #000; background: #fff }
-            h1 { font-size: 13pt } h2 { font-size: 10pt; margin: 6mm 0 1mm }
-            svg { display: block; overflow: visible }
-            </style>
+            <link rel="stylesheet" href="/print.css">
             </head>
-            <body>
+            <body class="legends">
             <h1>Legends, {{WebUtility.HtmlEncode(job)}}</h1>
             <p>Print at 100 %, without fitting to the page: this line is then 50 mm long.</p>
             {{ruler}}

@@ -72,6 +72,7 @@ export type BoxOutput = Schemas["BoxOutput"];
 export type CheckChanges = Schemas["CheckChanges"];
 export type CatalogueLamp = Schemas["CatalogueLamp"];
 export type OfferedLamp = Schemas["OfferedLamp"];
+export type ImportedLamps = Schemas["ImportedLamps"];
 export type OfferedStart = Schemas["OfferedStart"];
 export type StartedLine = Schemas["StartedLine"];
 export type PanelView = Schemas["PanelView"];

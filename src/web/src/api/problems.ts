@@ -6,17 +6,40 @@ export const noErrors: FieldErrors = {};
 /** What the server said about a request that it did not take, or that never arrived. */
 export type Refusal =
   | { kind: "fields"; errors: FieldErrors }
-  | { kind: "other"; message: string }
+  /** It is not there (404). */
+  | { kind: "missing"; message: string }
+  /** It was refused as a whole, and would be again. */
+  | { kind: "refused"; message: string }
+  /** The server or its disk is in trouble (5xx): the same may go well later. */
+  | { kind: "failed"; message: string }
   | { kind: "unreachable" };
 
-export function refusal(error: unknown): Refusal {
-  if (typeof error === "object" && error !== null) {
-    if ("errors" in error && typeof error.errors === "object" && error.errors !== null) {
-      return { kind: "fields", errors: error.errors as FieldErrors };
-    }
-    if ("title" in error && typeof error.title === "string") return { kind: "other", message: error.title };
+/** What a client of the interface gives back. */
+export type Answer<Data> = { data?: Data; error?: unknown; response: Response };
+
+const serverErrors = 500;
+const notFound = 404;
+
+export function refusal({ error, response }: { error?: unknown; response: Response }): Refusal {
+  if (typeof error === "object" && error !== null && "errors" in error && typeof error.errors === "object") {
+    return { kind: "fields", errors: (error.errors ?? {}) as FieldErrors };
   }
-  return { kind: "other", message: "The server could not answer. Nothing of yours was stored." };
+  const message = wordsOf(error);
+  if (response.status === notFound)
+    return { kind: "missing", message: message ?? "It is not on the server." };
+  if (response.status >= serverErrors) {
+    return { kind: "failed", message: message ?? "The server could not answer. Nothing was stored." };
+  }
+  return { kind: "refused", message: message ?? "The server did not take it. Nothing was stored." };
+}
+
+function wordsOf(error: unknown): string | undefined {
+  if (typeof error !== "object" || error === null || !("title" in error) || typeof error.title !== "string") {
+    return undefined;
+  }
+  return "detail" in error && typeof error.detail === "string"
+    ? `${error.title} ${error.detail}`
+    : error.title;
 }
 
 /** A refusal as one sentence, where there is no field to show it at. */
@@ -24,10 +47,10 @@ export function sentenceOf(said: Refusal): string {
   switch (said.kind) {
     case "fields":
       return Object.values(said.errors).flat().join(" ");
-    case "other":
-      return said.message;
     case "unreachable":
-      return "The server does not answer. Nothing was stored; try again.";
+      return "The server does not answer. Nothing was changed; try again.";
+    default:
+      return said.message;
   }
 }
 
@@ -35,7 +58,7 @@ export function sentenceOf(said: Refusal): string {
 export function withPaths(said: Refusal): string {
   if (said.kind !== "fields") return sentenceOf(said);
   return Object.entries(said.errors)
-    .map(([path, messages]) => `${path}: ${messages.join(" ")}`)
+    .map(([path, messages]) => (path ? `${path}: ${messages.join(" ")}` : messages.join(" ")))
     .join(" ");
 }
 

@@ -1,7 +1,7 @@
 import { Scale } from "lucide-react";
 import { useState } from "react";
 import { api, type CheckChanges, type HouseRules, type Rig } from "../api/client";
-import { type FieldErrors, refusal } from "../api/problems";
+import { type FieldErrors, refusal, sentenceOf } from "../api/problems";
 import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
 import { useAsked } from "../ui/useAsked";
@@ -10,7 +10,7 @@ import { RuleFields } from "./RuleFields";
 import { rulesOf } from "./rigEdits";
 
 /** The workshop's school for this job: what each rule means, and what a change of it does before it is taken. */
-export function HouseRulesPanel({ rig, onTake }: { rig: Rig; onTake: (rules: HouseRules) => void }) {
+export function HouseRulesPanel({ rig, onTake }: { rig: Rig; onTake: (rules: Partial<HouseRules>) => void }) {
   const [open, setOpen] = useState(false);
   return (
     <>
@@ -28,15 +28,15 @@ function RulesDialog({
   onClose,
 }: {
   rig: Rig;
-  onTake: (rules: HouseRules) => void;
+  onTake: (rules: Partial<HouseRules>) => void;
   onClose: () => void;
 }) {
   const today = rulesOf(rig);
   const [rules, setRules] = useState(today);
   const changed = JSON.stringify(rules) !== JSON.stringify(today);
   const asked = useAsked<CheckChanges>(changed ? rules : undefined, async (houseRules, signal) => {
-    const { data, error } = await api.POST("/api/rules", { body: { rig, houseRules }, signal });
-    return data ?? refusal(error);
+    const answer = await api.POST("/api/rules", { body: { rig, houseRules }, signal });
+    return answer.data ?? refusal(answer);
   });
   const errors = fieldsOf(asked.refused);
   return (
@@ -48,7 +48,11 @@ function RulesDialog({
             Nothing is changed yet. What a change does to the checks stands here before it is taken.
           </p>
         )}
-        {changed && asked.refused && <p className="font-semibold text-oxide">Mend what is marked first.</p>}
+        {changed && asked.refused && (
+          <p className="font-semibold text-oxide">
+            {asked.refused.kind === "fields" ? "Correct the marked fields first." : sentenceOf(asked.refused)}
+          </p>
+        )}
         {changed && !asked.refused && !asked.answer && <p>Looking what that changes…</p>}
         {changed && asked.answer && (
           <>
@@ -81,7 +85,7 @@ function RulesDialog({
           look="main"
           disabled={!changed || asked.refused !== undefined || asked.answer === undefined}
           onClick={() => {
-            onTake(rules);
+            onTake(changedOnly(today, rules));
             onClose();
           }}
         >
@@ -91,6 +95,14 @@ function RulesDialog({
     </Dialog>
   );
 }
+
+/** The rules that differ: what was changed elsewhere meanwhile stays as it is. */
+const changedOnly = (from: HouseRules, to: HouseRules) =>
+  Object.fromEntries(
+    Object.entries(to).filter(
+      ([rule, value]) => JSON.stringify(value) !== JSON.stringify(from[rule as keyof HouseRules]),
+    ),
+  ) as Partial<HouseRules>;
 
 function fieldsOf(refused: ReturnType<typeof refusal> | undefined): FieldErrors {
   if (refused?.kind !== "fields") return {};

@@ -6,6 +6,7 @@ import { Frame } from "../frame/Frame";
 import type { Shortcut } from "../frame/shortcuts";
 import { Button } from "../ui/Button";
 import { UnitsContext } from "../ui/units";
+import { useStable } from "../ui/useStable";
 import { TallyLine } from "../ui/VerdictMark";
 import { FindDialog } from "./FindDialog";
 import { Ledger } from "./Ledger";
@@ -36,20 +37,32 @@ export function JobFrame({
   onCure: (check: Check) => void;
   children: ReactNode;
 }) {
-  const { job, rig, assessment, save } = useSyncExternalStore(editor.subscribe, editor.snapshot);
+  const { job, rig, assessment, outdated, save } = useSyncExternalStore(editor.subscribe, editor.snapshot);
   const rules = rulesOf(rig);
   const [ledger, setLedger] = useState(false);
   const [finding, setFinding] = useState(false);
   const go = useNavigate();
 
+  const [notDone, setNotDone] = useState<string>();
+  const undo = useStable(async () => setNotDone(await editor.undo()));
+  const redo = useStable(async () => setNotDone(await editor.redo()));
+  const isSaved = save.kind === "saved";
+
   useEffect(() => {
-    const flush = () => editor.flush();
-    window.addEventListener("pagehide", flush);
+    const leave = () => editor.flush({ outlive: true });
+    window.addEventListener("pagehide", leave);
     return () => {
-      window.removeEventListener("pagehide", flush);
-      flush();
+      window.removeEventListener("pagehide", leave);
+      editor.flush();
     };
   }, [editor]);
+
+  useEffect(() => {
+    if (isSaved) return;
+    const ask = (event: BeforeUnloadEvent) => event.preventDefault();
+    window.addEventListener("beforeunload", ask);
+    return () => window.removeEventListener("beforeunload", ask);
+  }, [isSaved]);
 
   const all = useMemo(
     () => [
@@ -61,10 +74,10 @@ export function JobFrame({
       ...shortcuts,
       { keys: "/", does: "Find", run: () => setFinding(true) },
       { keys: "v", does: "Ledger of checks", run: () => setLedger((open) => !open) },
-      { keys: "u", does: "Undo", run: () => void editor.undo() },
-      { keys: "U", does: "Redo", run: () => void editor.redo() },
+      { keys: "u", does: "Undo", run: undo },
+      { keys: "U", does: "Redo", run: redo },
     ],
-    [editor, go, job.id, shortcuts],
+    [undo, redo, go, job.id, shortcuts],
   );
 
   const ticket = (
@@ -90,15 +103,10 @@ export function JobFrame({
         <Button look="ticket" aria-label="Find" onClick={() => setFinding(true)}>
           {searchSign}
         </Button>
-        <Button
-          look="ticket"
-          aria-label="Undo"
-          disabled={!job.canUndo && save.kind === "saved"}
-          onClick={() => editor.undo()}
-        >
+        <Button look="ticket" aria-label="Undo" disabled={!job.canUndo && isSaved} onClick={undo}>
           {undoSign}
         </Button>
-        <Button look="ticket" aria-label="Redo" disabled={!job.canRedo} onClick={() => editor.redo()}>
+        <Button look="ticket" aria-label="Redo" disabled={!job.canRedo} onClick={redo}>
           {redoSign}
         </Button>
       </span>
@@ -122,12 +130,24 @@ export function JobFrame({
             </NavLink>
           ))}
         </nav>
-        {children}
-        {trouble && (
-          <p role="alert" className="px-4 pb-3 font-semibold text-oxide">
-            {trouble}
+        {outdated && (
+          <p
+            role="status"
+            data-outdated
+            className="border-b border-ochre bg-slab px-4 py-2 font-semibold text-ochre"
+          >
+            Old figures: they are from before your last change.
           </p>
         )}
+        {[trouble, notDone].map(
+          (said) =>
+            said && (
+              <p key={said} role="alert" className="px-4 py-2 font-semibold text-oxide">
+                {said}
+              </p>
+            ),
+        )}
+        <div className={outdated ? "old-figures" : ""}>{children}</div>
         <Ledger
           assessment={assessment}
           nameOf={(id) => rig.lines.find((line) => line.id === id)?.name ?? id}
@@ -146,6 +166,7 @@ export function JobFrame({
             newest={save.newest}
             onTakeTheirs={() => editor.takeTheirs()}
             onKeepMine={() => editor.keepMine()}
+            onDropMine={() => editor.dropMine()}
           />
         )}
       </Frame>

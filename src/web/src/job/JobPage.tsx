@@ -1,12 +1,15 @@
 import { useQuery } from "@tanstack/react-query";
-import { lazy, Suspense, useMemo } from "react";
+import { lazy, Suspense, useEffect, useMemo } from "react";
 import { Link, useParams } from "react-router";
+import { orRefused, whyOf } from "../api/asked";
 import { api } from "../api/client";
 import { Frame } from "../frame/Frame";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
+import { ReadOnlyJob } from "./ReadOnlyJob";
 import { RigEditor } from "./rigEditor";
 import type { StageKey } from "./stages";
+import { UnsavedEdits } from "./unsaved";
 
 const stages = {
   walkaround: lazy(() => import("../walkaround/WalkaroundStage")),
@@ -19,18 +22,25 @@ export function JobPage() {
   const { jobId = "", stage = "" } = useParams();
   const job = useQuery({
     queryKey: ["job", jobId],
-    queryFn: async ({ signal }) => {
-      const { data, response } = await api.GET("/api/jobs/{id}", { params: { path: { id: jobId } }, signal });
-      if (response.status === 404) return null;
-      if (!data) throw new Error("The job could not be read.");
-      return data;
-    },
+    queryFn: async ({ signal }) => ({
+      job: await orRefused(() => api.GET("/api/jobs/{id}", { params: { path: { id: jobId } }, signal })),
+      unsaved: await UnsavedEdits.of(jobId),
+    }),
     gcTime: 0,
     staleTime: Number.POSITIVE_INFINITY,
+    retry: false,
   });
-  const editor = useMemo(() => (job.data ? new RigEditor(job.data) : undefined), [job.data]);
+  const editor = useMemo(
+    () => (job.data ? new RigEditor(job.data.job, job.data.unsaved) : undefined),
+    [job.data],
+  );
+  useEffect(() => {
+    editor?.begin();
+    return () => editor?.end();
+  }, [editor]);
   const Stage = stage in stages ? stages[stage as StageKey] : undefined;
 
+  if (job.data?.job.readOnly && Stage) return <ReadOnlyJob job={job.data.job} why={job.data.job.readOnly} />;
   if (editor && Stage)
     return (
       <Suspense
@@ -46,21 +56,26 @@ export function JobPage() {
   return (
     <Frame>
       {job.isPending && Stage && <Notice title="Opening the job…" />}
-      {(job.data === null || !Stage) && (
-        <Notice alert title={Stage ? "There is no such job." : "There is no such stage."}>
-          <Link to="/" className="underline">
-            Back to the Yard
-          </Link>
+      {!Stage && (
+        <Notice alert title="There is no such stage.">
+          <BackToYard />
         </Notice>
       )}
       {job.isError && (
-        <Notice alert title="The job could not be opened.">
-          <p>The server does not answer. What was saved is in its file and safe.</p>
-          <Button className="mt-3" onClick={() => job.refetch()}>
-            Try again
-          </Button>
+        <Notice alert title="The job was not opened.">
+          <p>{whyOf(job.error)}</p>
+          <p className="mt-3 flex flex-wrap items-center gap-3">
+            <Button onClick={() => job.refetch()}>Try again</Button>
+            <BackToYard />
+          </p>
         </Notice>
       )}
     </Frame>
   );
 }
+
+const BackToYard = () => (
+  <Link to="/" className="underline">
+    Back to the Yard
+  </Link>
+);

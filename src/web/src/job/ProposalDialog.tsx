@@ -3,6 +3,7 @@ import type { UnitSystem } from "../api/client";
 import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
 import { kilograms, length } from "../ui/figures";
+import { Refused } from "../ui/Refused";
 import { TallyLine } from "../ui/VerdictMark";
 import type { Proposal, ProposalAnswer, ProposalKind, RigEditor } from "./rigEditor";
 import { rulesOf } from "./rigEdits";
@@ -26,6 +27,15 @@ export function ProposalDialog({
   onClose: () => void;
 }) {
   const [proposal, setProposal] = useState<Proposal>();
+  const [said, setSaid] = useState<string>();
+  const [applying, setApplying] = useState(false);
+  const apply = async () => {
+    setApplying(true);
+    const why = await editor.apply(kind, lineId);
+    setApplying(false);
+    if (why === undefined) onClose();
+    else setSaid(why);
+  };
   useEffect(() => {
     let gone = false;
     void editor.propose(kind, lineId).then((found) => !gone && setProposal(found));
@@ -87,17 +97,11 @@ export function ProposalDialog({
           <p className="mt-2 text-sm text-dust">
             Advice, not approval: the maker's instructions, local codes and a qualified person decide.
           </p>
+          <Refused said={said} />
           <div className="mt-4 flex justify-end gap-3">
             <Button onClick={onClose}>Leave it</Button>
-            <Button
-              look="main"
-              disabled={changes.length === 0}
-              onClick={() => {
-                void editor.apply(kind, lineId);
-                onClose();
-              }}
-            >
-              Apply
+            <Button look="main" disabled={changes.length === 0 || applying} onClick={() => void apply()}>
+              {applying ? "Applying…" : "Apply"}
             </Button>
           </div>
         </>

@@ -1,18 +1,16 @@
-import type { SaveState } from "./rigEditor";
+import { type SaveState, whyUnsaved } from "./rigEditor";
 
-const words: Record<SaveState["kind"], string> = {
+const words = {
   saved: "Saved",
   settling: "Saving…",
   saving: "Saving…",
-  refused: "Not saved: a field needs mending",
-  unreachable: "Not saved: the server does not answer, trying again",
-  stale: "Not saved: changed elsewhere",
-};
+} as const;
 
 export function SaveMark({ save }: { save: SaveState }) {
+  const said = save.kind in words ? words[save.kind as keyof typeof words] : `Not saved. ${whyUnsaved(save)}`;
   return (
-    <span role="status" data-save={save.kind} className="text-sm">
-      {words[save.kind]}
+    <span role="status" data-save={save.kind} className="max-w-md text-sm">
+      {said}
     </span>
   );
 }

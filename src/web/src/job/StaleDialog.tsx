@@ -1,7 +1,9 @@
+import { useState } from "react";
 import type { OpenJob, Rig } from "../api/client";
 import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
 import { length } from "../ui/figures";
+import { Refused } from "../ui/Refused";
 import { rulesOf } from "./rigEdits";
 
 /** Two windows changed one job: both versions are shown, and the fitter says which goes on. */
@@ -10,12 +12,22 @@ export function StaleDialog({
   newest,
   onTakeTheirs,
   onKeepMine,
+  onDropMine,
 }: {
   mine: Rig;
   newest: OpenJob;
-  onTakeTheirs: () => void;
+  /** Gives what went wrong, or nothing. */
+  onTakeTheirs: () => Promise<string | undefined>;
   onKeepMine: () => void;
+  onDropMine: () => void;
 }) {
+  const [said, setSaid] = useState<string>();
+  const [busy, setBusy] = useState(false);
+  const takeTheirs = async () => {
+    setBusy(true);
+    setSaid(await onTakeTheirs());
+    setBusy(false);
+  };
   return (
     <Dialog open onClose={() => {}} title="This job was changed in another window">
       <p>Nothing is lost. Whichever you go on with, undo brings the other version back.</p>
@@ -23,9 +35,21 @@ export function StaleDialog({
         <Version title="Here" rig={mine} />
         <Version title="There" rig={newest.rig} />
       </div>
+      {said && (
+        <div className="mb-4">
+          <Refused said={`Your version could not be stored before theirs. ${said}`} />
+        </div>
+      )}
       <div className="flex justify-end gap-3">
-        <Button onClick={onTakeTheirs}>Go on with theirs</Button>
-        <Button look="main" onClick={onKeepMine}>
+        {said && (
+          <Button look="quiet" onClick={onDropMine}>
+            Drop mine for good
+          </Button>
+        )}
+        <Button disabled={busy} onClick={() => void takeTheirs()}>
+          Go on with theirs
+        </Button>
+        <Button look="main" disabled={busy} onClick={onKeepMine}>
           Save mine on top
         </Button>
       </div>

@@ -1,3 +1,5 @@
+import { asked, type Came } from "../api/asked";
+import { bodyText } from "../api/bodyText";
 import {
   type Assessment,
   type AssignSlotsAnswer,
@@ -8,15 +10,28 @@ import {
   type RerouteAnswer,
   type Rig,
 } from "../api/client";
-import { type FieldErrors, noErrors, type Refusal, refusal, withPaths } from "../api/problems";
+import {
+  type Answer,
+  type FieldErrors,
+  noErrors,
+  type Refusal,
+  sentenceOf,
+  withPaths,
+} from "../api/problems";
+import type { Pending, UnsavedEdits } from "./unsaved";
 
 /** Where an edit is on its way to the file. */
 export type SaveState =
   | { kind: "saved" }
   | { kind: "settling" }
   | { kind: "saving" }
-  | { kind: "refused" }
+  /** Some fields cannot be taken; or, with the reason, the whole. */
+  | { kind: "refused"; why?: string }
   | { kind: "unreachable" }
+  /** The server, its disk or its database is in trouble; it is tried again. */
+  | { kind: "failed"; why: string }
+  /** The job is no longer on the server. */
+  | { kind: "missing" }
   | { kind: "stale"; newest: OpenJob };
 
 export type EditorState = {
@@ -26,6 +41,8 @@ export type EditorState = {
   rig: Rig;
   /** What follows from the newest rig that could be assessed. */
   assessment: Assessment;
+  /** Whether the assessment is of an older rig, and none of the one on screen can be had. */
+  outdated: boolean;
   errors: FieldErrors;
   save: SaveState;
 };
@@ -37,14 +54,18 @@ export type ProposalAnswer = AutoSizeAnswer | AssignSlotsAnswer | RerouteAnswer;
 
 export type Proposal = { kind: "answer"; answer: ProposalAnswer } | { kind: "failed"; why: string };
 
-const unreachableWords = "The server does not answer. Nothing was changed; try again.";
+const changedMeanwhile = "The rig was changed while this was worked out. Nothing was overwritten; try again.";
+const changedElsewhere = "This job was changed in another window meanwhile.";
 
 const settleMilliseconds = 400;
 const retryMilliseconds = 2000;
+/** Browsers send no more than 64 KiB for a page that is gone. */
+const lastWordsBytes = 60_000;
 
 /**
- * One job's rig under the hands: every edit is previewed at once and, when it settles, saved on the revision that it
- * was made on. One save is under way at a time, so the editor is never in conflict with itself.
+ * One job's rig under the hands: every edit is previewed at once, kept in the browser, and, when it settles, saved on the
+ * revision that it was made on. One save is under way at a time, so the editor is never in conflict with itself; each
+ * save is sent until it is acknowledged, and stored once.
  */
 export class RigEditor {
   private state: EditorState;
@@ -53,11 +74,31 @@ export class RigEditor {
   private previewing: AbortController | undefined;
   private queue: Promise<void> = Promise.resolve();
   private about: string | undefined;
+  /** Saves that are not acknowledged, oldest first. */
+  private pending: Pending[];
   /** Whether what is on screen came with no more than one line told in full. */
   private brief = false;
+  /** Whether the job is closed: another editor may have what is kept in the browser by now. */
+  private ended = false;
 
-  constructor(job: OpenJob) {
-    this.state = settled(job);
+  constructor(
+    private readonly opened: OpenJob,
+    private readonly unsaved: UnsavedEdits,
+  ) {
+    const job = opened;
+    const { found } = unsaved;
+    const last = found?.pending.at(-1);
+    this.pending = [...(found?.pending ?? [])];
+    // What was made on an older revision is sent as such: whether it was stored then, the server tells.
+    this.state =
+      found && last
+        ? {
+            ...settled({ ...job, revision: Math.min(found.onRevision, job.revision) }),
+            rig: last.rig,
+            outdated: true,
+            save: { kind: "settling" },
+          }
+        : settled(job);
   }
 
   readonly snapshot = () => this.state;
@@ -69,6 +110,20 @@ export class RigEditor {
     };
   };
 
+  /** Sends what an earlier page could not, if there is any. */
+  begin() {
+    this.ended = false;
+    if (this.pending.length === 0) return;
+    void this.preview();
+    void this.settle();
+  }
+
+  /** Closes the job; what has not settled is sent once more. */
+  end() {
+    this.flush();
+    this.ended = true;
+  }
+
   /** The line that is shown closely: previews bring no more of the others than a list shows; undefined: all of all. */
   lookAt(lineId: string | undefined) {
     if (this.about === lineId) return;
@@ -77,18 +132,21 @@ export class RigEditor {
   }
 
   edit(change: (rig: Rig) => Rig) {
+    if (this.state.job.readOnly) return;
     this.set({ rig: change(this.state.rig), save: { kind: "settling" } });
+    this.keep();
     void this.preview();
     this.settleLater(settleMilliseconds);
   }
 
-  /** Saves at once what has not settled yet; to be called before the page goes away. */
-  flush() {
-    if (this.timer !== undefined) void this.settle();
+  /** Saves at once what has not settled yet; of a page that goes away in a way that outlives it. */
+  flush({ outlive = false } = {}) {
+    if (this.timer !== undefined) void this.settle(outlive);
   }
 
+  /** Takes the newest edit back; gives what went wrong, or nothing. */
   undo() {
-    return this.step((job, idempotencyKey) =>
+    return this.step("Not undone", (job, idempotencyKey) =>
       api.POST("/api/jobs/{id}/undo", {
         params: { path: { id: job.id } },
         body: { onRevision: job.revision, idempotencyKey },
@@ -96,8 +154,9 @@ export class RigEditor {
     );
   }
 
+  /** Puts back what was undone; gives what went wrong, or nothing. */
   redo() {
-    return this.step((job, idempotencyKey) =>
+    return this.step("Not redone", (job, idempotencyKey) =>
       api.POST("/api/jobs/{id}/redo", {
         params: { path: { id: job.id } },
         body: { onRevision: job.revision, idempotencyKey },
@@ -105,14 +164,31 @@ export class RigEditor {
     );
   }
 
-  /** Takes what the other window saved and drops the edits of this one. */
-  takeTheirs() {
-    if (this.state.save.kind === "stale") this.replace(settled(this.state.save.newest));
+  /** Goes on with what the other window saved, this one's put before it as a revision so that undo brings it back; gives what went wrong, or nothing. */
+  async takeTheirs(): Promise<string | undefined> {
+    if (this.state.save.kind !== "stale") return undefined;
+    const { newest } = this.state.save;
+    const mine = await this.put(newest, { key: keyOf(this.state.rig), rig: this.state.rig });
+    if (!mine.ok) return this.notStored(mine);
+    const theirs = await this.put(mine.data, { key: crypto.randomUUID(), rig: newest.rig });
+    if (!theirs.ok) return this.notStored(theirs);
+    this.drop();
+    this.replace(settled(theirs.data));
+    return undefined;
+  }
+
+  /** Goes on with theirs where this window's cannot be stored at all. */
+  dropMine() {
+    if (this.state.save.kind !== "stale") return;
+    const { newest } = this.state.save;
+    this.drop();
+    this.replace(settled(newest));
   }
 
   /** Saves this window's rig on top of what the other one saved; theirs stays in the history. */
   keepMine() {
     if (this.state.save.kind !== "stale") return;
+    this.pending = [];
     this.set({ job: this.state.save.newest, save: { kind: "settling" } });
     void this.settle();
   }
@@ -136,18 +212,28 @@ export class RigEditor {
     return this.remake((rig) => api.POST("/api/parts", { body: { rig, lineId } }));
   }
 
-  /** Something that the server makes of the rig on screen, taken as an edit; what was edited before is saved before it, so that each is undone by itself. */
-  async remake(
-    make: (rig: Rig) => Promise<{ data?: { rig: Rig }; error?: unknown }>,
-  ): Promise<string | undefined> {
+  /** Takes a line out with all that nothing else needs; gives what was done, or what went wrong. */
+  async removeLine(lineId: string): Promise<{ did: readonly string[]; why?: string }> {
+    let did: readonly string[] = [];
+    const why = await this.remake(async (rig) => {
+      const answer = await api.POST("/api/remove-line", { body: { rig, lineId } });
+      did = answer.data?.did ?? [];
+      return answer;
+    });
+    return { did, why };
+  }
+
+  /**
+   * Something that is made of the rig on screen, taken as an edit: what was edited before is saved before it, so that each
+   * is undone by itself, and what is edited while it is made is not overwritten. Gives what went wrong, or nothing.
+   */
+  async remake(make: (rig: Rig) => Promise<Answer<{ rig: Rig }>>): Promise<string | undefined> {
     if (this.timer !== undefined) await this.settle();
     const { rig } = this.state;
-    const answer = await reach(() => make(rig));
-    if (answer === "unreachable") return unreachableWords;
-    if (this.state.rig !== rig) return "The rig was changed meanwhile. Try again.";
-    const made = answer.data?.rig;
-    if (!made) return withPaths(refusal(answer.error));
-    this.edit(() => made);
+    const came = await asked(() => make(rig));
+    if (this.state.rig !== rig) return changedMeanwhile;
+    if (!came.ok) return withPaths(came.refusal);
+    this.edit(() => came.data.rig);
     this.flush();
     return undefined;
   }
@@ -157,24 +243,22 @@ export class RigEditor {
     await this.settle();
     const { job, save } = this.state;
     if (save.kind !== "saved")
-      return { kind: "failed", why: "Mend the fields that are marked first: it works on what is saved." };
-    const answer = await reach(() => this.ask(kind, { onRevision: job.revision, lineId: lineId ?? null }));
-    if (answer === "unreachable") return { kind: "failed", why: unreachableWords };
-    if (answer.data) return { kind: "answer", answer: answer.data };
-    if (isStale(answer.error)) this.set({ save: { kind: "stale", newest: answer.error.newest } });
-    return { kind: "failed", why: "This job was changed elsewhere meanwhile." };
+      return { kind: "failed", why: `It works on what is saved. ${whyUnsaved(save)}` };
+    const came = await asked(() => this.ask(kind, { onRevision: job.revision, lineId: lineId ?? null }));
+    if (came.ok) return { kind: "answer", answer: came.data };
+    return { kind: "failed", why: this.notStored(came) };
   }
 
-  /** Stores what was proposed as one revision. */
+  /** Stores what was proposed as one revision; gives what went wrong, or nothing. */
   apply(kind: ProposalKind, lineId?: string) {
-    return this.step(async (job, idempotencyKey) => {
-      const answer = await this.ask(kind, {
+    return this.step("Not applied", async (job, idempotencyKey) => {
+      const { data, ...rest } = await this.ask(kind, {
         onRevision: job.revision,
         apply: true,
         idempotencyKey,
         lineId: lineId ?? null,
       });
-      return { data: answer.data?.job ?? undefined, error: answer.error };
+      return { ...rest, data: data?.job ?? undefined };
     });
   }
 
@@ -182,32 +266,34 @@ export class RigEditor {
     kind: ProposalKind,
     {
       lineId,
-      ...asked
+      ...asking
     }: { onRevision: number; apply?: boolean; idempotencyKey?: string; lineId: string | null },
-  ): Promise<{ data?: ProposalAnswer; error?: unknown }> {
+  ): Promise<Answer<ProposalAnswer>> {
     const params = { path: { id: this.state.job.id } };
-    if (kind === "assign-slots") return api.POST("/api/jobs/{id}/assign-slots", { params, body: asked });
-    if (kind === "reroute") return api.POST("/api/jobs/{id}/reroute", { params, body: asked });
-    return api.POST("/api/jobs/{id}/auto-size", { params, body: { ...asked, lineId } });
+    if (kind === "assign-slots") return api.POST("/api/jobs/{id}/assign-slots", { params, body: asking });
+    if (kind === "reroute") return api.POST("/api/jobs/{id}/reroute", { params, body: asking });
+    return api.POST("/api/jobs/{id}/auto-size", { params, body: { ...asking, lineId } });
   }
 
   private async preview() {
     this.previewing?.abort();
     const previewing = new AbortController();
     this.previewing = previewing;
-    const rig = this.state.rig;
+    const { rig } = this.state;
+    const { about } = this;
+    const isCurrent = () => this.state.rig === rig && this.about === about;
     try {
-      const { about } = this;
-      const { data, error } = await api.POST("/api/assess", {
-        body: { rig, about: about ?? null },
-        signal: previewing.signal,
-      });
-      if (this.state.rig !== rig || this.about !== about) return;
-      this.brief = about !== undefined;
-      if (data) this.set({ assessment: data, errors: noErrors });
-      else this.refuse(withoutRig(refusal(error)));
+      const came = await asked(() =>
+        api.POST("/api/assess", { body: { rig, about: about ?? null }, signal: previewing.signal }),
+      );
+      if (!isCurrent()) return;
+      if (came.ok) {
+        this.brief = about !== undefined;
+        this.set({ assessment: came.data, outdated: false, errors: noErrors });
+      } else if (came.refusal.kind === "fields") this.refuse(came.refusal.errors);
+      else this.set({ outdated: true });
     } catch {
-      // Taken over by a newer edit, or unreachable; the save that follows says which.
+      // A newer edit took its place.
     }
   }
 
@@ -216,66 +302,122 @@ export class RigEditor {
     this.timer = setTimeout(() => void this.settle(), milliseconds);
   }
 
-  private settle() {
+  private settle(outlive = false) {
     clearTimeout(this.timer);
     this.timer = undefined;
-    this.queue = this.queue.then(() => this.save());
+    const { rig, job, save } = this.state;
+    if (save.kind !== "stale" && rig !== (this.pending.at(-1)?.rig ?? job.rig)) {
+      this.pending.push({ key: keyOf(rig), rig });
+      this.keep();
+    }
+    this.queue = this.queue.then(() => this.drain(outlive));
     return this.queue;
   }
 
-  private async save() {
-    const { rig, job, save } = this.state;
-    if (save.kind === "stale" || rig === job.rig) return;
-    this.set({ save: { kind: "saving" } });
-    const body = { onRevision: job.revision, idempotencyKey: keyOf(rig), rig };
-    const answer = await reach(() =>
-      api.PUT("/api/jobs/{id}/rig", { params: { path: { id: job.id } }, body, keepalive: true }),
-    );
-    if (answer === "unreachable") {
-      this.set({ save: { kind: "unreachable" } });
-      this.settleLater(retryMilliseconds);
-      return;
+  /** Sends what is pending, one after the other, as long as the server takes it. */
+  private async drain(outlive: boolean) {
+    for (let next = this.pending[0]; next && this.state.save.kind !== "stale"; next = this.pending[0]) {
+      this.set({ save: { kind: "saving" } });
+      const came = await this.put(this.state.job, next, outlive);
+      if (!this.take(next, came)) return;
     }
-    const overtaken = this.state.rig !== rig;
-    if (answer.data) {
-      const saved = { ...answer.data, rig: overtaken ? answer.data.rig : rig };
+  }
+
+  private put(job: OpenJob, { key, rig }: Pending, outlive = false): Promise<Came<OpenJob>> {
+    const body = { onRevision: job.revision, idempotencyKey: key, rig };
+    // One byte a letter at least: what is longer than the limit is not tried.
+    const keepalive = outlive && new Blob([bodyText(body)]).size < lastWordsBytes;
+    return asked(() => api.PUT("/api/jobs/{id}/rig", { params: { path: { id: job.id } }, body, keepalive }));
+  }
+
+  /** What came of one save; whether the next may be sent. */
+  private take(sent: Pending, came: Came<OpenJob>): boolean {
+    const isLast = this.state.rig === sent.rig;
+    if (came.ok) {
+      this.pending.shift();
+      const job = { ...came.data, rig: isLast ? sent.rig : came.data.rig };
+      const nothingLeft = isLast && this.pending.length === 0;
       this.set({
-        job: saved,
-        ...(overtaken ? {} : { assessment: saved.assessment, errors: noErrors, save: { kind: "saved" } }),
+        job,
+        ...(nothingLeft
+          ? { assessment: job.assessment, outdated: false, errors: noErrors, save: { kind: "saved" } }
+          : {}),
       });
-    } else if (isStale(answer.error)) {
-      this.set({ save: { kind: "stale", newest: answer.error.newest } });
-    } else if (!overtaken) {
-      this.refuse(withoutRig(refusal(answer.error)));
+      this.keep();
+      // What an earlier page sent was stored then, and others went on from it.
+      if (nothingLeft && this.opened.revision > job.revision) this.replace(settled(this.opened));
+      return true;
     }
+    if (isStale(came.error)) {
+      this.set({ save: { kind: "stale", newest: came.error.newest } });
+      return false;
+    }
+    if (came.refusal.kind === "fields" || came.refusal.kind === "refused") {
+      // It would be refused for ever; what is on screen stays kept until it can be stored.
+      this.pending.shift();
+      this.keep();
+      if (isLast) {
+        if (came.refusal.kind === "fields") this.refuse(came.refusal.errors);
+        else this.set({ outdated: true, save: { kind: "refused", why: came.refusal.message } });
+      }
+      return true;
+    }
+    this.set({
+      outdated: this.state.outdated || came.refusal.kind === "unreachable",
+      save: stateOf(came.refusal),
+    });
+    if (came.refusal.kind !== "missing" && !this.ended) this.settleLater(retryMilliseconds);
+    return false;
   }
 
   /** Something that the server does to the newest revision. */
   private async step(
-    take: (job: OpenJob, idempotencyKey: string) => Promise<{ data?: OpenJob; error?: unknown }>,
-  ) {
-    if (this.droppedRefused()) return;
+    what: string,
+    take: (job: OpenJob, idempotencyKey: string) => Promise<Answer<OpenJob>>,
+  ): Promise<string | undefined> {
+    if (this.droppedRefused()) return undefined;
     await this.settle();
     // What was still on its way may have been refused only now.
-    if (this.droppedRefused()) return;
-    const { job, save } = this.state;
-    if (save.kind !== "saved") return;
-    const answer = await reach(() => take(job, crypto.randomUUID()));
-    if (answer === "unreachable") return;
-    if (answer.data) this.replace(settled(answer.data));
-    else if (isStale(answer.error)) this.set({ save: { kind: "stale", newest: answer.error.newest } });
+    if (this.droppedRefused()) return undefined;
+    const { job, save, rig } = this.state;
+    if (save.kind !== "saved") return `${what}. ${whyUnsaved(save)}`;
+    const came = await asked(() => take(job, crypto.randomUUID()));
+    if (this.state.rig !== rig) return `${what}. ${changedMeanwhile}`;
+    if (!came.ok) return `${what}. ${this.notStored(came)}`;
+    this.replace(settled(came.data));
+    return undefined;
+  }
+
+  /** Says what a refused step met; a conflict is shown as one. */
+  private notStored(came: Came<unknown> & { ok: false }): string {
+    if (!isStale(came.error)) return sentenceOf(came.refusal);
+    this.set({ save: { kind: "stale", newest: came.error.newest } });
+    return changedElsewhere;
   }
 
   /** Goes back to what is saved where the server refuses what is on screen. */
   private droppedRefused(): boolean {
     if (this.state.save.kind !== "refused") return false;
+    this.drop();
     this.replace(settled(this.state.job));
     return true;
   }
 
-  private refuse(said: Refusal) {
-    if (said.kind === "fields") this.set({ errors: said.errors, save: { kind: "refused" } });
-    else this.set({ save: { kind: "unreachable" } });
+  private drop() {
+    this.pending = [];
+    if (!this.ended) this.unsaved.keep({ onRevision: this.state.job.revision, pending: [] });
+  }
+
+  /** Keeps in the browser what the server does not have. */
+  private keep() {
+    if (this.ended) return;
+    const { rig, job } = this.state;
+    const onScreen = rig === (this.pending.at(-1)?.rig ?? job.rig) ? [] : [{ key: keyOf(rig), rig }];
+    this.unsaved.keep({ onRevision: job.revision, pending: [...this.pending, ...onScreen] });
+  }
+
+  private refuse(errors: FieldErrors) {
+    this.set({ errors: withoutRig(errors), outdated: true, save: { kind: "refused" } });
   }
 
   private set(change: Partial<EditorState>) {
@@ -290,7 +432,37 @@ export class RigEditor {
 }
 
 function settled(job: OpenJob): EditorState {
-  return { job, rig: job.rig, assessment: job.assessment, errors: noErrors, save: { kind: "saved" } };
+  return {
+    job,
+    rig: job.rig,
+    assessment: job.assessment,
+    outdated: false,
+    errors: noErrors,
+    save: { kind: "saved" },
+  };
+}
+
+function stateOf(refusal: Refusal): SaveState {
+  if (refusal.kind === "missing") return { kind: "missing" };
+  return refusal.kind === "failed" ? { kind: "failed", why: refusal.message } : { kind: "unreachable" };
+}
+
+/** Why what is on screen is not saved, and what to do. */
+export function whyUnsaved(save: SaveState): string {
+  switch (save.kind) {
+    case "refused":
+      return save.why ?? "Correct the marked fields first.";
+    case "unreachable":
+      return "The server does not answer. Your changes are kept in this browser and sent when it does.";
+    case "failed":
+      return `${save.why} Your changes are kept in this browser and sent again.`;
+    case "missing":
+      return "This job is no longer on the server. Your changes are kept in this browser.";
+    case "stale":
+      return changedElsewhere;
+    default:
+      return "The last change is still being saved. Try again.";
+  }
 }
 
 const keys = new WeakMap<Rig, string>();
@@ -302,23 +474,13 @@ function keyOf(rig: Rig): string {
   return key;
 }
 
-async function reach<Answer>(call: () => Promise<Answer>): Promise<Answer | "unreachable"> {
-  try {
-    return await call();
-  } catch {
-    return "unreachable";
-  }
-}
-
 function isStale(error: unknown): error is { newest: OpenJob } {
   return typeof error === "object" && error !== null && "newest" in error;
 }
 
 /** A request names its fields from its own root; the form names them from the rig. */
-function withoutRig(said: Refusal): Refusal {
-  if (said.kind !== "fields") return said;
-  const errors = Object.fromEntries(
-    Object.entries(said.errors).map(([path, messages]) => [path.replace(/^rig\./, ""), messages]),
+function withoutRig(errors: FieldErrors): FieldErrors {
+  return Object.fromEntries(
+    Object.entries(errors).map(([path, messages]) => [path.replace(/^rig\./, ""), messages]),
   );
-  return { kind: "fields", errors };
 }

@@ -79,10 +79,6 @@ export function withOutput(rig: Rig, box: string, output: string, change: Partia
   });
 }
 
-export function withoutLine(rig: Rig, id: string): Rig {
-  return { ...rig, lines: rig.lines.filter((line) => line.id !== id) };
-}
-
 export function withNewLine(rig: Rig, line: Line): Rig {
   return { ...rig, lines: [...rig.lines, line] };
 }

@@ -22,7 +22,7 @@ export function DiagramPanel({
   open: string | undefined;
   onOpen: (station: string) => void;
 }) {
-  const { answer, failed } = useAnswer<string>(
+  const { answer, failed, why } = useAnswer<string>(
     ["diagram", rigId(rig), lineId],
     (signal) => api.POST("/api/diagram", { body: { rig, lineId }, parseAs: "text", signal }),
     { keep: lineId },
@@ -62,7 +62,9 @@ export function DiagramPanel({
         </a>
       </div>
       {answer === undefined && (
-        <Notice alert={failed} title={failed ? "It cannot be drawn as it stands." : "Drawing the wiring…"} />
+        <Notice alert={failed} title={failed ? "The wiring was not drawn." : "Drawing the wiring…"}>
+          {why}
+        </Notice>
       )}
       {/* biome-ignore lint/a11y/noStaticElementInteractions: for the pointer; the strip below is the same for the keyboard */}
       {/* biome-ignore lint/a11y/useKeyWithClickEvents: the same */}

@@ -38,7 +38,7 @@ export function LineBody({
   onTrouble: (why: string | undefined) => void;
 }) {
   const states = useStates(line.id);
-  const { answer: view, failed, slow, fresh } = useLine(rig, line.id, states.asked);
+  const { answer: view, failed, why, slow, fresh } = useLine(rig, line.id, states.asked);
   const [pointed, setPointed] = useState<string>();
   const openStation = useStable(onOpen);
   const take = useStable(async (offer: Offer) =>
@@ -57,10 +57,9 @@ export function LineBody({
   );
   if (!view)
     return (
-      <Notice
-        alert={failed}
-        title={failed ? "The line cannot be worked out as it stands." : "Working the line out…"}
-      />
+      <Notice alert={failed} title={failed ? "The line was not worked out." : "Working the line out…"}>
+        {why}
+      </Notice>
     );
 
   const shown = states.shownIn(view);
@@ -89,11 +88,7 @@ export function LineBody({
         />
       )}
       {slow && <p className="text-sm text-dust">Still working it out…</p>}
-      {failed && (
-        <p className="text-sm font-semibold text-oxide">
-          As it was before the last edit, which the server refuses.
-        </p>
-      )}
+      {failed && <p className="text-sm font-semibold text-oxide">As it was before the last edit. {why}</p>}
       {shown && strands.length > 0 ? (
         <>
           <Scroll

@@ -8,11 +8,12 @@ import { HouseRulesPanel } from "../job/HouseRulesPanel";
 import { JobFrame } from "../job/JobFrame";
 import { ProposalDialog } from "../job/ProposalDialog";
 import type { ProposalKind, RigEditor } from "../job/rigEditor";
-import { newLine, rulesOf, withLine, withNewLine, withoutLine, withPlan, withRules } from "../job/rigEdits";
+import { newLine, rulesOf, withLine, withNewLine, withPlan, withRules } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { Details } from "../ui/Details";
 import { Notice } from "../ui/Notice";
 import { TextField } from "../ui/TextField";
+import { Told } from "../ui/Told";
 import { useStable } from "../ui/useStable";
 import { Answer } from "./Answer";
 import { assessedLines, sifted } from "./assessedLines";
@@ -52,6 +53,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   const [starting, setStarting] = useState(false);
   const [drawn, setDrawn] = useState(false);
   const [started, setStarted] = useState<StartedLine>();
+  const [removed, setRemoved] = useState<readonly string[]>([]);
   const cure = useStable(async (check: Check) => setTrouble(await editor.cure(check)));
   const said = under(errors, `lines[${at}]`);
 
@@ -98,6 +100,11 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   }, [editor, chosenId]);
 
   const start = useStable(() => setStarting(true));
+  const remove = async (lineId: string) => {
+    const { did, why } = await editor.removeLine(lineId);
+    setTrouble(why);
+    setRemoved(did);
+  };
   const add = useStable(() => {
     const line = newLine(`Line ${rig.lines.length + 1}`);
     editor.edit((current) => withNewLine(current, line));
@@ -134,138 +141,143 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
             onTake={(taken) => editor.edit((current) => withRules(current, taken))}
           />
         </div>
-        {chosen ? (
-          <div className="grid min-w-0 content-start gap-3" key={chosen.line.id}>
-            <div className="flex flex-wrap items-end gap-2">
-              <div className="w-64">
-                <TextField
-                  label="Name"
-                  value={chosen.line.name}
-                  messages={said.name}
-                  onChange={(name) => editor.edit((current) => withLine(current, chosen.line.id, { name }))}
-                />
-              </div>
-              {chosen.line.plan ? (
-                <Button onClick={async () => setTrouble(await editor.wireByParts(chosen.line.id))}>
-                  {partsSign} Wire it part by part
+        <div className="grid min-w-0 content-start gap-3">
+          {removed.length > 0 && (
+            <Told
+              title="What was taken out"
+              sentences={removed}
+              onClose={() => setRemoved([])}
+              more={
+                <Button
+                  onClick={async () => {
+                    setTrouble(await editor.undo());
+                    setRemoved([]);
+                  }}
+                >
+                  Undo
                 </Button>
-              ) : (
-                <Button onClick={() => setAsked({ kind: "auto-size", lineId: chosen.line.id })}>
-                  {sizeSign} Size this line…
-                </Button>
-              )}
-              <Button aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
-                {diagramSign} Diagram
-              </Button>
-              <Button
-                look="quiet"
-                onClick={() => editor.edit((current) => withoutLine(current, chosen.line.id))}
-              >
-                {removeSign} Remove this line
-              </Button>
-            </div>
-            {started?.lineId === chosen.line.id && (
-              <section
-                aria-label="What was put in"
-                className="border border-seam border-l-4 border-l-lichen bg-slab px-3 py-2"
-              >
-                <div className="flex items-start justify-between gap-3">
-                  <h3 className="font-semibold">What was put in, and why</h3>
-                  <Button look="quiet" onClick={() => setStarted(undefined)}>
-                    Seen
-                  </Button>
+              }
+            />
+          )}
+          {chosen ? (
+            <div className="grid min-w-0 content-start gap-3" key={chosen.line.id}>
+              <div className="flex flex-wrap items-end gap-2">
+                <div className="w-64">
+                  <TextField
+                    label="Name"
+                    value={chosen.line.name}
+                    messages={said.name}
+                    onChange={(name) => editor.edit((current) => withLine(current, chosen.line.id, { name }))}
+                  />
                 </div>
-                <ul className="list-disc pl-5">
-                  {started.did.map((sentence) => (
-                    <li key={sentence}>{sentence}</li>
-                  ))}
-                </ul>
-              </section>
-            )}
-            {drawn && (
-              <DiagramPanel
+                {chosen.line.plan ? (
+                  <Button onClick={async () => setTrouble(await editor.wireByParts(chosen.line.id))}>
+                    {partsSign} Wire it part by part
+                  </Button>
+                ) : (
+                  <Button onClick={() => setAsked({ kind: "auto-size", lineId: chosen.line.id })}>
+                    {sizeSign} Size this line…
+                  </Button>
+                )}
+                <Button aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
+                  {diagramSign} Diagram
+                </Button>
+                <Button look="quiet" onClick={() => void remove(chosen.line.id)}>
+                  {removeSign} Remove this line
+                </Button>
+              </div>
+              {started?.lineId === chosen.line.id && (
+                <Told
+                  title="What was put in, and why"
+                  sentences={started.did}
+                  onClose={() => setStarted(undefined)}
+                />
+              )}
+              {drawn && (
+                <DiagramPanel
+                  rig={rig}
+                  lineId={chosen.line.id}
+                  jobId={job.id}
+                  open={open}
+                  onOpen={openStation}
+                />
+              )}
+              <LineBody
+                editor={editor}
                 rig={rig}
-                lineId={chosen.line.id}
+                line={chosen.line}
+                errors={errors}
                 jobId={job.id}
                 open={open}
                 onOpen={openStation}
+                onTrouble={setTrouble}
               />
-            )}
-            <LineBody
-              editor={editor}
-              rig={rig}
-              line={chosen.line}
-              errors={errors}
-              jobId={job.id}
-              open={open}
-              onOpen={openStation}
-              onTrouble={setTrouble}
-            />
-            {objections.length > 0 && (
-              <section aria-label="Checks of the line">
-                <CheckList checks={objections} onCure={cure} />
-              </section>
-            )}
-            <div
-              className={`grid items-start gap-4 ${chosen.line.plan ? "xl:grid-cols-[20rem_minmax(0,1fr)]" : ""}`}
-            >
-              <section aria-label="The line" className="grid content-start gap-3">
-                <Details
-                  summary={chosen.line.plan ? "Lamps, length, way back" : "What it is for"}
-                  wrong={Object.keys(said).length > 0}
-                  open={chosen.line.plan != null}
-                >
-                  <div className="grid gap-3">
-                    <LineUseFields
-                      line={chosen.line}
-                      units={rules.units}
-                      messages={said.metresFromFront}
-                      onChange={(change) =>
-                        editor.edit((current) => withLine(current, chosen.line.id, change))
-                      }
-                    />
-                    {chosen.line.plan && (
-                      <LineForm
-                        plan={chosen.line.plan}
-                        way={assessment.ways.find(({ id, isLine }) => isLine && id === chosen.line.id)}
-                        wayPage={`/jobs/${job.id}/walkaround?way=${encodeURIComponent(chosen.line.id)}`}
-                        systemVolts={rig.vehicle.systemVolts}
+              {objections.length > 0 && (
+                <section aria-label="Checks of the line">
+                  <CheckList checks={objections} onCure={cure} />
+                </section>
+              )}
+              <div
+                className={`grid items-start gap-4 ${chosen.line.plan ? "xl:grid-cols-[20rem_minmax(0,1fr)]" : ""}`}
+              >
+                <section aria-label="The line" className="grid content-start gap-3">
+                  <Details
+                    summary={chosen.line.plan ? "Lamps, length, way back" : "What it is for"}
+                    wrong={Object.keys(said).length > 0}
+                    open={chosen.line.plan != null}
+                  >
+                    <div className="grid gap-3">
+                      <LineUseFields
+                        line={chosen.line}
                         units={rules.units}
-                        errors={under(said, "plan")}
+                        messages={said.metresFromFront}
                         onChange={(change) =>
-                          editor.edit((current) => withPlan(current, chosen.line.id, change))
+                          editor.edit((current) => withLine(current, chosen.line.id, change))
                         }
                       />
-                    )}
-                  </div>
-                </Details>
-              </section>
-              {chosen.found?.assessment && (
-                <Answer
-                  answer={chosen.found.assessment}
-                  checks={holding}
-                  onCure={cure}
-                  outdated={save.kind === "refused"}
-                  takes={{
-                    wire: (name: string | null) =>
-                      editor.edit((current) => withPlan(current, chosen.line.id, { chosenWire: name })),
-                    fuse: (fuse: Fuse | null) =>
-                      editor.edit((current) => withPlan(current, chosen.line.id, { chosenFuse: fuse })),
-                  }}
-                />
-              )}
-              {!chosen.found?.assessment && chosen.found && (
-                <Details summary="Checks that hold">
-                  <CheckList checks={holding} />
-                </Details>
-              )}
+                      {chosen.line.plan && (
+                        <LineForm
+                          plan={chosen.line.plan}
+                          way={assessment.ways.find(({ id, isLine }) => isLine && id === chosen.line.id)}
+                          wayPage={`/jobs/${job.id}/walkaround?way=${encodeURIComponent(chosen.line.id)}`}
+                          systemVolts={rig.vehicle.systemVolts}
+                          units={rules.units}
+                          errors={under(said, "plan")}
+                          onChange={(change) =>
+                            editor.edit((current) => withPlan(current, chosen.line.id, change))
+                          }
+                        />
+                      )}
+                    </div>
+                  </Details>
+                </section>
+                {chosen.found?.assessment && (
+                  <Answer
+                    answer={chosen.found.assessment}
+                    checks={holding}
+                    onCure={cure}
+                    outdated={save.kind === "refused"}
+                    takes={{
+                      wire: (name: string | null) =>
+                        editor.edit((current) => withPlan(current, chosen.line.id, { chosenWire: name })),
+                      fuse: (fuse: Fuse | null) =>
+                        editor.edit((current) => withPlan(current, chosen.line.id, { chosenFuse: fuse })),
+                    }}
+                  />
+                )}
+                {!chosen.found?.assessment && chosen.found && (
+                  <Details summary="Checks that hold">
+                    <CheckList checks={holding} />
+                  </Details>
+                )}
+              </div>
             </div>
-          </div>
-        ) : (
-          <Notice title="No lines yet.">
-            Start one from a lamp, or plan one in short: its lamps, its length, how it comes back.
-          </Notice>
-        )}
+          ) : (
+            <Notice title="No lines yet.">
+              Start one from a lamp, or plan one in short: its lamps, its length, how it comes back.
+            </Notice>
+          )}
+        </div>
       </div>
       {starting && (
         <StartDialog

@@ -17,7 +17,7 @@ export default function PanelStage({ editor }: { editor: RigEditor }) {
   const [trouble, setTrouble] = useState<string>();
   const [asked, setAsked] = useState(false);
   const cure = async (check: Check) => setTrouble(await editor.cure(check));
-  const { answer, failed, slow } = useAnswer<PanelView>(["panel", rigId(rig)], (signal) =>
+  const { answer, failed, why, slow } = useAnswer<PanelView>(["panel", rigId(rig)], (signal) =>
     api.POST("/api/panel", { body: { rig }, signal }),
   );
   const shortcuts = useMemo(() => [], []);
@@ -48,16 +48,16 @@ export default function PanelStage({ editor }: { editor: RigEditor }) {
           )}
           {slow && <p className="text-dust">Still working it out…</p>}
           {failed && answer && (
-            <p className="font-semibold text-oxide">
-              As it was before the last edit, which the server refuses.
-            </p>
+            <p className="font-semibold text-oxide">As it was before the last edit. {why}</p>
           )}
         </div>
         {!answer && (
           <Notice
             alert={failed}
-            title={failed ? "The panels cannot be worked out as the rig stands." : "Looking at the panels…"}
-          />
+            title={failed ? "The panels were not worked out." : "Looking at the panels…"}
+          >
+            {why}
+          </Notice>
         )}
         {answer?.banks.length === 0 && (
           <Notice title="No power box and no factory outputs yet.">

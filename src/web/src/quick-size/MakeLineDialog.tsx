@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
+import { asked, whyOf } from "../api/asked";
 import { api, type QuickSizeRequest } from "../api/client";
 import { sentenceOf } from "../api/problems";
 import { newLine, withNewLine } from "../job/rigEdits";
@@ -7,7 +8,7 @@ import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
 import { Refused } from "../ui/Refused";
 import { TextField } from "../ui/TextField";
-import { answered, useJobs } from "../yard/useJobs";
+import { useJobs } from "../yard/useJobs";
 
 /** Puts what was sized into a job, as a line under that job's house rules. */
 export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest; onClose: () => void }) {
@@ -21,9 +22,9 @@ export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest
   const put = async (jobId: string) => {
     setSaving(true);
     const path = { id: jobId };
-    const opened = await answered(api.GET("/api/jobs/{id}", { params: { path } }));
+    const opened = await asked(() => api.GET("/api/jobs/{id}", { params: { path } }));
     const saved = opened.ok
-      ? await answered(
+      ? await asked(() =>
           api.PUT("/api/jobs/{id}/rig", {
             params: { path },
             body: {
@@ -46,7 +47,7 @@ export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest
         <p className="text-dust">Its margin, drop limit and gauges follow the house rules of the job.</p>
         <Refused said={said} />
         {jobs.isPending && <p role="status">Looking up the jobs…</p>}
-        {jobs.isError && <Refused said="The jobs could not be read." />}
+        {jobs.isError && <Refused said={whyOf(jobs.error)} />}
         {jobs.data && fitting.length === 0 && (
           <p>There is no job with {request.systemVolts} V in the Yard. Open one there first.</p>
         )}

@@ -53,9 +53,9 @@ export function QuickSizePage() {
     const asking = new AbortController();
     api
       .POST("/api/quick-size", { body: request, signal: asking.signal })
-      .then(({ data, error }) => {
+      .then(({ data, ...rest }) => {
         if (asking.signal.aborted) return;
-        const said = data ? undefined : refusal(error);
+        const said = data ? undefined : refusal(rest);
         setAnswered((before) => ({
           answer: data ?? before.answer,
           errors: said?.kind === "fields" ? said.errors : noErrors,

@@ -1,15 +1,20 @@
 import { useEffect, useState } from "react";
+import { Button } from "./Button";
 import { Field, inputLook } from "./Field";
 import { asIs, type Scale } from "./figures";
+import { parseNumber } from "./parseNumber";
 
 const shownDigits = 4;
 
-/** Text as a number; a decimal comma is taken as a point. */
-const parse = (text: string) => (text.trim() === "" ? Number.NaN : Number(text.trim().replace(",", ".")));
+/** Text as a number; NaN where it is none, or could be either of two. */
+const parse = (text: string) => {
+  const typed = parseNumber(text);
+  return typed.kind === "number" ? typed.value : Number.NaN;
+};
 
 /**
- * A number with its unit. What cannot be read as one goes on as NaN, which the server refuses by the field's name;
- * the text stays as it was typed.
+ * A number with its unit. What cannot be read as one goes on as NaN, which the server refuses by the field's name; the
+ * text stays as it was typed. Where a comma could part thousands or decimals, it asks which.
  */
 export function NumberField({
   label,
@@ -46,22 +51,37 @@ export function NumberField({
     });
   }, [shown, value]);
 
+  const typed = parseNumber(text);
+  const take = (next: string) => {
+    setText(next);
+    onChange(optional && next.trim() === "" ? undefined : scale.toDocument(parse(next)));
+  };
   return (
-    <Field label={label} unit={unit} messages={messages} hint={hint}>
+    <Field label={label} unit={unit} messages={typed.kind === "either" ? undefined : messages} hint={hint}>
       {(ids) => (
-        <input
-          {...ids}
-          className={`${inputLook} font-figure`}
-          inputMode="decimal"
-          autoComplete="off"
-          placeholder={placeholder}
-          value={text}
-          onChange={(event) => {
-            const typed = event.target.value;
-            setText(typed);
-            onChange(optional && typed.trim() === "" ? undefined : scale.toDocument(parse(typed)));
-          }}
-        />
+        <>
+          <input
+            {...ids}
+            className={`${inputLook} font-figure`}
+            inputMode="decimal"
+            autoComplete="off"
+            placeholder={placeholder}
+            value={text}
+            onChange={(event) => take(event.target.value)}
+          />
+          {typed.kind === "either" && (
+            <span role="alert" className="mt-1 flex flex-wrap items-center gap-2 text-sm">
+              {text.trim()} can be two numbers:
+              {typed.values.map((value) => (
+                <Button key={value} aria-label={`${label}: ${value}`} onClick={() => take(String(value))}>
+                  <span className="font-figure">
+                    {value} {unit}
+                  </span>
+                </Button>
+              ))}
+            </span>
+          )}
+        </>
       )}
     </Field>
   );

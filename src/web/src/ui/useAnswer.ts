@@ -1,12 +1,14 @@
 import { type QueryKey, useQuery } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
+import { orRefused, whyOf } from "../api/asked";
+import type { Answer as Asked } from "../api/problems";
 
 const slowMilliseconds = 1000;
 
 /** What the server says of what is on screen; the last answer stays while a newer one comes or cannot be had. */
 export function useAnswer<Answer>(
   key: QueryKey,
-  ask: (signal: AbortSignal) => Promise<{ data?: Answer }>,
+  ask: (signal: AbortSignal) => Promise<Asked<Answer>>,
   {
     enabled = true,
     keep = "",
@@ -14,6 +16,8 @@ export function useAnswer<Answer>(
 ): {
   answer: Answer | undefined;
   failed: boolean;
+  /** What the server said, or that it does not answer; empty where nothing failed. */
+  why: string;
   /** Longer than a second under way. */
   slow: boolean;
   /** Whether the answer is to what was asked last. */
@@ -21,11 +25,7 @@ export function useAnswer<Answer>(
 } {
   const asked = useQuery({
     queryKey: key,
-    queryFn: async ({ signal }) => {
-      const { data } = await ask(signal);
-      if (data === undefined) throw new Error("The server refuses it as it stands.");
-      return data;
-    },
+    queryFn: ({ signal }) => orRefused(() => ask(signal)),
     retry: false,
     enabled,
   });
@@ -43,6 +43,7 @@ export function useAnswer<Answer>(
   return {
     answer: asked.data ?? (last.current?.keep === keep ? last.current.answer : undefined),
     failed: asked.isError,
+    why: asked.isError ? whyOf(asked.error) : "",
     slow,
     fresh: asked.data !== undefined,
   };

@@ -35,4 +35,4 @@ export function useAsked<Answer extends object>(
 }
 
 const isRefusal = (said: object): said is Refusal =>
-  "kind" in said && (said.kind === "fields" || said.kind === "other" || said.kind === "unreachable");
+  "kind" in said && ["fields", "missing", "refused", "failed", "unreachable"].includes(said.kind as string);

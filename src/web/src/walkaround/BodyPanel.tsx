@@ -1,7 +1,7 @@
 import { Download, Upload } from "lucide-react";
 import { useRef, useState } from "react";
 import { api, type Body, type BodyKind, type Rig } from "../api/client";
-import { type FieldErrors, refusal, under } from "../api/problems";
+import { type Answer, type FieldErrors, under } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withBody } from "../job/rigEdits";
 import { Button } from "../ui/Button";
@@ -9,6 +9,7 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { asLength, lengthUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
 import { bodyWords, choices } from "../ui/words";
+import { withNewBody } from "./bodyEdits";
 import { SpacesEditor } from "./SpacesEditor";
 import { LanesEditor, StationsEditor } from "./StationsEditor";
 
@@ -37,69 +38,27 @@ export function BodyPanel({
 }) {
   const { units } = rulesOf(rig);
   const [kind, setKind] = useState<BodyKind>(rig.body?.kind ?? "longWagon");
-  const [trouble, setTrouble] = useState<readonly string[]>([]);
+  const [trouble, setTrouble] = useState<string>();
   const file = useRef<HTMLInputElement>(null);
   const said = under(errors, "body.size");
-  const take = (body: Body) => {
-    setTrouble([]);
-    onTaken();
-    // What was placed stands where the new body has a place of that name.
-    const places = new Set(
-      [...(body.stations ?? []), ...(body.mounts ?? []), ...(body.spaces ?? [])].map(({ id }) => id),
+  const take = async (ask: () => Promise<Answer<Body>>) => {
+    const why = await editor.remake(async (now) => {
+      const { data, ...rest } = await ask();
+      return { ...rest, data: data && { rig: withNewBody(now, data) } };
+    });
+    setTrouble(why);
+    if (why === undefined) onTaken();
+  };
+  const start = (resize: boolean) =>
+    take(() => api.POST("/api/bodies", { body: { kind, size: resize ? rig.body?.size : null } }));
+  const read = (chosen: File) =>
+    take(() =>
+      api.POST("/api/vehicle-files", {
+        body: chosen as never,
+        bodySerializer: (body) => body as unknown as File,
+        headers: { "Content-Type": "application/json" },
+      }),
     );
-    const lanes = new Set((body.lanes ?? []).map(({ id }) => id));
-    editor.edit((now) => ({
-      ...now,
-      body,
-      places: (now.places ?? []).filter(({ at }) => places.has(at)),
-      runs: now.runs?.map((run) =>
-        run.lay
-          ? { ...run, lay: { ...run.lay, through: run.lay.through?.filter((id) => lanes.has(id)) } }
-          : run,
-      ),
-      lines: now.lines.map((line) =>
-        line.plan?.lay && !places.has(line.plan.lay.to)
-          ? { ...line, plan: { ...line.plan, lay: null } }
-          : line,
-      ),
-    }));
-  };
-  const start = async (resize: boolean) => {
-    const answer = await api
-      .POST("/api/bodies", { body: { kind, size: resize ? rig.body?.size : null } })
-      .catch(() => undefined);
-    if (answer?.data) take(answer.data);
-    else
-      setTrouble([
-        answer
-          ? "A body of that size cannot be."
-          : "The server does not answer. Nothing was changed; try again.",
-      ]);
-  };
-  const read = async (chosen: File) => {
-    try {
-      const response = await fetch("/api/vehicle-files", {
-        method: "POST",
-        headers: { "content-type": "application/json" },
-        body: await chosen.text(),
-      });
-      const answer = await response.json();
-      if (response.ok) {
-        take(answer as Body);
-        return;
-      }
-      const why = refusal(answer);
-      setTrouble(
-        why.kind === "fields"
-          ? Object.entries(why.errors).map(
-              ([path, messages]) => `${path || "The file"}: ${messages.join(" ")}`,
-            )
-          : ["The file could not be read."],
-      );
-    } catch {
-      setTrouble(["The server does not answer. Nothing was changed; try again."]);
-    }
-  };
   return (
     <>
       <ChoiceField label="Kind of body" value={kind} options={choices(bodyWords)} onChange={setKind} />
@@ -153,12 +112,10 @@ export function BodyPanel({
           if (chosen) void read(chosen);
         }}
       />
-      {trouble.length > 0 && (
-        <ul role="alert" className="text-oxide">
-          {trouble.map((sentence) => (
-            <li key={sentence}>{sentence}</li>
-          ))}
-        </ul>
+      {trouble && (
+        <p role="alert" className="text-oxide">
+          {trouble}
+        </p>
       )}
       {rig.body && (
         <>

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
+import { orRefused, whyOf } from "../api/asked";
 import { api, type Candidate, type Mount, type RankBy, type Rig } from "../api/client";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf } from "../job/rigEdits";
@@ -32,25 +33,17 @@ export function CandidatesDialog({
   const [trouble, setTrouble] = useState<string>();
   const found = useQuery({
     queryKey: ["candidates", rigId(rig), mount.id, by],
-    queryFn: async ({ signal }) => {
-      const { data } = await api.POST("/api/candidates", { body: { rig, mount: mount.id, by }, signal });
-      if (!data) throw new Error("The catalogue cannot be judged as the rig stands.");
-      return data;
-    },
+    queryFn: ({ signal }) =>
+      orRefused(() => api.POST("/api/candidates", { body: { rig, mount: mount.id, by }, signal })),
     retry: false,
   });
   const { units } = rulesOf(rig);
   const put = async (lamp: string) => {
-    const answer = await api
-      .POST("/api/place", { body: { rig, mount: mount.id, lamp } })
-      .catch(() => undefined);
-    const placed = answer?.data?.rig;
-    if (!placed) {
-      setTrouble("The server does not answer. Nothing was changed; try again.");
-      return;
-    }
-    editor.edit(() => placed);
-    onClose();
+    const why = await editor.remake((now) =>
+      api.POST("/api/place", { body: { rig: now, mount: mount.id, lamp } }),
+    );
+    if (why === undefined) onClose();
+    else setTrouble(why);
   };
   return (
     <Dialog open onClose={onClose} title={`What goes on: ${mount.name}`} wide>
@@ -64,7 +57,7 @@ export function CandidatesDialog({
       )}
       {found.isError && (
         <p role="alert" className="mt-3 text-oxide">
-          The catalogue cannot be tried as the rig stands. Mend the field that is marked, or try again.
+          {whyOf(found.error)}
         </p>
       )}
       {trouble && (

@@ -108,3 +108,24 @@ export function withoutMount(rig: Rig, id: string): Rig {
     ),
   };
 }
+
+/** Another body; what was placed stands where the new one has a place of that name. */
+export function withNewBody(rig: Rig, body: Body): Rig {
+  const places = new Set(
+    [...(body.stations ?? []), ...(body.mounts ?? []), ...(body.spaces ?? [])].map(({ id }) => id),
+  );
+  const lanes = new Set((body.lanes ?? []).map(({ id }) => id));
+  return {
+    ...rig,
+    body,
+    places: (rig.places ?? []).filter(({ at }) => places.has(at)),
+    runs: rig.runs?.map((run) =>
+      run.lay
+        ? { ...run, lay: { ...run.lay, through: run.lay.through?.filter((id) => lanes.has(id)) } }
+        : run,
+    ),
+    lines: rig.lines.map((line) =>
+      line.plan?.lay && !places.has(line.plan.lay.to) ? { ...line, plan: { ...line.plan, lay: null } } : line,
+    ),
+  };
+}

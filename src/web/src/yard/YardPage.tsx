@@ -1,6 +1,7 @@
 import { FileUp, Plus, Ruler } from "lucide-react";
 import { useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
+import { whyOf } from "../api/asked";
 import type { JobSummary } from "../api/client";
 import { sentenceOf, withPaths } from "../api/problems";
 import { Frame } from "../frame/Frame";
@@ -25,7 +26,7 @@ export function YardPage() {
   const navigate = useNavigate();
 
   const open = async (picked: File) => {
-    const answer = await jobFile.mutateAsync(await picked.text());
+    const answer = await jobFile.mutateAsync(picked);
     if (answer.ok) navigate(`/jobs/${answer.data.id}/lines`);
     else setSaid(`${picked.name} was not opened. ${withPaths(answer.refusal)}`);
   };
@@ -73,7 +74,7 @@ export function YardPage() {
         {jobs.isPending && <Notice title="Looking up the jobs…" />}
         {jobs.isError && (
           <Notice alert title="The jobs could not be read.">
-            <p>The server does not answer. Your jobs are in its file and safe.</p>
+            <p>{whyOf(jobs.error)} Your jobs are in the database file and safe.</p>
             <Button className="mt-3" onClick={() => jobs.refetch()}>
               Try again
             </Button>

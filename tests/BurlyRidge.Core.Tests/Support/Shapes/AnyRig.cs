@@ -56,7 +56,7 @@ internal static class AnyRig
     private static Rig Circuit(Random random, Rig rig, string id, int volts)
     {
         string Wire() => Wires12[random.Next(Wires12.Length)];
-        Run R(string from, string to, double longest) => new($"{id}:{from}>{to}", from, to, Wire(), 0.1 + longest * random.NextDouble(), [(Zone)random.Next(4)])
+        Run R(string from, string to, double longest) => new($"{id}-{from}--{to}".Replace('.', '-'), from, to, Wire(), 0.1 + longest * random.NextDouble(), [(Zone)random.Next(4)])
         {
             Bundled = random.Next(1, 9),
         };

@@ -13,7 +13,7 @@ internal static class Sketch
     public static Rig Rig(int volts, params Run[] runs) => Core.Rigs.Rig.Empty(volts, UnitSystem.Metric) with { Runs = runs };
 
     public static Run Run(string from, string to, double metres = 1, string wire = "14 AWG", Zone zone = Zone.EngineBay) =>
-        new($"{from}>{to}", from, to, wire, metres, [zone]);
+        new($"{from}--{to}".Replace('.', '-'), from, to, wire, metres, [zone]);
 
     public static Fixture Led(string id, double watts, double volts = 12) =>
         new(id, id, [new LampFunction("main", LampKind.RegulatedLed, watts, volts)]);

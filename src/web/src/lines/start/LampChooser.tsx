@@ -1,5 +1,9 @@
+import { Trash2 } from "lucide-react";
 import { useState } from "react";
-import type { OfferedLamp } from "../../api/client";
+import { asked } from "../../api/asked";
+import { api, type OfferedLamp } from "../../api/client";
+import { sentenceOf } from "../../api/problems";
+import { Button } from "../../ui/Button";
 import { Details } from "../../ui/Details";
 import { inputLook } from "../../ui/Field";
 import { kindWords } from "../../ui/words";
@@ -13,13 +17,27 @@ export function LampChooser({
   systemVolts,
   onChoose,
   onChanged,
+  onRemoved,
 }: {
   lamps: readonly OfferedLamp[];
   chosen: string;
   systemVolts: number;
   onChoose: (lamp: OfferedLamp) => void;
   onChanged: (lamps: OfferedLamp[]) => void;
+  onRemoved: (id: string) => void;
 }) {
+  const [trouble, setTrouble] = useState<string>();
+  const remove = async ({ lamp }: OfferedLamp) => {
+    const { id } = lamp.fixture;
+    const came = await asked(async () => {
+      const { error, response } = await api.DELETE("/api/catalogue/lamps/{id}", { params: { path: { id } } });
+      return response.ok ? api.GET("/api/catalogue") : { error, response };
+    });
+    setTrouble(came.ok ? undefined : sentenceOf(came.refusal));
+    if (!came.ok) return;
+    onChanged(came.data);
+    onRemoved(id);
+  };
   const [sought, setSought] = useState("");
   const shown = lamps.filter(({ lamp }) =>
     lamp.fixture.name.toLowerCase().includes(sought.trim().toLowerCase()),
@@ -55,17 +73,35 @@ export function LampChooser({
               <span>
                 <span className="font-semibold">{fixture.name}</span>
                 {offered.own && <span className="ml-2 text-sm text-dust">your own</span>}
+                {fixture.functions.length > 1 && (
+                  <span className="ml-2 text-sm text-dust">{fixture.functions.length} lights</span>
+                )}
                 <span className="block text-sm text-dust">
                   {light && `${light.watts} W at ${light.ratedVolts ?? 12} V, ${kindWords[light.kind]}`}
                   {lumens > 0 && `, ${lumens} lm`}
                   {price > 0 && `, ${price}`}
                 </span>
               </span>
+              {offered.own && (
+                <Button
+                  look="quiet"
+                  className="ml-auto shrink-0"
+                  aria-label={`Remove ${fixture.name} from the catalogue`}
+                  onClick={() => void remove(offered)}
+                >
+                  <Trash2 size={16} aria-hidden />
+                </Button>
+              )}
             </label>
           );
         })}
         {shown.length === 0 && <p className="text-dust">None is called that.</p>}
       </fieldset>
+      {trouble && (
+        <p role="alert" className="font-semibold text-oxide">
+          {trouble}
+        </p>
+      )}
       <Details summary="Add a lamp of your own">
         <OwnLampForm
           systemVolts={systemVolts}

@@ -1,6 +1,7 @@
 import { useId, useState } from "react";
-import { api, type OfferedLamp } from "../../api/client";
-import { refusal, withPaths } from "../../api/problems";
+import { asked } from "../../api/asked";
+import { api, type ImportedLamps, type OfferedLamp } from "../../api/client";
+import { withPaths } from "../../api/problems";
 
 /** Lamps from comma-separated values: all of them or none. */
 export function LampsFromFile({ onTaken }: { onTaken: (lamps: OfferedLamp[]) => void }) {
@@ -8,32 +9,30 @@ export function LampsFromFile({ onTaken }: { onTaken: (lamps: OfferedLamp[]) => 
   const [said, setSaid] = useState<{ good: boolean; words: string }>();
   const take = async (file: File | undefined) => {
     if (!file) return;
-    const text = await file.text();
-    const answer = await api
-      .POST("/api/catalogue/lamps.csv", {
-        body: text,
+    const came = await asked(() =>
+      api.POST("/api/catalogue/lamps.csv", {
+        body: file as never,
         bodySerializer: (body) => body,
         headers: { "Content-Type": "text/csv" },
-      })
-      .catch(() => undefined);
-    if (answer?.data) {
-      setSaid({ good: true, words: `${answer.data.count} lamps taken in.` });
-      onTaken(answer.data.lamps);
-    } else {
-      setSaid({ good: false, words: withPaths(answer ? refusal(answer.error) : { kind: "unreachable" }) });
-    }
+      }),
+    );
+    if (came.ok) {
+      setSaid({ good: true, words: takenWords(came.data) });
+      onTaken(came.data.lamps);
+    } else setSaid({ good: false, words: withPaths(came.refusal) });
   };
   return (
     <div className="grid gap-2 text-sm">
       <p className="text-dust">
         A heading line with name, kind, watts and, if you like, volts, lumens, price, width_mm, height_mm,
-        depth_mm, kg, hold; one lamp a row. If one row is wrong, none is taken.{" "}
+        depth_mm, kg, hold; one light a row, a lamp's further lights below it under its name. Commas or
+        semicolons between the columns, decimal points or commas. If one row is wrong, none is taken.{" "}
         <a className="underline" href="/api/catalogue/lamps.csv">
           The catalogue as such a file
         </a>
       </p>
       <label htmlFor={id} className="font-medium">
-        Comma-separated file
+        Table of lamps, CSV
       </label>
       <input
         id={id}
@@ -49,4 +48,11 @@ export function LampsFromFile({ onTaken }: { onTaken: (lamps: OfferedLamp[]) => 
       )}
     </div>
   );
+}
+
+function takenWords({ count, unchanged }: ImportedLamps): string {
+  const taken = `${count} ${count === 1 ? "lamp" : "lamps"} taken in.`;
+  return unchanged > 0
+    ? `${taken} ${unchanged} ${unchanged === 1 ? "is" : "are"} as in the catalogue already.`
+    : taken;
 }

@@ -1,6 +1,7 @@
 import { useState } from "react";
+import { asked } from "../../api/asked";
 import { api, type CatalogueLamp, type OfferedLamp } from "../../api/client";
-import { type FieldErrors, refusal, sentenceOf } from "../../api/problems";
+import { type FieldErrors, sentenceOf } from "../../api/problems";
 import { Button } from "../../ui/Button";
 import { ChoiceField } from "../../ui/ChoiceField";
 import { NumberField } from "../../ui/NumberField";
@@ -30,16 +31,15 @@ export function OwnLampForm({
   const [trouble, setTrouble] = useState<string>();
   const add = async () => {
     const body = { fixture: { id: idOf(name), name, functions: [light] }, lumens, price };
-    const answer = await api.PUT("/api/catalogue/lamps", { body }).catch(() => undefined);
-    if (answer?.data) {
+    const came = await asked(() => api.PUT("/api/catalogue/lamps", { body }));
+    if (came.ok) {
       setErrors({});
       setTrouble(undefined);
-      onAdded(answer.data);
+      onAdded(came.data);
       return;
     }
-    const said = answer ? refusal(answer.error) : ({ kind: "unreachable" } as const);
-    setErrors(said.kind === "fields" ? said.errors : {});
-    setTrouble(sentenceOf(said));
+    setErrors(came.refusal.kind === "fields" ? came.refusal.errors : {});
+    setTrouble(sentenceOf(came.refusal));
   };
   const set = (change: Partial<Light>) => setLight((now) => ({ ...now, ...change }));
   return (

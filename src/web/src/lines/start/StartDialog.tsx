@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
+import { orRefused, whyOf } from "../../api/asked";
 import { api, type OfferedLamp, type Rig, type StartedLine } from "../../api/client";
 import { type FieldErrors, refusal, sentenceOf } from "../../api/problems";
 import type { RigEditor } from "../../job/rigEditor";
@@ -26,11 +27,7 @@ export function StartDialog({
   const cache = useQueryClient();
   const catalogue = useQuery({
     queryKey: ["catalogue"],
-    queryFn: async ({ signal }) => {
-      const { data } = await api.GET("/api/catalogue", { signal });
-      if (!data) throw new Error("The catalogue cannot be read.");
-      return data;
-    },
+    queryFn: ({ signal }) => orRefused(() => api.GET("/api/catalogue", { signal })),
   });
   const [lamp, setLamp] = useState<OfferedLamp>();
   const [start, setStart] = useState("own-harness");
@@ -43,6 +40,8 @@ export function StartDialog({
     output: "",
     beam: "",
   });
+  /** Whether the number of lamps was typed: then it stays as it is. */
+  const [counted, setCounted] = useState(false);
   const [errors, setErrors] = useState<FieldErrors>({});
   const [trouble, setTrouble] = useState<string>();
   const lampId = lamp?.lamp.fixture.id ?? "";
@@ -81,8 +80,10 @@ export function StartDialog({
         },
       });
       started = answer.data;
-      const said = refusal(answer.error);
-      if (said.kind === "fields") fields = said.errors;
+      if (answer.error !== undefined) {
+        const said = refusal(answer);
+        if (said.kind === "fields") fields = said.errors;
+      }
       return answer;
     });
     setErrors(fields);
@@ -99,7 +100,7 @@ export function StartDialog({
           {catalogue.isPending && <p role="status">Opening the catalogue…</p>}
           {catalogue.isError && (
             <p role="alert" className="text-oxide">
-              The catalogue cannot be read: the server does not answer.
+              {whyOf(catalogue.error)}
             </p>
           )}
           {catalogue.data && (
@@ -109,6 +110,7 @@ export function StartDialog({
               systemVolts={rig.vehicle.systemVolts}
               onChoose={choose}
               onChanged={(lamps) => cache.setQueryData(["catalogue"], lamps)}
+              onRemoved={(id) => id === lampId && setLamp(undefined)}
             />
           )}
         </section>
@@ -120,7 +122,10 @@ export function StartDialog({
             errors={errors}
             questions={chosen?.start.questions ?? []}
             outputs={chosen?.outputs ?? []}
-            onChange={(change) => setAsked((now) => ({ ...now, ...change }))}
+            onChange={(change) => {
+              if (change.count !== undefined) setCounted(true);
+              setAsked((now) => ({ ...now, ...change }));
+            }}
           />
         </section>
         <section aria-label="How it is controlled">
@@ -132,13 +137,7 @@ export function StartDialog({
               chosen={start}
               onChoose={(offered) => {
                 setStart(offered.start.id);
-                setAsked((now) => ({
-                  ...now,
-                  count:
-                    now.count === 1 || now.count === chosen?.start.usualCount
-                      ? offered.start.usualCount
-                      : now.count,
-                }));
+                if (!counted) setAsked((now) => ({ ...now, count: offered.start.usualCount }));
               }}
             />
           )}

@@ -133,13 +133,12 @@ function Judged({
   onTakeFuse: Parameters<typeof FuseWindow>[0]["onTake"];
   onTakeWire: (name: string) => void;
 }) {
-  const { answer, failed } = useRun(rig, run, ready);
+  const { answer, failed, why } = useRun(rig, run, ready);
   if (!answer)
     return (
-      <Notice
-        alert={failed}
-        title={failed ? "The wire could not be judged as it stands." : "Judging every gauge…"}
-      />
+      <Notice alert={failed} title={failed ? "The wire was not judged." : "Judging every gauge…"}>
+        {why}
+      </Notice>
     );
   return (
     <div className="grid min-w-0 content-start gap-4">

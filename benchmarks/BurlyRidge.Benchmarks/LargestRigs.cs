@@ -1,0 +1,73 @@
+using System.Diagnostics;
+using BurlyRidge.Core.Altering;
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Exchange.Drawings;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
+using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Starting;
+
+namespace BurlyRidge.Benchmarks;
+
+/// <summary>How long what may be asked about one rig takes on the largest rigs that are worked out at all.</summary>
+internal static class LargestRigs
+{
+    private const double MostSeconds = 2;
+
+    public static void Print(string? only = null)
+    {
+        Console.WriteLine("The largest rigs, seconds of each question; at most 2.");
+        Console.WriteLine();
+        // What is measured is a server that has answered before.
+        var warm = ManyLines.Placed(12);
+        for (var i = 0; i < 8; i++)
+        {
+            Diagram.OfRig(warm, "warm");
+            AutoSizer.Propose(warm);
+            LineView.Of(warm, warm.Lines[0].Id);
+            AssessedRig.Of(warm).In([new()]);
+            LineRemoval.Of(warm, warm.Lines[0].Id);
+            Starts.Begin(warm, new StartRequest("own-harness", "New", LargeLamp, 1, 3));
+        }
+        foreach (var (name, rig) in LargeRigs.All.Where(large => only is null || large.Name.Contains(only, StringComparison.Ordinal)))
+        {
+            var problems = RigValidation.Validate(rig);
+            if (problems.Count > 0) throw new InvalidOperationException($"{name}: {problems[0]}");
+            var line = rig.Lines[^1].Id;
+            AssessedRig? assessed = null;
+            var slow = false;
+            Console.Write($"{name}:");
+            void Ask(string what, Action action)
+            {
+                var seconds = Seconds(action);
+                slow |= seconds > MostSeconds;
+                Console.Write($" {what} {seconds:0.00}");
+            }
+            Ask("assess", () => assessed = AssessedRig.Of(rig));
+            Ask("states", () => assessed!.In([.. Enumerable.Repeat(new RigState(), RigSize.MostStates(rig))]));
+            Ask("line", () => LineView.Of(rig, line));
+            Ask("wire", () => RunAssessment.Of(assessed!, rig.Runs.Count > 0 ? rig.Runs[^2].Id : "", WirePrices.None));
+            Ask("size", () => AutoSizer.Propose(rig));
+            Ask("slots", () => SlotProposal.Of(rig));
+            if (rig.Body is not null) Ask("route", () => Reroute.Of(rig));
+            Ask("walk", () => Walk.Of(rig));
+            Ask("diagram", () => Diagram.OfRig(rig, name));
+            Ask("panel", () => PanelView.Of(assessed!));
+            Ask("starts", () => Starts.For(rig, LargeLamp, 1));
+            Ask("start", () => Starts.Begin(rig, new StartRequest("own-harness", "New", LargeLamp, 1, 3)));
+            Ask("remove", () => LineRemoval.Of(rig, line));
+            Console.WriteLine(slow ? " SLOW" : "");
+        }
+    }
+
+    private static Fixture LargeLamp { get; } = new("new", "New lamp", [new LampFunction("main", LampKind.RegulatedLed, 40)]);
+
+    private static double Seconds(Action action)
+    {
+        SizingMemory.Forget();
+        var clock = Stopwatch.StartNew();
+        action();
+        return clock.Elapsed.TotalSeconds;
+    }
+}

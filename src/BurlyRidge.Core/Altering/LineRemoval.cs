@@ -1,0 +1,108 @@
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Altering;
+
+/// <summary>A rig without one of its lines.</summary>
+/// <param name="Did">What went with the line, what stays and why, in sentences.</param>
+public sealed record RemovedLine(Rig Rig, IReadOnlyList<string> Did);
+
+/// <summary>Takes a line out with all that nothing else needs.</summary>
+public static class LineRemoval
+{
+    /// <summary>The rig without the line of that id; null where there is none.</summary>
+    public static RemovedLine? Of(Rig rig, string lineId)
+    {
+        if (rig.Lines.FirstOrDefault(line => line.Id == lineId) is not { } line) return null;
+        var others = rig.Lines.Where(other => other.Id != lineId).ToList();
+        var lightsElsewhere = others.SelectMany(other => other.Lights).Concat(others.SelectMany(other => other.Plan?.Fixtures ?? []).SelectMany(id => LightsOf(rig, id))).ToHashSet(StringComparer.Ordinal);
+        var dark = line.Lights.Concat(line.Plan?.Fixtures.SelectMany(id => LightsOf(rig, id)) ?? []).Where(light => !lightsElsewhere.Contains(light)).ToHashSet(StringComparer.Ordinal);
+        var lamps = rig.Fixtures.Where(lamp => lamp.Functions.Any(function => dark.Contains($"{lamp.Id}.{function.Id}"))
+            && lamp.Functions.All(function => !lightsElsewhere.Contains($"{lamp.Id}.{function.Id}"))).Select(lamp => lamp.Id).ToHashSet(StringComparer.Ordinal);
+
+        var with = UsefulWiring.Of(rig, new HashSet<string>());
+        var without = UsefulWiring.Of(rig, lamps.SelectMany(id => LightsOf(rig, id)).Concat(dark).ToHashSet(StringComparer.Ordinal));
+        bool Idle(string part) => with.Has(part) && !without.Has(part);
+        var passed = Passed(rig, lamps, without);
+        bool EndsAtLamp(Run run) => Ends(run).Any(end => lamps.Contains(PartBook.Split(end).Part) && !passed.Contains(end));
+        var wires = rig.Runs.Where(run => Idle(run.Id) || EndsAtLamp(run)).Select(run => run.Id).ToHashSet(StringComparer.Ordinal);
+
+        var joined = rig with { Lines = others };
+        foreach (var terminal in passed) joined = Joined(joined, terminal, wires);
+        var left = joined.Runs.Where(run => !wires.Contains(run.Id)).ToList();
+        var wired = left.SelectMany(Ends).Select(end => PartBook.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        var wasWired = rig.Runs.SelectMany(Ends).Select(end => PartBook.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        bool Bare(string part) => wasWired.Contains(part) && !wired.Contains(part);
+        bool Goes(string part) => Idle(part) || Bare(part);
+        var gone = rig.Protection.Select(part => part.Id).Concat(rig.Relays.Select(part => part.Id)).Concat(rig.Switches.Select(part => part.Id))
+            .Concat(rig.PowerBoxes.Select(part => part.Id)).Concat(rig.Converters.Select(part => part.Id)).Where(Goes)
+            .Concat(rig.Joints.Select(part => part.Id).Concat(rig.Earths.Select(part => part.Id)).Where(Bare)).Concat(lamps).ToHashSet(StringComparer.Ordinal);
+
+        var made = Without(joined with { Runs = left }, gone);
+        return new RemovedLine(made, Words(rig, line, gone, wires, made, passed.Count));
+    }
+
+    private static IEnumerable<string> LightsOf(Rig rig, string fixture) =>
+        rig.Fixtures.FirstOrDefault(lamp => lamp.Id == fixture)?.Functions.Select(function => $"{fixture}.{function.Id}") ?? [];
+
+    private static string[] Ends(Run run) => [run.From, run.To];
+
+    /// <summary>Terminals of lamps that go which feed what stays: several wires meet there.</summary>
+    private static List<string> Passed(Rig rig, HashSet<string> lamps, UsefulWiring without) =>
+        [.. rig.Runs.SelectMany(Ends).Distinct().Where(end => lamps.Contains(PartBook.Split(end).Part) && without.Reaches(end))];
+
+    /// <summary>A joint in the place of a terminal that goes, for the wires that stay.</summary>
+    private static Rig Joined(Rig rig, string terminal, HashSet<string> wires)
+    {
+        var part = PartBook.Split(terminal).Part;
+        var joint = FreeName.In(rig, $"joint-{terminal}");
+        var number = 0;
+        string End(string end) => end == terminal ? $"{joint}.{(char)('a' + number++)}" : end;
+        return rig with
+        {
+            Joints = [.. rig.Joints, new Joint(joint, JointKind.Crimp, Zone.Exterior)],
+            Runs = [.. rig.Runs.Select(run => wires.Contains(run.Id) ? run : run with { From = End(run.From), To = End(run.To) })],
+            Places = rig.Places.FirstOrDefault(place => place.Part == part) is { } place ? [.. rig.Places, new Place(joint, place.At)] : rig.Places,
+        };
+    }
+
+    private static Rig Without(Rig rig, HashSet<string> gone) => rig with
+    {
+        Fixtures = [.. rig.Fixtures.Where(part => !gone.Contains(part.Id))],
+        Protection = [.. rig.Protection.Where(part => !gone.Contains(part.Id))],
+        Relays = [.. rig.Relays.Where(part => !gone.Contains(part.Id))],
+        Switches = [.. rig.Switches.Where(part => !gone.Contains(part.Id))],
+        PowerBoxes = [.. rig.PowerBoxes.Where(part => !gone.Contains(part.Id))],
+        Converters = [.. rig.Converters.Where(part => !gone.Contains(part.Id))],
+        Joints = [.. rig.Joints.Where(part => !gone.Contains(part.Id))],
+        Earths = [.. rig.Earths.Where(part => !gone.Contains(part.Id))],
+        Places = [.. rig.Places.Where(place => !gone.Contains(place.Part))],
+        PartBodies = [.. rig.PartBodies.Where(body => !gone.Contains(body.Part))],
+    };
+
+    private static List<string> Words(Rig rig, Line line, HashSet<string> gone, HashSet<string> wires, Rig made, int joints)
+    {
+        var touched = rig.Runs.Where(run => wires.Contains(run.Id)).SelectMany(Ends).Select(end => PartBook.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        var went = Counted(rig, gone.Contains).Append(Count(wires.Count, "wire", "wires")).OfType<string>().ToList();
+        var stays = Counted(made, touched.Contains).ToList();
+        var said = new List<string> { went.Count == 0 ? $"{line.Name} is taken out; nothing was fitted for it." : $"{line.Name} is taken out, with {And(went)}." };
+        if (stays.Count > 0) said.Add($"Other lines need them, so they stay: {And(stays)}.");
+        if (joints > 0) said.Add("Other lamps were fed through its lamps: a joint takes their place.");
+        return said;
+    }
+
+    private static IEnumerable<string> Counted(Rig rig, Func<string, bool> counts) => new[]
+    {
+        Count(rig.Fixtures.Count(part => counts(part.Id)), "lamp", "lamps"),
+        Count(rig.Protection.Count(part => counts(part.Id)), "fuse", "fuses"),
+        Count(rig.Relays.Count(part => counts(part.Id)), "relay", "relays"),
+        Count(rig.Switches.Count(part => counts(part.Id)), "switch", "switches"),
+        Count(rig.PowerBoxes.Count(part => counts(part.Id)), "power box", "power boxes"),
+        Count(rig.Converters.Count(part => counts(part.Id)), "converter", "converters"),
+        Count(rig.Joints.Count(part => counts(part.Id)), "joint", "joints"),
+        Count(rig.Earths.Count(part => counts(part.Id)), "earth", "earths"),
+    }.OfType<string>();
+
+    private static string? Count(int count, string one, string many) => count == 0 ? null : count == 1 ? $"1 {one}" : $"{count} {many}";
+
+    private static string And(List<string> words) => words.Count == 1 ? words[0] : $"{string.Join(", ", words.SkipLast(1))} and {words[^1]}";
+}

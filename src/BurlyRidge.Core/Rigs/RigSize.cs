@@ -1,0 +1,62 @@
+namespace BurlyRidge.Core.Rigs;
+
+/// <summary>How large a rig may be, so that everything that is asked about it is answered within seconds; measured, see docs/performance.md.</summary>
+public static class RigSize
+{
+    /// <summary>The most lines.</summary>
+    public const int MostLines = 300;
+
+    /// <summary>The most parts, those of the vehicle counted.</summary>
+    public const int MostParts = 3_000;
+
+    /// <summary>The most wires.</summary>
+    public const int MostWires = 5_000;
+
+    /// <summary>The most lamps that lines name, all lines together.</summary>
+    public const int MostNames = 8_000;
+
+    /// <summary>The most lamps of one line.</summary>
+    public const int MostLampsOfLine = 200;
+
+    /// <summary>The most lights of fixtures.</summary>
+    public const int MostLamps = 600;
+
+    /// <summary>The most fuses and breakers in holders of their own.</summary>
+    public const int MostFuses = 600;
+
+    /// <summary>The most relays, outputs that an input works counted.</summary>
+    public const int MostRelays = 300;
+
+    private const int MostAnswers = 40_000;
+    private const int StatesAtMost = 64;
+
+    /// <summary>The most states that a rig may be solved in at once: fewer of a large one.</summary>
+    public static int MostStates(Rig rig) => Math.Clamp(MostAnswers / Math.Max(1, Parts(rig) + rig.Runs.Count), 1, StatesAtMost);
+
+    /// <summary>What of <paramref name="rig"/> is too large, by field; it may be read and written, and nothing more.</summary>
+    public static IReadOnlyList<Problem> Problems(Rig rig)
+    {
+        var problems = new Problems();
+        problems.AtMost("lines", rig.Lines.Count, MostLines, "lines");
+        problems.AtMost("parts", Parts(rig), MostParts, "parts");
+        problems.AtMost("runs", rig.Runs.Count, MostWires, "wires");
+        problems.AtMost("lines", rig.Lines.Sum(line => (line?.Lights.Count ?? 0) + (line?.Plan?.Fixtures.Count ?? 0)), MostNames, "lamps that lines name");
+        problems.AtMost("fixtures", Lights(rig), MostLamps, "lights");
+        problems.AtMost("protection", rig.Protection.Count, MostFuses, "fuses");
+        problems.AtMost("relays", rig.Relays.Count + rig.PowerBoxes.Sum(box => box?.Outputs.Count(output => output?.WorkedBy == WorkedBy.Input) ?? 0), MostRelays, "relays");
+        for (var i = 0; i < rig.Lines.Count; i++)
+            problems.AtMost($"lines[{i}].lights", Math.Max(rig.Lines[i]?.Lights.Count ?? 0, rig.Lines[i]?.Plan?.Lamps.Sum(Lamps) ?? 0), MostLampsOfLine, "lamps on one line");
+        problems.AtMost("places", rig.Places.Count + rig.PartBodies.Count, 2 * MostParts, "placed parts");
+        return problems.Found;
+    }
+
+    private static int Lights(Rig rig) => rig.Fixtures.Sum(lamp => Math.Max(1, lamp?.Functions.Count ?? 0));
+
+    private static int Parts(Rig rig) =>
+        rig.Vehicle.Batteries.Count + rig.Vehicle.AuxOutputs.Count + rig.Vehicle.PassThroughs.Count + rig.Vehicle.TrailerPins.Count + rig.Vehicle.FuseSlots.Count
+        + Lights(rig) + rig.Protection.Count + rig.Relays.Count + rig.Switches.Count + rig.PowerBoxes.Sum(box => 1 + (box?.Outputs.Count ?? 0))
+        + rig.Joints.Count + rig.Earths.Count + rig.Loads.Count + rig.Converters.Count + rig.SolarPanels.Count
+        + rig.Lines.Sum(line => line?.Plan?.Lamps.Sum(Lamps) ?? 0);
+
+    private static int Lamps(LampSet? set) => Math.Clamp(set?.Count ?? 0, 0, MostParts);
+}

@@ -1,0 +1,187 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
+using BurlyRidge.Core.Fitting;
+using BurlyRidge.Core.Rigs;
+using CsvHelper;
+
+namespace BurlyRidge.Server.Catalogue;
+
+/// <summary>One row of a table of lamps: a lamp with its first light, or a further light of the lamp above.</summary>
+internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems)
+{
+    private const int MostOfId = 40;
+    private const char Between = '|';
+    private const double UsualKilograms = 0.1;
+
+    /// <summary>Letters that a table program takes as the start of a formula, and the one that keeps it from that.</summary>
+    private const string Formulas = "=+-@\t\r'";
+    private const char Harmless = '\'';
+
+    /// <summary>The columns as they are written.</summary>
+    public static IReadOnlyList<string> Columns { get; } =
+    [
+        "id", "name", "light", "kind", "watts", "volts", "plus", "minus", "turn_on_v", "drop_out_v", "max_volts", "dim_lead", "dim_part",
+        "spare_leads", "lumens", "price", "width_mm", "height_mm", "depth_mm", "kg", "hold", "hold_from_mm", "hold_to_mm",
+        "radius_mm", "tail_mm", "behind_mm", "lead_side", "tilt_deg",
+    ];
+
+    private bool bad;
+
+    /// <summary>Its number in the file, the heading line being 1.</summary>
+    public int Number { get; } = csv.Parser.Row;
+
+    /// <summary>The rows of a lamp, one for each of its lights.</summary>
+    public static IEnumerable<IReadOnlyList<string>> Of(CatalogueLamp lamp)
+    {
+        var (fixture, lumens, price) = lamp;
+        var (body, holds) = (fixture.Body, fixture.Body?.Holds ?? []);
+        for (var i = 0; i < fixture.Functions.Count; i++)
+        {
+            var light = fixture.Functions[i];
+            IReadOnlyList<string> ofLight =
+            [
+                Text(fixture.Id), Text(fixture.Name), Text(light.Id), Camel(light.Kind.ToString()), Figure(light.Watts), Figure(light.RatedVolts), Text(light.Plus), Text(light.Minus),
+                Figure(light.TurnOnVolts), Figure(light.DropOutVolts), Figure(light.MaxVolts), Text(light.DimPin ?? ""), Figure(light.DimFraction),
+            ];
+            yield return i > 0 ? [.. ofLight, .. Enumerable.Repeat("", Columns.Count - ofLight.Count)] :
+            [
+                .. ofLight, Text(string.Join(Between, fixture.SparePins)), Figure(lumens), Figure(price),
+                Figure(body?.WidthMillimetres), Figure(body?.HeightMillimetres), Figure(body?.DepthMillimetres), Figure(body?.Kilograms),
+                string.Join(Between, holds.Select(hold => Camel(hold.Kind.ToString()))), string.Join(Between, holds.Select(hold => Figure(hold.FromMillimetres))), string.Join(Between, holds.Select(hold => Figure(hold.ToMillimetres))),
+                Figure(body?.RadiusMillimetres), Figure(body?.TailMillimetres), Figure(body?.BehindMillimetres), body?.Lead is { } side ? Camel(side.ToString()) : "", Figure(body?.TiltDegrees),
+            ];
+        }
+    }
+
+    /// <summary>Whether it is one more light of the lamp above: the same id or name, and another name of the light.</summary>
+    public bool IsFurtherLightOf(CatalogueLamp? above) =>
+        above is not null && Cell("light").Length > 0 && above.Fixture.Functions.All(light => light.Id != Cell("light"))
+        && (Cell("id").Length > 0 ? Cell("id") == above.Fixture.Id : Cell("name") == above.Fixture.Name);
+
+    /// <summary>The lamp above with this light.</summary>
+    public CatalogueLamp AddedTo(CatalogueLamp above) =>
+        above with { Fixture = above.Fixture with { Functions = [.. above.Fixture.Functions, Light()] } };
+
+    /// <summary>The lamp of this row; null where something of it cannot be read.</summary>
+    public CatalogueLamp? Lamp()
+    {
+        var name = Cell("name");
+        if (name.Length == 0) Refuse("name", "Must not be empty.");
+        var lamp = new CatalogueLamp(
+            new Fixture(Given("id") ?? FreeName.Plain(name, MostOfId), name, [Light()])
+            {
+                SparePins = [.. Parts("spare_leads")],
+                Body = Body(),
+            },
+            NumberOf("lumens") ?? 0, NumberOf("price") ?? 0);
+        return bad ? null : lamp;
+    }
+
+    private LampFunction Light()
+    {
+        var watts = NumberOf("watts") ?? 0;
+        if (watts <= 0) Refuse("watts", "Must be above 0 W.");
+        var light = new LampFunction(Given("light") ?? "main", Choice("kind", LampWords.Kinds) ?? LampKind.RegulatedLed, watts);
+        return light with
+        {
+            RatedVolts = NumberOf("volts") ?? light.RatedVolts,
+            Plus = Given("plus") ?? light.Plus,
+            Minus = Given("minus") ?? light.Minus,
+            TurnOnVolts = NumberOf("turn_on_v"),
+            DropOutVolts = NumberOf("drop_out_v"),
+            MaxVolts = NumberOf("max_volts"),
+            DimPin = Given("dim_lead"),
+            DimFraction = NumberOf("dim_part") ?? light.DimFraction,
+        };
+    }
+
+    private LampBody? Body()
+    {
+        var (width, height, depth) = (NumberOf("width_mm"), NumberOf("height_mm"), NumberOf("depth_mm"));
+        if (width is null && height is null && depth is null) return null;
+        if (width is null || height is null || depth is null)
+        {
+            Refuse("width_mm", "Give width, height and depth, or none of them.");
+            return null;
+        }
+        var body = new LampBody(width.Value, height.Value, depth.Value, NumberOf("kg") ?? UsualKilograms) { Holds = [.. Holds()] };
+        return body with
+        {
+            RadiusMillimetres = NumberOf("radius_mm"),
+            TailMillimetres = NumberOf("tail_mm") ?? body.TailMillimetres,
+            BehindMillimetres = NumberOf("behind_mm") ?? body.BehindMillimetres,
+            Lead = Choice("lead_side", LampWords.Sides),
+            TiltDegrees = NumberOf("tilt_deg") ?? body.TiltDegrees,
+        };
+    }
+
+    private IEnumerable<Holder> Holds()
+    {
+        var (kinds, from, to) = (Parts("hold"), Parts("hold_from_mm"), Parts("hold_to_mm"));
+        for (var i = 0; i < kinds.Length; i++)
+        {
+            if (Choice("hold", kinds[i], LampWords.Holds) is not { } kind) continue;
+            var least = i < from.Length ? NumberOf("hold_from_mm", from[i]) ?? 0 : 0;
+            yield return new Holder(kind, least, i < to.Length ? NumberOf("hold_to_mm", to[i]) ?? least : least);
+        }
+    }
+
+    private string Cell(string column)
+    {
+        var text = csv.TryGetField<string>(column, out var found) ? found?.Trim() ?? "" : "";
+        return text.Length > 1 && text[0] == Harmless && Formulas.Contains(text[1], StringComparison.Ordinal) ? text[1..] : text;
+    }
+
+    private string? Given(string column) => Cell(column) is { Length: > 0 } text ? text : null;
+
+    private string[] Parts(string column) => Cell(column).Split(Between, StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
+
+    private double? NumberOf(string column) => NumberOf(column, Cell(column));
+
+    private double? NumberOf(string column, string text)
+    {
+        if (text.Length == 0) return null;
+        if (Doubtful().IsMatch(text))
+        {
+            Refuse(column, $"\"{text}\" can be {text.Replace(",", "", StringComparison.Ordinal)} or {text.Replace(',', '.')}: write it without the comma.");
+            return null;
+        }
+        var plain = PointsThenComma().IsMatch(text) ? text.Replace(".", "", StringComparison.Ordinal).Replace(',', '.')
+            : CommasThenPoint().IsMatch(text) ? text.Replace(",", "", StringComparison.Ordinal)
+            : text.Replace(',', '.');
+        if (double.TryParse(plain, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint | NumberStyles.AllowExponent, CultureInfo.InvariantCulture, out var figure) && double.IsFinite(figure)) return figure;
+        Refuse(column, $"\"{text}\" is no number.");
+        return null;
+    }
+
+    private T? Choice<T>(string column, IReadOnlyDictionary<string, T> words) where T : struct, Enum => Choice(column, Cell(column), words);
+
+    private T? Choice<T>(string column, string text, IReadOnlyDictionary<string, T> words) where T : struct, Enum
+    {
+        if (text.Length == 0) return null;
+        if (words.TryGetValue(text, out var choice)) return choice;
+        Refuse(column, $"\"{text}\" is none of {string.Join(", ", Enum.GetNames<T>().Select(Camel))}.");
+        return null;
+    }
+
+    private void Refuse(string column, string message)
+    {
+        bad = true;
+        problems.Add(new Problem($"row {Number}, {column}", message));
+    }
+
+    private static string Text(string text) => text.Length > 0 && Formulas.Contains(text[0], StringComparison.Ordinal) ? Harmless + text : text;
+
+    private static string Figure(double? value) => value?.ToString("R", CultureInfo.InvariantCulture) ?? "";
+
+    private static string Camel(string name) => char.ToLowerInvariant(name[0]) + name[1..];
+
+    [GeneratedRegex(@"^[+-]?[1-9]\d{0,2},\d{3}$")]
+    private static partial Regex Doubtful();
+
+    [GeneratedRegex(@"^[+-]?\d{1,3}(\.\d{3})+,\d+$")]
+    private static partial Regex PointsThenComma();
+
+    [GeneratedRegex(@"^[+-]?\d{1,3}(,\d{3})+\.\d+$")]
+    private static partial Regex CommasThenPoint();
+}

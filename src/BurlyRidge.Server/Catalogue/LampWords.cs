@@ -1,0 +1,25 @@
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Server.Catalogue;
+
+/// <summary>What stands in a table of lamps for kinds and sides: the names of the document, or the words on screen.</summary>
+internal static class LampWords
+{
+    /// <summary>Kinds of lamp.</summary>
+    public static IReadOnlyDictionary<string, LampKind> Kinds { get; } = Words(
+        ("Regulated LED", LampKind.RegulatedLed), ("Resistor LED strip", LampKind.ResistorLed), ("Resistor LED", LampKind.ResistorLed), ("Filament", LampKind.Filament));
+
+    /// <summary>How a lamp is held.</summary>
+    public static IReadOnlyDictionary<string, HolderKind> Holds { get; } = Words(
+        ("Ears, gap", HolderKind.Ears), ("Feet, holes", HolderKind.Feet), ("Stud", HolderKind.Stud), ("Clamps, bar", HolderKind.Clamp), ("Receiver", HolderKind.Receiver));
+
+    /// <summary>Sides.</summary>
+    public static IReadOnlyDictionary<string, Side> Sides { get; } = Words(("Left", Side.Left), ("Right", Side.Right));
+
+    private static Dictionary<string, T> Words<T>(params (string Shown, T Value)[] shown) where T : struct, Enum
+    {
+        var words = Enum.GetValues<T>().ToDictionary(value => value.ToString(), value => value, StringComparer.OrdinalIgnoreCase);
+        foreach (var (word, value) in shown) words[word] = value;
+        return words;
+    }
+}

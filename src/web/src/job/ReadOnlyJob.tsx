@@ -1,0 +1,47 @@
+import { FileDown } from "lucide-react";
+import { Link } from "react-router";
+import type { OpenJob } from "../api/client";
+import { Frame } from "../frame/Frame";
+import { Notice } from "../ui/Notice";
+
+/** A job that can be looked at and exported, and no more: what it holds, and its file. */
+export function ReadOnlyJob({ job, why }: { job: OpenJob; why: string }) {
+  const { rig } = job;
+  return (
+    <Frame>
+      <div className="mx-auto max-w-3xl px-4 py-5">
+        <h1 className="text-2xl font-bold">{job.name}</h1>
+        {job.note && <p className="mt-1 whitespace-pre-line text-dust">{job.note}</p>}
+        <Notice alert title="This job cannot be changed here.">
+          <p>{why}</p>
+        </Notice>
+        <p className="mb-4 flex flex-wrap items-center gap-4">
+          <a
+            href={`/api/jobs/${job.id}/file`}
+            download
+            className="inline-flex min-h-11 items-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade"
+          >
+            <FileDown size={18} aria-hidden /> Save as a file
+          </a>
+          <Link to="/" className="underline">
+            Back to the Yard
+          </Link>
+        </p>
+        <h2 className="text-lg font-semibold">
+          Lines <span className="font-figure">{rig.lines.length}</span>, wires{" "}
+          <span className="font-figure">{rig.runs?.length ?? 0}</span>
+        </h2>
+        <ul className="mt-2 grid gap-px border border-seam bg-seam">
+          {rig.lines.map((line) => (
+            <li key={line.id} className="flex justify-between gap-3 bg-slab px-3 py-1.5">
+              <span>{line.name}</span>
+              <span className="text-dust">
+                {line.plan ? "planned in short" : `${line.lights?.length ?? 0} lamps`}
+              </span>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </Frame>
+  );
+}
