@@ -52,7 +52,7 @@ internal static class LargestRigs
             Ask("slots", () => SlotProposal.Of(rig));
             if (rig.Body is not null) Ask("route", () => Reroute.Of(rig));
             Ask("walk", () => Walk.Of(rig));
-            Ask("diagram", () => Diagram.OfRig(rig, name));
+            Ask("diagram", () => Draw(rig));
             Ask("panel", () => PanelView.Of(assessed!));
             Ask("starts", () => Starts.For(rig, LargeLamp, 1));
             Ask("start", () => Starts.Begin(rig, new StartRequest("own-harness", "New", LargeLamp, 1, 3)));
@@ -62,6 +62,19 @@ internal static class LargestRigs
     }
 
     private static Fixture LargeLamp { get; } = new("new", "New lamp", [new LampFunction("main", LampKind.RegulatedLed, 40)]);
+
+    /// <summary>Draws it, or finds that it is too much for one drawing.</summary>
+    private static void Draw(Rig rig)
+    {
+        try
+        {
+            Diagram.OfRig(rig, "Large");
+        }
+        catch (DrawingTooLargeException)
+        {
+            Console.Write(" (refused)");
+        }
+    }
 
     private static double Seconds(Action action)
     {

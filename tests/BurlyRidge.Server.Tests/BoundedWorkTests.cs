@@ -36,6 +36,18 @@ public class BoundedWorkTests
         Assert.Equal(200, (await server.PostAsync("/api/assess", Asked(LargeRig.Row(300, 150)))).Status);
     }
 
+    /// <summary>Each of these lines hangs on all before it; the drawing of all took twenty seconds.</summary>
+    [Fact]
+    public async Task A_drawing_that_would_hold_too_much_is_refused_and_a_line_of_it_is_not()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var rig = LargeRig.Row();
+        var (status, problem) = await server.PostAsync("/api/diagram", Asked(rig));
+        Assert.Equal((422, "One drawing holds up to 30,000 parts and wires. Draw the lines one by one."), (status, problem.GetProperty("detail").GetString()));
+        using var line = await server.Http.PostAsync("/api/diagram", new StringContent($$"""{"rig":{{RigDocument.Write(rig)}},"lineId":"line-299"}""", Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
+        Assert.Equal(200, (int)line.StatusCode);
+    }
+
     [Fact]
     public async Task A_stored_job_above_the_limit_opens_to_be_read_and_goes_out_as_a_file()
     {

@@ -160,46 +160,27 @@ public sealed class AutoSizer
         return true;
     }
 
-    /// <summary>
-    /// For each line the least copper that holds its drop: areas in proportion to the root of the current, which is what
-    /// loses a given voltage over the least copper; no margin enters, so that a higher one never thins a wire.
-    /// </summary>
+    /// <summary>For each line the least copper that holds its drop; no margin enters, so that a higher one never thins a wire.</summary>
     private void Floors(RigStudy thick, string? lineId)
     {
         var needed = wires.ToDictionary(pair => pair.Key, pair => pair.Value.Gauge, StringComparer.Ordinal);
+        // Lines that come on together share what is solved.
+        var pieces = new Dictionary<SolvedHarness, DropFloor>(ReferenceEqualityComparer.Instance);
         foreach (var line in thick.Lines.Where(line => lineId is null || line.Line.Id == lineId).Unless(cancellation))
         {
-            var runs = line.Slice.Runs.Where(run => freeRuns.Contains(run.Id)).Select(run => (run.Id, Amps: Math.Abs(line.Off.Amps(run.Id)))).Where(run => run.Amps > 0.01).ToList();
-            if (runs.Count == 0 || line.Trigger.On is null) continue;
-            var most = runs.Max(run => run.Amps);
-            Dictionary<string, int> At(int gauge)
-            {
-                var sizes = new Dictionary<string, int>(StringComparer.Ordinal);
-                foreach (var (id, amps) in runs)
-                {
-                    var area = gauges[gauge].CopperSquareMillimetres * Math.Sqrt(amps / most) * (1 - 1e-9);
-                    var own = gauges.TakeWhile(wire => wire.CopperSquareMillimetres < area).Count();
-                    sizes[id] = Math.Max(needed[id], own);
-                }
-                return sizes;
-            }
-            var slice = Sized(line.Slice);
-            bool Holds(int gauge)
-            {
-                var sizes = At(gauge);
-                var resized = slice with { Runs = [.. slice.Runs.Select(run => sizes.TryGetValue(run.Id, out var own) ? run with { Wire = gauges[own].Name } : run)] };
-                var (drop, spread) = LineStudy.WorstDrop(resized, line.Trigger);
-                return line.Limits.DropHolds(drop) && spread <= Limits.ChainSpreadFraction;
-            }
+            if (line.Trigger.On is null) continue;
+            if (!pieces.TryGetValue(line.Off, out var piece))
+                pieces.Add(line.Off, piece = new DropFloor(gauges, needed, Sized(line.Slice), line.Slice.Runs.Where(run => freeRuns.Contains(run.Id)), line.Off));
+            if (piece.Idle) continue;
             var (fails, holds) = (-1, gauges.Count - 1);
-            if (!Holds(holds)) left.Add($"{line.Line.Name}: no wire in the table keeps the drop within {Say.Percent(line.Limits.DropFraction)} and the far lamp as bright as the near one.");
+            if (!piece.Holds(holds, line)) left.Add($"{line.Line.Name}: no wire in the table keeps the drop within {Say.Percent(line.Limits.DropFraction)} and the far lamp as bright as the near one.");
             while (holds - fails > 1)
             {
                 var middle = (holds + fails) / 2;
-                if (Holds(middle)) holds = middle;
+                if (piece.Holds(middle, line)) holds = middle;
                 else fails = middle;
             }
-            foreach (var (id, gauge) in At(holds)) Raise(id, gauge, $"the drop of {line.Line.Name}");
+            foreach (var (id, gauge) in piece.At(holds).Sizes) Raise(id, gauge, $"the drop of {line.Line.Name}");
         }
     }
 

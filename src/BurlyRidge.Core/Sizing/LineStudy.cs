@@ -42,9 +42,14 @@ public sealed record LineStudy(
     /// The worst drop of the line on the wires of <paramref name="slice"/>, of the volts of its source, and the spread between
     /// lamps of one kind, of the system's; both 1 where it cannot be lit.
     /// </summary>
-    public static (double Drop, double Spread) WorstDrop(Rig slice, LineTrigger trigger)
+    public static (double Drop, double Spread) WorstDrop(Rig slice, LineTrigger trigger) => WorstDrop(slice, trigger, Alone(slice, trigger));
+
+    /// <summary>The line by itself on the wires of <paramref name="slice"/>, engine off; it is the same for lines of one slice that come on together.</summary>
+    public static SolvedHarness Alone(Rig slice, LineTrigger trigger) => SolveOff(HarnessCompiler.Compile(slice), trigger.On ?? RigStates.EverythingOn(slice));
+
+    /// <summary>The worst drop of a line and the spread between its lamps in what was solved for it.</summary>
+    public static (double Drop, double Spread) WorstDrop(Rig slice, LineTrigger trigger, SolvedHarness off)
     {
-        var off = SolveOff(HarnessCompiler.Compile(slice), trigger.On ?? RigStates.EverythingOn(slice));
         if (off.Solution is not Solution.Converged) return (1, 1);
         var spread = trigger.Line.Lights
             .Select(id => (Function: Function(slice, id), Volts: off.Across(id))).Where(lamp => lamp.Function is not null)

@@ -38,6 +38,9 @@ internal sealed class StationWords
         foreach (var panel in rig.SolarPanels) byPart[panel.Id] = _ => new(StripKind.Source, panel.Id, panel.Id, "solar");
     }
 
+    /// <summary>A run of the rig; null where the element is none.</summary>
+    public Run? RunOf(string element) => runs.GetValueOrDefault(element);
+
     /// <summary>The element of that id.</summary>
     public StationWord Of(string element)
     {

@@ -12,9 +12,11 @@ public static class StripReader
 
     /// <summary>The line of <paramref name="study"/> from source to earth, in the state that the least lights it.</summary>
     /// <param name="rig">The whole rig, wired.</param>
-    public static Strip Of(Rig rig, WiringMap map, LineStudy study)
+    public static Strip Of(Rig rig, WiringMap map, LineStudy study) => Of(rig, map, new StationWords(rig), study);
+
+    /// <summary>The same where several lines of one rig are read.</summary>
+    internal static Strip Of(Rig rig, WiringMap map, StationWords words, LineStudy study)
     {
-        var words = new StationWords(rig);
         List<string> lamps = [.. study.Lamps.OrderByDescending(lamp => lamp.DropFraction).Select(lamp => lamp.Id)];
         var coils = new List<string>();
         IReadOnlyList<Strand> strands;

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Exchange.Drawings;
 using BurlyRidge.Server.Jobs;
 using BurlyRidge.Server.Storage;
 using Microsoft.AspNetCore.Diagnostics;
@@ -34,6 +35,8 @@ internal sealed partial class Failures(ILogger<Failures> log) : IExceptionHandle
                 return TypedResults.Problem(statusCode: bad.StatusCode);
             case UnreadableJobException unreadable:
                 return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: "This job cannot be read.", detail: Why(unreadable));
+            case DrawingTooLargeException:
+                return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: "The drawing of the whole rig would be too large.", detail: $"One drawing holds up to {Diagram.MostStations:N0} parts and wires. Draw the lines one by one.");
             case TooLongException:
                 return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: "This rig is too large to be worked out.", detail: "Nothing of this change was stored. Take parts out, or split the job.");
             case JobTooLargeException:

@@ -13,6 +13,9 @@ namespace BurlyRidge.Core.Exchange.Drawings;
 /// </summary>
 public static class Diagram
 {
+    /// <summary>The most parts and wires on one drawing of a whole rig; more of them nobody reads.</summary>
+    public const int MostStations = 30_000;
+
     private const double Gap = 6;
 
     /// <summary>One line from source to earth; null where the rig has none of that id.</summary>
@@ -21,13 +24,14 @@ public static class Diagram
         var sheet = new Sheet(rig);
         if (sheet.Wired.Lines.FirstOrDefault(line => line.Id == lineId) is not { } line) return null;
         cancellation.ThrowIfCancellationRequested();
-        var drawing = new LineDiagram(sheet.Wired, sheet.StripOf(line), line.Name);
+        var drawing = new LineDiagram(sheet.Wired, sheet.Words, sheet.StripOf(line), line.Name);
         var svg = new Svg(drawing.Width, drawing.Height, $"Wiring of {line.Name}");
         drawing.Draw(svg, 0, []);
         return svg.ToString();
     }
 
     /// <summary>Every line, and what hangs on none of them, below each other; each wire once.</summary>
+    /// <exception cref="DrawingTooLargeException">It would hold more than <see cref="MostStations"/>.</exception>
     public static string OfRig(Rig rig, string title, CancellationToken cancellation = default)
     {
         var (blocks, rest) = Blocks(new Sheet(rig), cancellation);
@@ -44,6 +48,7 @@ public static class Diagram
     }
 
     /// <summary>The same as pages of A4, a line a page where it needs one.</summary>
+    /// <exception cref="DrawingTooLargeException">It would hold more than <see cref="MostStations"/>.</exception>
     public static string Page(Rig rig, string title, CancellationToken cancellation = default)
     {
         var (blocks, rest) = Blocks(new Sheet(rig), cancellation);
@@ -79,21 +84,23 @@ public static class Diagram
 
     private static (IReadOnlyList<LineDiagram> Lines, RestDiagram Others) Blocks(Sheet sheet, CancellationToken cancellation)
     {
-        var blocks = new List<LineDiagram>();
+        var (blocks, stations) = (new List<LineDiagram>(), 0);
         var (drawn, parts) = (new Dictionary<string, string>(StringComparer.Ordinal), new HashSet<string>(StringComparer.Ordinal));
         foreach (var line in sheet.Wired.Lines.Unless(cancellation))
         {
             var strip = sheet.StripOf(line);
             if (strip.Strands.Count == 0) continue;
+            stations += strip.Strands.Sum(strand => strand.Stations.Count);
+            if (stations > MostStations) throw new DrawingTooLargeException();
             var from = Output(strip);
             // What works several lines is drawn with the first of them.
             bool Known(Strand strand) => strand.Control && strand.Stations.Any(station => station.Kind == StripKind.Run) && strand.Stations.All(station => station.Kind != StripKind.Run || drawn.ContainsKey(station.Id));
             var known = strip.Strands.Where(Known).ToHashSet();
-            blocks.Add(new LineDiagram(sheet.Wired, strip, line.Name, from, known));
+            blocks.Add(new LineDiagram(sheet.Wired, sheet.Words, strip, line.Name, from, known));
             foreach (var run in blocks[^1].Runs) drawn.TryAdd(run, line.Name);
             parts.UnionWith(blocks[^1].Parts);
         }
-        return (blocks, new RestDiagram(sheet.Wired, drawn, parts));
+        return (blocks, new RestDiagram(sheet.Wired, sheet.Words, drawn, parts));
     }
 
     /// <summary>Where a line of a power box begins: at its output; what feeds the box stands with the supply.</summary>
@@ -115,10 +122,13 @@ public static class Diagram
             Wired = PlanWiring.WireAll(LaidRig.Of(rig).Rig);
             map = WiringMap.Of(Wired);
             studies = new LineStudies(Wired, map);
+            Words = new StationWords(Wired);
         }
 
         public Rig Wired { get; }
 
-        public Strip StripOf(Line line) => line.Lights.Count == 0 ? new Strip([], [], []) : StripReader.Of(Wired, map, studies.Of(line));
+        public StationWords Words { get; }
+
+        public Strip StripOf(Line line) => line.Lights.Count == 0 ? new Strip([], [], []) : StripReader.Of(Wired, map, Words, studies.Of(line));
     }
 }

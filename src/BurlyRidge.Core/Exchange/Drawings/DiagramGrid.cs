@@ -38,6 +38,9 @@ internal sealed record DiagramStrand(bool Control, DiagramNode? From, DiagramNod
 internal sealed class DiagramGrid
 {
     private readonly Dictionary<StripPlace, DiagramNode> nodes = [];
+    private readonly Dictionary<DiagramNode, DiagramStrand> strandOf = [];
+    private ILookup<DiagramNode, DiagramStrand> leaving = Beside([]);
+    private ILookup<DiagramNode, DiagramStrand> meeting = Beside([]);
 
     private DiagramGrid() { }
 
@@ -64,11 +67,27 @@ internal sealed class DiagramGrid
         var grid = new DiagramGrid();
         for (var number = 0; number < strip.Strands.Count; number++)
             if (omit?.Contains(strip.Strands[number]) != true) grid.Read(strip.Strands[number], number, number == 0 ? from : 0);
+        foreach (var strand in grid.Strands)
+            foreach (var node in strand.All) grid.strandOf.Add(node, strand);
+        grid.leaving = Beside(grid.Strands.Select(strand => (strand.From, strand)));
+        grid.meeting = Beside(grid.Strands.Select(strand => (strand.Into, strand)));
         grid.PlaceMain();
         grid.PlaceAbove();
         grid.Shift();
         return grid;
     }
+
+    /// <summary>The strand that a node is of.</summary>
+    public DiagramStrand StrandOf(DiagramNode node) => strandOf[node];
+
+    /// <summary>Strands that leave a node.</summary>
+    public IEnumerable<DiagramStrand> Leaving(DiagramNode node) => leaving[node];
+
+    /// <summary>Strands that meet a node.</summary>
+    public IEnumerable<DiagramStrand> Meeting(DiagramNode node) => meeting[node];
+
+    private static ILookup<DiagramNode, DiagramStrand> Beside(IEnumerable<(DiagramNode? Node, DiagramStrand Strand)> pairs) =>
+        pairs.Where(pair => pair.Node is not null).ToLookup(pair => pair.Node!, pair => pair.Strand);
 
     private void Read(Strand strand, int number, int skip)
     {
@@ -135,8 +154,6 @@ internal sealed class DiagramGrid
         PlaceBack(Strands[0]);
     }
 
-    private IEnumerable<DiagramStrand> Leaving(DiagramNode node) => Strands.Where(strand => !strand.Control && strand.From == node && strand.Lamp is not null);
-
     /// <summary>Columns of a strand from <paramref name="column"/> on, branches of each node before the next; gives the last one used.</summary>
     private int Place(DiagramStrand strand, int column, int row)
     {
@@ -145,7 +162,7 @@ internal sealed class DiagramGrid
         foreach (var node in strand.Out)
         {
             (node.Column, node.Row) = (column, row);
-            foreach (var branch in Leaving(node).Where(branch => branch != strand))
+            foreach (var branch in Leaving(node).Where(branch => !branch.Control && branch.Lamp is not null && branch != strand))
             {
                 // A lamp that hangs right at the node takes no room of its own.
                 var straight = branch.Out.Count == 0 && branch.Lamp!.Wires.Count == 0;
@@ -167,7 +184,7 @@ internal sealed class DiagramGrid
         var column = strand.Lamp?.Column ?? 0;
         foreach (var node in strand.Back)
         {
-            var joining = Strands.Where(other => !other.Control && other.Into == node && other != strand).ToList();
+            var joining = Meeting(node).Where(other => !other.Control && other != strand).ToList();
             foreach (var other in joining) PlaceBack(other);
             var own = node.Station is null && node.Wires.Count == 0 ? column : column - 1;
             node.Column = joining.Select(Leftmost).Append(own).Min();

@@ -12,15 +12,16 @@ internal sealed class LineDiagram
     private const double Letter = 2.3;
 
     private readonly Rig rig;
+    private readonly StationWords words;
     private readonly DiagramGrid grid;
     private readonly string title;
 
     /// <param name="rig">Wired.</param>
     /// <param name="from">The first station of the first strand that is drawn.</param>
     /// <param name="omit">Strands that are drawn elsewhere.</param>
-    public LineDiagram(Rig rig, Strip strip, string title, int from = 0, IReadOnlySet<Strand>? omit = null)
+    public LineDiagram(Rig rig, StationWords words, Strip strip, string title, int from = 0, IReadOnlySet<Strand>? omit = null)
     {
-        (this.rig, this.title) = (rig, title);
+        (this.rig, this.words, this.title) = (rig, words, title);
         grid = DiagramGrid.Of(strip, from, omit);
         Width = 2 * Margin + Math.Max(3, grid.Columns) * Pitch;
         Height = 10 + (grid.Above + 2 * grid.Depth) * RowHeight + 16;
@@ -65,8 +66,6 @@ internal sealed class LineDiagram
 
     private double BackY(int row) => Bottom - row * RowHeight;
 
-    private DiagramStrand StrandOf(DiagramNode node) => grid.Strands.First(strand => strand.All.Contains(node));
-
     private void Wires(Svg svg, DiagramStrand strand, Dictionary<string, string> drawn)
     {
         var before = strand.From;
@@ -81,7 +80,7 @@ internal sealed class LineDiagram
     /// <summary>From node to node, level and upright; the corner lies so that branches nest.</summary>
     private void Way(Svg svg, DiagramStrand strand, DiagramNode a, DiagramNode b, IReadOnlyList<StripStation> wires, Dictionary<string, string> drawn)
     {
-        var ((x1, y1), (x2, y2)) = (End(StrandOf(a), a), End(StrandOf(b), b));
+        var ((x1, y1), (x2, y2)) = (End(grid.StrandOf(a), a), End(grid.StrandOf(b), b));
         // Down at the node that is left, level along the strand's own row, up or down at the node that is met.
         var row = b == strand.Lamp ? OutY(strand.Row) : strand.Row < 0 ? RowY(strand.Row) : a == strand.Lamp || strand.Back.Contains(a) ? BackY(strand.Row) : OutY(strand.Row);
         List<(double X, double Y)> points = [(x1, y1), (x1, row), (x2, row), (x2, y2)];
@@ -103,7 +102,7 @@ internal sealed class LineDiagram
     /// <summary>Size and colour above the longest level stretch, length below it; beside an upright one where there is no level one.</summary>
     private void Label(Svg svg, List<(double X, double Y)> points, StripStation run, string? other)
     {
-        var found = rig.Runs.FirstOrDefault(one => one.Id == run.Id);
+        var found = words.RunOf(run.Id);
         var first = found is null ? run.Name : found.Colour.Length > 0 ? $"{found.Wire} {found.Colour}" : found.Wire;
         var second = other is not null ? $"see {other}" : found is null ? run.Detail : Say.Metres(run.LengthMetres, rig.HouseRules.Units);
         var level = Enumerable.Range(1, points.Count - 1).Select(i => (A: points[i - 1], B: points[i])).Where(pair => Math.Abs(pair.A.Y - pair.B.Y) < 0.01).OrderByDescending(pair => Math.Abs(pair.A.X - pair.B.X)).FirstOrDefault();
@@ -150,7 +149,7 @@ internal sealed class LineDiagram
         if (node == strand.Lamp) return (x + 4, y - 0.5, "start");
         if (node.Station!.Kind == StripKind.Earth) return (x, y + 7, "middle");
         if (node.Station.Kind == StripKind.Relay || strand.Back.Contains(node)) return (x, y + 5.6, "middle");
-        var upward = grid.Strands.Any(other => other.Row < 0 && (other.From == node || other.Into == node));
+        var upward = grid.Leaving(node).Concat(grid.Meeting(node)).Any(other => other.Row < 0);
         var high = y - (detail.Length > 0 ? 6.4 : 3.9) - (node.Station.Kind is StripKind.Output or StripKind.Signal ? 1.4 : 0);
         return upward ? (x - 1, high, "end") : (x, high, "middle");
     }

@@ -19,9 +19,9 @@ internal sealed class RestDiagram
 
     /// <param name="drawn">Runs that stand elsewhere.</param>
     /// <param name="parts">Parts that stand elsewhere.</param>
-    public RestDiagram(Rig rig, IReadOnlyDictionary<string, string> drawn, IReadOnlySet<string> parts)
+    public RestDiagram(Rig rig, StationWords words, IReadOnlyDictionary<string, string> drawn, IReadOnlySet<string> parts)
     {
-        (this.rig, words) = (rig, new StationWords(rig));
+        (this.rig, this.words) = (rig, words);
         ways = [.. Ways([.. rig.Runs.Where(run => !drawn.ContainsKey(run.Id))])];
         var here = ways.SelectMany(way => way).SelectMany(run => new[] { run.From, run.To }).Select(end => PartBook.Split(end).Part).ToHashSet(StringComparer.Ordinal);
         alone = [.. PartBook.Of(rig).Ids.Select(part => part.Id).Where(id => !parts.Contains(id) && !here.Contains(id))];

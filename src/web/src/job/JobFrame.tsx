@@ -37,7 +37,10 @@ export function JobFrame({
   onCure: (check: Check) => void;
   children: ReactNode;
 }) {
-  const { job, rig, assessment, outdated, save } = useSyncExternalStore(editor.subscribe, editor.snapshot);
+  const { job, rig, assessment, outdated, save, waiting } = useSyncExternalStore(
+    editor.subscribe,
+    editor.snapshot,
+  );
   const rules = rulesOf(rig);
   const [ledger, setLedger] = useState(false);
   const [finding, setFinding] = useState(false);
@@ -98,7 +101,7 @@ export function JobFrame({
         <TallyLine tally={assessment.tally} ticket />
       </Button>
       <span className="ml-auto" />
-      <SaveMark save={save} />
+      <SaveMark save={save} waiting={waiting > 0} />
       <span className="flex">
         <Button look="ticket" aria-label="Find" onClick={() => setFinding(true)}>
           {searchSign}

@@ -6,11 +6,13 @@ const words = {
   saving: "Saving…",
 } as const;
 
-export function SaveMark({ save }: { save: SaveState }) {
+/** Whether what is on screen is saved; while the server is waited for, that it is. */
+export function SaveMark({ save, waiting }: { save: SaveState; waiting: boolean }) {
+  const isWaiting = waiting && save.kind === "saved";
   const said = save.kind in words ? words[save.kind as keyof typeof words] : `Not saved. ${whyUnsaved(save)}`;
   return (
-    <span role="status" data-save={save.kind} className="max-w-md text-sm">
-      {said}
+    <span role="status" data-save={isWaiting ? "waiting" : save.kind} className="max-w-md text-sm">
+      {isWaiting ? "Working…" : said}
     </span>
   );
 }

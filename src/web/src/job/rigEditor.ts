@@ -45,6 +45,8 @@ export type EditorState = {
   outdated: boolean;
   errors: FieldErrors;
   save: SaveState;
+  /** How much is asked of the server that what is on screen waits for: proposals, undo, what it makes of the rig. */
+  waiting: number;
 };
 
 /** What the server can propose for a whole job. */
@@ -97,8 +99,9 @@ export class RigEditor {
             rig: last.rig,
             outdated: true,
             save: { kind: "settling" },
+            waiting: 0,
           }
-        : settled(job);
+        : { ...settled(job), waiting: 0 };
   }
 
   readonly snapshot = () => this.state;
@@ -173,7 +176,7 @@ export class RigEditor {
     const theirs = await this.put(mine.data, { key: crypto.randomUUID(), rig: newest.rig });
     if (!theirs.ok) return this.notStored(theirs);
     this.drop();
-    this.replace(settled(theirs.data));
+    this.replaceAll(theirs.data);
     return undefined;
   }
 
@@ -182,7 +185,7 @@ export class RigEditor {
     if (this.state.save.kind !== "stale") return;
     const { newest } = this.state.save;
     this.drop();
-    this.replace(settled(newest));
+    this.replaceAll(newest);
   }
 
   /** Saves this window's rig on top of what the other one saved; theirs stays in the history. */
@@ -227,7 +230,11 @@ export class RigEditor {
    * Something that is made of the rig on screen, taken as an edit: what was edited before is saved before it, so that each
    * is undone by itself, and what is edited while it is made is not overwritten. Gives what went wrong, or nothing.
    */
-  async remake(make: (rig: Rig) => Promise<Answer<{ rig: Rig }>>): Promise<string | undefined> {
+  remake(make: (rig: Rig) => Promise<Answer<{ rig: Rig }>>): Promise<string | undefined> {
+    return this.waitFor(() => this.remade(make));
+  }
+
+  private async remade(make: (rig: Rig) => Promise<Answer<{ rig: Rig }>>): Promise<string | undefined> {
     if (this.timer !== undefined) await this.settle();
     const { rig } = this.state;
     const came = await asked(() => make(rig));
@@ -239,7 +246,11 @@ export class RigEditor {
   }
 
   /** Asks for a proposal on what is saved; nothing is stored. */
-  async propose(kind: ProposalKind, lineId?: string): Promise<Proposal> {
+  propose(kind: ProposalKind, lineId?: string): Promise<Proposal> {
+    return this.waitFor(() => this.proposed(kind, lineId));
+  }
+
+  private async proposed(kind: ProposalKind, lineId?: string): Promise<Proposal> {
     await this.settle();
     const { job, save } = this.state;
     if (save.kind !== "saved")
@@ -345,7 +356,7 @@ export class RigEditor {
       });
       this.keep();
       // What an earlier page sent was stored then, and others went on from it.
-      if (nothingLeft && this.opened.revision > job.revision) this.replace(settled(this.opened));
+      if (nothingLeft && this.opened.revision > job.revision) this.replaceAll(this.opened);
       return true;
     }
     if (isStale(came.error)) {
@@ -371,7 +382,14 @@ export class RigEditor {
   }
 
   /** Something that the server does to the newest revision. */
-  private async step(
+  private step(
+    what: string,
+    take: (job: OpenJob, idempotencyKey: string) => Promise<Answer<OpenJob>>,
+  ): Promise<string | undefined> {
+    return this.waitFor(() => this.stepped(what, take));
+  }
+
+  private async stepped(
     what: string,
     take: (job: OpenJob, idempotencyKey: string) => Promise<Answer<OpenJob>>,
   ): Promise<string | undefined> {
@@ -384,8 +402,18 @@ export class RigEditor {
     const came = await asked(() => take(job, crypto.randomUUID()));
     if (this.state.rig !== rig) return `${what}. ${changedMeanwhile}`;
     if (!came.ok) return `${what}. ${this.notStored(came)}`;
-    this.replace(settled(came.data));
+    this.replaceAll(came.data);
     return undefined;
+  }
+
+  /** Says as long as it takes that the server is waited for. */
+  private async waitFor<T>(work: () => Promise<T>): Promise<T> {
+    this.set({ waiting: this.state.waiting + 1 });
+    try {
+      return await work();
+    } finally {
+      this.set({ waiting: this.state.waiting - 1 });
+    }
   }
 
   /** Says what a refused step met; a conflict is shown as one. */
@@ -399,7 +427,7 @@ export class RigEditor {
   private droppedRefused(): boolean {
     if (this.state.save.kind !== "refused") return false;
     this.drop();
-    this.replace(settled(this.state.job));
+    this.replaceAll(this.state.job);
     return true;
   }
 
@@ -420,6 +448,10 @@ export class RigEditor {
     this.set({ errors: withoutRig(errors), outdated: true, save: { kind: "refused" } });
   }
 
+  private replaceAll(job: OpenJob) {
+    this.set(settled(job));
+  }
+
   private set(change: Partial<EditorState>) {
     this.replace({ ...this.state, ...change });
   }
@@ -431,7 +463,7 @@ export class RigEditor {
   }
 }
 
-function settled(job: OpenJob): EditorState {
+function settled(job: OpenJob): Omit<EditorState, "waiting"> {
   return {
     job,
     rig: job.rig,
