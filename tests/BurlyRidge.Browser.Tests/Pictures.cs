@@ -1,0 +1,39 @@
+namespace BurlyRidge.Browser.Tests;
+
+/// <summary>Takes the pictures in docs/screenshots anew; only when asked for, by ./bench pictures.</summary>
+public class Pictures(Workshop workshop) : IClassFixture<Workshop>
+{
+    private readonly Page page = workshop.Page;
+
+    /// <summary>File, screen, theme.</summary>
+    public static TheoryData<string, string, string> All => new()
+    {
+        { "yard", "yard", "day" },
+        { "quick-size", "quick size", "day" },
+        { "walkaround", "walkaround", "day" },
+        { "walkaround-way", "a way", "night" },
+        { "candidates", "candidates", "day" },
+        { "lines", "lines", "day" },
+        { "lines-night", "a lead judged", "night" },
+        { "lines-wired", "wired line", "day" },
+        { "lines-station", "lamp station", "day" },
+        { "diagram", "diagram", "day" },
+        { "start", "start", "day" },
+        { "sizing", "sizes", "day" },
+        { "house-rules", "rules", "day" },
+        { "panel", "panel", "day" },
+        { "ledger", "ledger", "day" },
+    };
+
+    [Theory(Explicit = true)]
+    [MemberData(nameof(All))]
+    public void Take(string file, string screen, string theme)
+    {
+        page.Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = 1280, ["height"] = 800, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        page.Open("/");
+        page.Run("localStorage.setItem('burly-ridge-theme', arguments[0])", theme);
+        Screens.Show(page, screen);
+        page.Run("document.activeElement.blur()");
+        page.Driver.GetScreenshot().SaveAsFile(Path.Combine(Workshop.Root(), "docs", "screenshots", $"{file}.png"));
+    }
+}

@@ -1,0 +1,136 @@
+using OpenQA.Selenium;
+
+namespace BurlyRidge.Browser.Tests;
+
+/// <summary>Every screen there is, by a name, and how to get to it.</summary>
+internal static class Screens
+{
+    public static IReadOnlyList<string> All { get; } =
+    [
+        "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "find", "reroute", "lines", "a lead judged",
+        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "ledger", "quick size",
+        "wiring to print", "legends to print",
+    ];
+
+    /// <summary>Opens a screen of the demo jobs.</summary>
+    public static void Show(Page page, string screen)
+    {
+        page.Open(screen == "quick size" ? "/quick-size" : "/");
+        switch (screen)
+        {
+            case "walkaround" or "measures" or "parts" or "ways" or "a way" or "candidates" or "vehicle" or "find" or "reroute":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Find(By.CssSelector("[data-figure='Wire']"));
+                page.Key("1");
+                page.Find(By.CssSelector("[aria-label='The vehicle from above']"));
+                Walk(page, screen);
+                break;
+            case "lines":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Find(By.CssSelector("[data-figure='Wire']"));
+                break;
+            case "a lead judged":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Plough lamps')]")).Click();
+                page.Find(By.CssSelector("[data-station='box-o6-to-plough-l-plus']")).Click();
+                page.Find(By.CssSelector("[data-wire]"));
+                break;
+            case "sizes":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Press("Size the wired lines…");
+                page.Find(By.XPath("//*[@role='dialog']//li[contains(., 'AWG')]"));
+                break;
+            case "wired line" or "lamp station" or "diagram":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Rear work lamps')]")).Click();
+                page.Find(By.CssSelector("[data-station='plug-work']"));
+                page.Find(By.CssSelector("[data-wire]"));
+                if (screen == "lamp station") page.Find(By.CssSelector("[data-station='work-l.main']")).Click();
+                if (screen != "diagram") break;
+                page.Press("Diagram");
+                page.Find(By.CssSelector("[data-diagram] svg"));
+                break;
+            case "start":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Press("Start from a lamp…");
+                page.Find(By.CssSelector("[data-lamp='square-pod'] input")).Click();
+                page.Find(By.CssSelector("[data-start='power-box']"));
+                break;
+            case "rules":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Press("House rules of this job…");
+                page.Type("Wire margin", "60");
+                page.Find(By.XPath("//*[@data-rule-changes]//*[contains(., 'otherwise')]"));
+                break;
+            case "panel" or "factory leads":
+                page.Find(By.XPath($"//article[@aria-label = '{(screen == "panel" ? "Snow-road rescue wagon" : "Orchard spray pickup")}']//a")).Click();
+                page.Find(By.CssSelector("[data-figure='Wire']"));
+                page.Key("3");
+                page.Find(By.CssSelector("[data-output]"));
+                if (screen == "panel") break;
+                page.Find(By.XPath("//summary[contains(., 'own outputs')]")).Click();
+                page.Find(By.CssSelector("[data-own-output]"));
+                break;
+            case "wiring to print" or "legends to print":
+                var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];
+                page.Open($"/api/jobs/{job}/{(screen == "wiring to print" ? "diagram" : "legends")}.html");
+                page.Find(By.TagName("svg"));
+                break;
+            case "ledger":
+                page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).Click();
+                page.Find(By.CssSelector("[data-figure='Wire']"));
+                page.Key("v");
+                page.Find(By.CssSelector("[data-state='parked']"));
+                break;
+            case "quick size":
+                page.Find(By.CssSelector("[data-figure='Wire']"));
+                break;
+            default:
+                page.Find(By.TagName("article"));
+                break;
+        }
+    }
+
+    /// <summary>From the drawing to one of the faces of the walkaround.</summary>
+    private static void Walk(Page page, string screen)
+    {
+        switch (screen)
+        {
+            case "measures":
+                page.Find(By.XPath("//summary[. = 'Its measures']")).Click();
+                page.Field("Width between obstructions");
+                break;
+            case "parts":
+                page.Key("p");
+                page.Field("box sits at");
+                break;
+            case "ways":
+                page.Key("w");
+                page.Find(By.CssSelector("[data-figure='Routed']"));
+                break;
+            case "a way":
+                page.Key("w");
+                page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'Roof bar')]")).Click();
+                page.Field("Measured by hand, counts instead");
+                break;
+            case "candidates":
+                page.Press("What goes here…");
+                page.Find(By.CssSelector("[data-lamp]"));
+                break;
+            case "vehicle":
+                page.Key("b");
+                foreach (var name in new[] { "Stations", "Lanes", "Places for parts" }) page.Find(By.XPath($"//summary[starts-with(., '{name}')]")).Click();
+                page.Field("Place");
+                break;
+            case "find":
+                page.Key("/");
+                page.Field("Part of a name");
+                break;
+            case "reroute":
+                page.Key("w");
+                page.Press("Lead everything anew…");
+                page.Find(By.XPath("//button[. = 'Leave it']"));
+                break;
+        }
+    }
+}
