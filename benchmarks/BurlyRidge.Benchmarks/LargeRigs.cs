@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Benchmarks;
@@ -8,7 +9,7 @@ internal static class LargeRigs
 {
     public static IReadOnlyList<(string Name, Rig Rig)> All =>
     [
-        ("300 lines, wired", ManyLines.Of(RigSize.MostLines)),
+        ($"{RigSize.MostRelays} lines, wired", ManyLines.Of(RigSize.MostRelays)),
         ("300 lines, placed", ManyLines.Placed(RigSize.MostLines)),
         ("300 lines, planned", Planned(RigSize.MostLines)),
         ("joints in a row", Chain(RigSize.MostParts - 6)),

@@ -3,6 +3,7 @@ using BurlyRidge.Core.Altering;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Exchange.Drawings;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;

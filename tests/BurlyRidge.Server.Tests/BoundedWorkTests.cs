@@ -2,6 +2,7 @@ using System.Diagnostics;
 using System.Text;
 using System.Text.Json.Nodes;
 using BurlyRidge.Core.Exchange;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using Microsoft.Data.Sqlite;
 

@@ -1,7 +1,7 @@
 using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
-using BurlyRidge.Core.Strips;
 
 namespace BurlyRidge.Core.Altering;
 

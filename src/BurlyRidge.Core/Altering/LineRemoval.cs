@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Altering;
@@ -33,9 +34,10 @@ public static class LineRemoval
         var wasWired = rig.Runs.SelectMany(Ends).Select(end => PartBook.Split(end).Part).ToHashSet(StringComparer.Ordinal);
         bool Bare(string part) => wasWired.Contains(part) && !wired.Contains(part);
         bool Goes(string part) => Idle(part) || Bare(part);
-        var gone = rig.Protection.Select(part => part.Id).Concat(rig.Relays.Select(part => part.Id)).Concat(rig.Switches.Select(part => part.Id))
-            .Concat(rig.PowerBoxes.Select(part => part.Id)).Concat(rig.Converters.Select(part => part.Id)).Where(Goes)
-            .Concat(rig.Joints.Select(part => part.Id).Concat(rig.Earths.Select(part => part.Id)).Where(Bare)).Concat(lamps).ToHashSet(StringComparer.Ordinal);
+        // A joint or an earth goes with the last wire at it; what is fitted for later only where it was of use before.
+        bool IsJoining(IPart part) => part is Joint or Earth;
+        var gone = PartList.All.Where(list => list.Fitted).SelectMany(list => list.Of(rig)).OfType<IPart>().Where(part => part is not Fixture && (IsJoining(part) ? Bare(part.Id) : part is not (Load or SolarPanel) && Goes(part.Id)))
+            .Select(part => part.Id).Concat(lamps).ToHashSet(StringComparer.Ordinal);
 
         var made = Without(joined with { Runs = left }, gone);
         return new RemovedLine(made, Words(rig, line, gone, wires, made, passed.Count));
@@ -65,16 +67,8 @@ public static class LineRemoval
         };
     }
 
-    private static Rig Without(Rig rig, HashSet<string> gone) => rig with
+    private static Rig Without(Rig rig, HashSet<string> gone) => PartList.All.Aggregate(rig, (left, list) => list.Keep(left, id => !gone.Contains(id))) with
     {
-        Fixtures = [.. rig.Fixtures.Where(part => !gone.Contains(part.Id))],
-        Protection = [.. rig.Protection.Where(part => !gone.Contains(part.Id))],
-        Relays = [.. rig.Relays.Where(part => !gone.Contains(part.Id))],
-        Switches = [.. rig.Switches.Where(part => !gone.Contains(part.Id))],
-        PowerBoxes = [.. rig.PowerBoxes.Where(part => !gone.Contains(part.Id))],
-        Converters = [.. rig.Converters.Where(part => !gone.Contains(part.Id))],
-        Joints = [.. rig.Joints.Where(part => !gone.Contains(part.Id))],
-        Earths = [.. rig.Earths.Where(part => !gone.Contains(part.Id))],
         Places = [.. rig.Places.Where(place => !gone.Contains(place.Part))],
         PartBodies = [.. rig.PartBodies.Where(body => !gone.Contains(body.Part))],
     };
@@ -90,17 +84,8 @@ public static class LineRemoval
         return said;
     }
 
-    private static IEnumerable<string> Counted(Rig rig, Func<string, bool> counts) => new[]
-    {
-        Count(rig.Fixtures.Count(part => counts(part.Id)), "lamp", "lamps"),
-        Count(rig.Protection.Count(part => counts(part.Id)), "fuse", "fuses"),
-        Count(rig.Relays.Count(part => counts(part.Id)), "relay", "relays"),
-        Count(rig.Switches.Count(part => counts(part.Id)), "switch", "switches"),
-        Count(rig.PowerBoxes.Count(part => counts(part.Id)), "power box", "power boxes"),
-        Count(rig.Converters.Count(part => counts(part.Id)), "converter", "converters"),
-        Count(rig.Joints.Count(part => counts(part.Id)), "joint", "joints"),
-        Count(rig.Earths.Count(part => counts(part.Id)), "earth", "earths"),
-    }.OfType<string>();
+    private static IEnumerable<string> Counted(Rig rig, Func<string, bool> counts) =>
+        PartList.All.Where(list => list.Fitted).Select(list => Count(list.Of(rig).Count(part => counts(part!.Id)), list.One, list.Many)).OfType<string>();
 
     private static string? Count(int count, string one, string many) => count == 0 ? null : count == 1 ? $"1 {one}" : $"{count} {many}";
 

@@ -1,5 +1,5 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Strips;
 
 namespace BurlyRidge.Core.Altering;
 

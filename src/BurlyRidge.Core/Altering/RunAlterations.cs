@@ -1,6 +1,6 @@
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Strips;
 
 namespace BurlyRidge.Core.Altering;
 

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Altering;
@@ -56,7 +57,7 @@ internal sealed class UsefulWiring
 
     private void Read(Rig rig, IReadOnlySet<string> without)
     {
-        anchors.UnionWith([PartBook.Body, "ignition.out"]);
+        anchors.UnionWith([Vehicle.Body, "ignition.out"]);
         foreach (var name in VehicleSignal.Names) Anchor(name, "plus", "minus");
         foreach (var battery in rig.Vehicle.Batteries)
         {
@@ -81,7 +82,7 @@ internal sealed class UsefulWiring
         {
             Anchor(converter.Id, "out-plus");
             charging.Add($"{converter.Id}.out-plus");
-            foreach (var pin in new[] { "out-minus", "in-plus", "in-minus" }) edges.Add(new Edge(converter.Id, $"{converter.Id}.{pin}", PartBook.Body, () => nodes.Contains($"{converter.Id}.out-plus")));
+            foreach (var pin in new[] { "out-minus", "in-plus", "in-minus" }) edges.Add(new Edge(converter.Id, $"{converter.Id}.{pin}", Vehicle.Body, () => nodes.Contains($"{converter.Id}.out-plus")));
         }
         var joints = rig.Joints.Select(joint => joint.Id).ToHashSet(StringComparer.Ordinal);
         string Node(string terminal) => PartBook.Split(terminal).Part is var part && joints.Contains(part) ? part : terminal;
@@ -109,11 +110,11 @@ internal sealed class UsefulWiring
         {
             Anchor(box.Id, output.Id);
             if (output.WorkedBy == WorkedBy.Input)
-                edges.Add(new Edge("", $"{box.Id}.in-{output.Id}", PartBook.Body, () => nodes.Contains($"{box.Id}.{output.Id}")));
+                edges.Add(new Edge("", $"{box.Id}.in-{output.Id}", Vehicle.Body, () => nodes.Contains($"{box.Id}.{output.Id}")));
         }
         // Slots that are labelled and empty are there for what comes later.
         bool Needed() => box.Outputs.Any(output => nodes.Contains($"{box.Id}.{output.Id}") || (output.Legend.Length > 0 && !rig.Runs.Any(run => run.From == $"{box.Id}.{output.Id}" || run.To == $"{box.Id}.{output.Id}")));
-        foreach (var pin in new[] { "plus", "minus", "sense" }) edges.Add(new Edge(box.Id, $"{box.Id}.{pin}", PartBook.Body, Needed));
+        foreach (var pin in new[] { "plus", "minus", "sense" }) edges.Add(new Edge(box.Id, $"{box.Id}.{pin}", Vehicle.Body, Needed));
     }
 
     private void User(string part, params IEnumerable<string> pins)

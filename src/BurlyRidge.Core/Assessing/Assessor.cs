@@ -1,6 +1,7 @@
 using BurlyRidge.Core.Checks;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;

@@ -1,4 +1,4 @@
-using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Assessing;

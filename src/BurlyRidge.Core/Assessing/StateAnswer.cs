@@ -28,6 +28,7 @@ public enum Outcome
 /// <param name="Lamps">Every lamp of the rig's own.</param>
 /// <param name="Elements">Volts and amps of every element.</param>
 /// <param name="Terminals">Volts of every terminal against the body.</param>
+/// <param name="Profiles">One a line that carries current.</param>
 public sealed record StateAnswer(
     RigState State,
     Outcome Outcome,
@@ -35,7 +36,8 @@ public sealed record StateAnswer(
     IReadOnlyDictionary<string, bool> Contacts,
     IReadOnlyList<LampAnswer> Lamps,
     IReadOnlyList<ElementAnswer> Elements,
-    IReadOnlyDictionary<string, double> Terminals)
+    IReadOnlyDictionary<string, double> Terminals,
+    IReadOnlyList<LineProfile> Profiles)
 {
     /// <summary>Reads a solution.</summary>
     public static StateAnswer Of(Rig rig, RigState state, SolvedHarness solved)
@@ -55,7 +57,8 @@ public sealed record StateAnswer(
             solved.Contacts,
             [.. rig.Fixtures.SelectMany(fixture => fixture.Functions.Select(function => $"{fixture.Id}.{function.Id}")).Select(id => Lamp(solved, id))],
             [.. solved.Harness.Circuit.Elements.Select((element, i) => new ElementAnswer(element.Id, point.Across(element), point.Amps[i]))],
-            solved.Harness.Nodes.ToDictionary(pair => pair.Key, pair => point.Volts[pair.Value]));
+            solved.Harness.Nodes.ToDictionary(pair => pair.Key, pair => point.Volts[pair.Value]),
+            [.. rig.Lines.Select(line => new LineProfile(line.Id, Profile.Of(solved, line.Lights))).Where(profile => profile.Points.Count > 0)]);
     }
 
     /// <summary>How a solution came out.</summary>
@@ -97,3 +100,6 @@ public sealed record LampAnswer(string Id, double Volts, double Amps, Light Ligh
 
 /// <summary>One element in a state.</summary>
 public sealed record ElementAnswer(string Id, double Volts, double Amps);
+
+/// <summary>A line's voltage along its way.</summary>
+public sealed record LineProfile(string LineId, IReadOnlyList<ProfilePoint> Points);

@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Fitting;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 

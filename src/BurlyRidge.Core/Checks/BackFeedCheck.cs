@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Harness;
 
 namespace BurlyRidge.Core.Checks;
@@ -30,8 +31,8 @@ internal static class BackFeedCheck
     /// <summary>Two needs that hang on the same conductor are one.</summary>
     private static string Key(RigSubject subject, Need need) => need switch
     {
-        Need.Live(var terminal) => First(subject, terminal),
-        Need.Coil(var plus, var minus) => First(subject, subject.Study.Feeds.Of(plus).Grounded ? minus : plus),
+        Need.Live(var lead) => First(subject, lead.Plus),
+        Need.Coil(var coil) => First(subject, subject.Study.Feeds.Of(coil.Plus).Grounded ? coil.Minus : coil.Plus),
         _ => need.ToString(),
     };
 

@@ -1,5 +1,5 @@
 using BurlyRidge.Core.Protection;
-using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks;

@@ -1,3 +1,6 @@
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+
 namespace BurlyRidge.Core.Checks;
 
 /// <summary>Where two fuses feed the same, what does the other do when one is out?</summary>
@@ -7,9 +10,11 @@ internal static class OneFeedOutCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
+        var signals = VehicleSignal.Names;
         foreach (var section in subject.Study.Feeds.Sections.Where(section => section.Feeders.Count > 1))
         {
-            var total = section.Feeders.Sum(feeder => subject.Study.Design(feeder.Device!.Id).Amps);
+            // A signal's own fuse carries the vehicle's lamps, which are not fed here.
+            var total = section.Feeders.Where(feeder => !signals.Contains(PartBook.Split(feeder.Device!.Id).Part)).Sum(feeder => subject.Study.Design(feeder.Device!.Id).Amps);
             var least = section.Feeders.Min(feeder => feeder.Device!.Fuse!.RatingAmps);
             var names = string.Join(" and ", section.Feeders.Select(feeder => feeder.Device!.Id));
             var line = section.Feeders.Select(feeder => subject.LineOf(feeder.Device!.Id)).FirstOrDefault(found => found is not null);

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Sizing;
 
@@ -14,7 +15,7 @@ internal static class RelayContactCheck
         where !RigSubject.Planned(relay.Id)
         select Find(subject, relay));
 
-    private static Finding Find(RigSubject subject, Rigs.Relay relay)
+    private static Finding Find(RigSubject subject, Relay relay)
     {
         var design = Math.Max(subject.Study.Design($"{relay.Id}.contact").Amps, subject.Study.Design($"{relay.Id}.rest").Amps);
         var good = RelayTable.AmpsAt(relay.ContactAmps, subject.Vehicle.SystemVolts);

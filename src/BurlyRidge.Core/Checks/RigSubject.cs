@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;

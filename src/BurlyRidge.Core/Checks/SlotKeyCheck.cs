@@ -1,4 +1,4 @@
-using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Parts;
 
 namespace BurlyRidge.Core.Checks;
 

@@ -1,5 +1,5 @@
 using BurlyRidge.Core.Harness;
-using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Parts;
 
 namespace BurlyRidge.Core.Checks;
 

@@ -1,6 +1,6 @@
 using BurlyRidge.Core.Altering;
 using BurlyRidge.Core.Harness;
-using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks;

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Exchange;
 

@@ -9,15 +9,6 @@ namespace BurlyRidge.Core.Exchange;
 /// </summary>
 internal sealed class PlainIds
 {
-    private static readonly (string List, string Fallback)[] VehicleParts =
-        [("batteries", "battery"), ("auxOutputs", "output"), ("passThroughs", "lead"), ("trailerPins", "pin"), ("fuseSlots", "slot")];
-
-    private static readonly (string List, string Fallback)[] RigParts =
-    [
-        ("fixtures", "lamp"), ("protection", "fuse"), ("relays", "relay"), ("switches", "switch"), ("powerBoxes", "box"), ("joints", "joint"),
-        ("earths", "earth"), ("loads", "load"), ("converters", "converter"), ("solarPanels", "panel"),
-    ];
-
     private readonly JsonObject rig;
     private readonly Dictionary<string, string> parts;
     private readonly Dictionary<string, Dictionary<string, string>> inside = new(StringComparer.Ordinal);
@@ -25,8 +16,7 @@ internal sealed class PlainIds
     private PlainIds(JsonObject rig)
     {
         this.rig = rig;
-        var named = VehicleParts.SelectMany(list => Named(rig["vehicle"]?[list.List], list.Fallback))
-            .Concat(RigParts.SelectMany(list => Named(rig[list.List], list.Fallback)))
+        var named = PartList.All.Where(list => list.Path.Length > 0).SelectMany(list => Named(list.Path.Split('.').Aggregate((JsonNode?)rig, (at, field) => at?[field]), list.Fallback))
             .Concat(Named(rig["runs"], "wire")).ToList();
         foreach (var fixture in Objects(rig["fixtures"])) Inside(fixture, Named(fixture["functions"], "light"));
         foreach (var box in Objects(rig["powerBoxes"])) Inside(box, Named(box["outputs"], "output"));
@@ -120,7 +110,7 @@ internal sealed class PlainIds
     /// <summary>Gives the entries their ids; all of them, old to new.</summary>
     private static Dictionary<string, string> Rename(IReadOnlyList<Entry> entries, IEnumerable<string> reserved)
     {
-        var ids = entries.Select(entry => entry.Id).Where(PartValidation.IsName).Distinct(StringComparer.Ordinal).ToDictionary(id => id, id => id, StringComparer.Ordinal);
+        var ids = entries.Select(entry => entry.Id).Where(Problems.IsName).Distinct(StringComparer.Ordinal).ToDictionary(id => id, id => id, StringComparer.Ordinal);
         var taken = ids.Keys.Concat(reserved).ToHashSet(StringComparer.Ordinal);
         foreach (var (fields, id, fallback) in entries)
         {

@@ -1,6 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
-using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Parts;
 
 namespace BurlyRidge.Core.Exchange;
 

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Network;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Harness;
@@ -46,7 +47,7 @@ internal static class Faults
             switch (fault)
             {
                 case Fault.ShortToEarth(var terminal, var ohms):
-                    harness.Resistor($"{terminal}.short", terminal, PartBook.Body, ohms);
+                    harness.Resistor($"{terminal}.short", terminal, Vehicle.Body, ohms);
                     break;
                 case Fault.Open(var element):
                     harness.Circuit.PutInSeries(element, 1 / Contact.LeakSiemens);

@@ -1,67 +1,125 @@
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Network;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Harness;
 
-/// <summary>Gathers nodes and elements under the names of the rig.</summary>
-internal sealed class HarnessBuilder(Rig rig)
+/// <summary>Makes a circuit of what parts are made of.</summary>
+internal sealed class HarnessBuilder
 {
+    private const double NominalVolts = 12;
+    private const double StiffOhms = 1e-4;
+
     private readonly List<Action<RigState>> puts = [];
     private readonly List<Action<bool>> supplies = [];
-    private readonly Dictionary<string, int> nodes = new(StringComparer.Ordinal) { [PartBook.Body] = Circuit.Reference };
+    private readonly Dictionary<string, int> nodes = new(StringComparer.Ordinal) { [Vehicle.Body] = Circuit.Reference };
+    private readonly Dictionary<ControlInput, int> inputs = [];
+    private readonly Dictionary<string, RegulatedSource> sources = new(StringComparer.Ordinal);
 
     public Circuit Circuit { get; } = new();
 
-    public Rig Rig { get; } = rig;
+    public CompiledHarness Done() => new(Circuit, nodes, puts, supplies);
 
-    public double SystemVolts => Rig.Vehicle.SystemVolts;
+    /// <summary>Puts everything in that a part is made of.</summary>
+    public void Add(IPart part, Surroundings around)
+    {
+        foreach (var input in part.Inputs(around)) inputs[input] = Circuit.Add(new Controller(input.Id, Node(input.Plus), Node(input.Minus), input.PullInVolts, input.DropOutVolts, input.EitherWay));
+        foreach (var element in part.Elements(around).Where(element => !element.Off)) Add(element);
+    }
 
-    /// <summary>How many 12 V the system has.</summary>
-    public double Cells => SystemVolts / 12;
+    public void Resistor(string id, string from, string to, double ohms) => Circuit.Add(new Resistor(id, Node(from), Node(to), ohms));
 
-    /// <summary>Plus of the battery that feeds the vehicle.</summary>
-    public string SystemPlus { get; } = HarnessCompiler.SystemPlus(rig.Vehicle);
+    public void Add(PartElement element)
+    {
+        var (id, from, to) = (element.Id, Node(element.From), Node(element.To));
+        switch (element.Law)
+        {
+            case Law.Wire wire:
+                Circuit.Add(new WireElement(id, from, to, wire.Size, wire.Metres, 2 * TypicalOhms.Crimp,
+                    Ampacity.Of(wire.Size, wire.InsulationCelsius, wire.AmbientCelsius, wire.Bundled), wire.InsulationCelsius, wire.AmbientCelsius));
+                break;
+            case Law.Joint joint:
+                Circuit.Add(new Resistor(id, from, to, joint.Ohms));
+                break;
+            case Law.Fuse fuse:
+                Circuit.Add(new Resistor(id, from, to, fuse.Ohms));
+                break;
+            case Law.Load load:
+                Circuit.Add(new Resistor(id, from, to, load.Ohms));
+                break;
+            case Law.Filament filament:
+                Circuit.Add(new FilamentLamp(id, from, to, filament.Watts, filament.RatedVolts));
+                break;
+            case Law.RegulatedLamp lamp:
+                var made = Circuit.Add(new RegulatedLamp(id, from, to, lamp.Watts, lamp.TurnOnVolts, lamp.DropOutVolts));
+                if (lamp.DimmedBy is { } dimmer) Circuit.Dim(made, inputs[dimmer], lamp.DimFraction);
+                break;
+            case Law.Diode:
+                Circuit.Add(new Diode(id, from, to));
+                break;
+            case Law.Contact contact:
+                Close(Circuit.Add(new Contact(id, from, to, contact.Ohms)), element.Needs);
+                break;
+            case Law.Battery battery:
+                Battery(Circuit.Add(new BatteryElement(id, from, to, battery.OpenVolts, battery.Ohms, battery.ChargeOhms)), battery);
+                break;
+            case Law.Alternator alternator:
+                Alternator(Circuit.Add(new RegulatedSource(id, from, to, alternator.Volts, alternator.Ohms, alternator.CruiseAmps)), alternator);
+                break;
+            case Law.Source source:
+                sources[id] = Circuit.Add(new RegulatedSource(id, from, to, source.Volts, source.Ohms, source.LimitAmps));
+                if (source.RunBy is { } fed) Circuit.Run(sources[id], inputs[fed]);
+                break;
+            case Law.Input input:
+                Circuit.Add(new ConverterInput(id, from, to, sources[input.Output], input.Efficiency, input.LowestVolts));
+                break;
+        }
+    }
 
-    /// <summary>The node of that name, made where there is none yet.</summary>
-    public int Node(string name)
+    private int Node(string name)
     {
         if (!nodes.TryGetValue(name, out var node)) nodes[name] = node = Circuit.AddNode();
         return node;
     }
 
-    public void Resistor(string id, string from, string to, double ohms) =>
-        Circuit.Add(new Resistor(id, Node(from), Node(to), ohms));
-
-    public Contact Contact(string id, string from, string to, double ohms) =>
-        Circuit.Add(new Contact(id, Node(from), Node(to), ohms));
-
-    /// <summary>A contact that the state asks for and controllers allow.</summary>
-    public void AskedBy(Func<RigState, bool> asks, Contact contact, params (int Controller, bool Over)[] when)
+    /// <summary>A contact that the state asks for and inputs of parts allow.</summary>
+    private void Close(Contact contact, IReadOnlyList<Need> needs)
     {
-        Circuit.Close(contact, false, when);
-        Put(state => contact.Asked = asks(state));
+        var when = new List<(int, bool)>();
+        var asks = new List<Need>();
+        foreach (var need in needs)
+        {
+            switch (need)
+            {
+                case Need.Coil(var input):
+                    when.Add((inputs[input], true));
+                    break;
+                case Need.Live(var input):
+                    when.Add((inputs[input], true));
+                    break;
+                case Need.Fed(var input):
+                    when.Add((inputs[input], true));
+                    break;
+                case Need.AtRest(var input):
+                    when.Add((inputs[input], false));
+                    break;
+                default:
+                    asks.Add(need);
+                    break;
+            }
+        }
+        Circuit.Close(contact, asks.Count == 0, [.. when]);
+        if (asks.Count > 0) puts.Add(state => contact.Asked = asks.TrueForAll(need => need.IsMet(state)));
     }
 
-    /// <summary>A contact that state alone closes.</summary>
-    public void SwitchedBy(Func<RigState, bool> closed, string id, string from, string to, double ohms) =>
-        AskedBy(closed, Contact(id, from, to, ohms));
+    /// <summary>The supply may be held at the system's volts.</summary>
+    private void Battery(BatteryElement element, Law.Battery battery) => supplies.Add(nominal => (element.OpenVolts, element.Ohms, element.ChargeOhms) =
+        nominal ? (NominalVolts, StiffOhms, StiffOhms) : (battery.OpenVolts, battery.Ohms, battery.ChargeOhms));
 
-    /// <summary>Something to be done when a state is put.</summary>
-    public void Put(Action<RigState> put) => puts.Add(put);
-
-    /// <summary>Something to be done when the supply is held at the system's volts, or is itself again.</summary>
-    public void Supply(Action<bool> supply) => supplies.Add(supply);
-
-    /// <summary>A length of wire with a crimp at each end.</summary>
-    public void Wire(string id, string from, string to, WireSize wire, double metres, int insulation, double ambient, int bundled) =>
-        Circuit.Add(new WireElement(
-            id, Node(from), Node(to), wire, metres, 2 * TypicalOhms.Crimp,
-            Ampacity.Of(wire, insulation, ambient, bundled), insulation, ambient));
-
-    /// <summary>A lead of the vehicle's own, in the cabin, with nothing beside it.</summary>
-    public void FactoryLead(string id, string from, string to, string wire, double metres) =>
-        Wire(id, from, to, WireTable.Find(wire)!, metres, 105, Rig.HouseRules.ZoneCelsius.Cabin, 1);
-
-    public CompiledHarness Done() => new(Circuit, nodes, puts, supplies);
+    private void Alternator(RegulatedSource source, Law.Alternator alternator) => puts.Add(state =>
+    {
+        source.Running = state.Engine != Engine.Off;
+        source.LimitAmps = state.Engine == Engine.Idle ? alternator.IdleAmps : alternator.CruiseAmps;
+    });
 }

@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Harness;
@@ -13,17 +12,12 @@ public static class HarnessCompiler
     public static CompiledHarness Compile(Rig rig, IReadOnlyList<Fault>? faults = null)
     {
         var faulty = Faults.Rewire(rig, faults ?? []);
-        var harness = new HarnessBuilder(faulty);
-        VehicleParts.Add(harness);
-        FittedParts.Add(harness);
-        foreach (var run in faulty.Runs) Add(harness, run);
+        var (harness, around) = (new HarnessBuilder(), faulty.Around());
+        foreach (var part in faulty.AllParts()) harness.Add(part, around);
+        foreach (var run in faulty.Runs) harness.Add(run.Element(around.Zones));
         Faults.Put(harness, faults ?? []);
         return harness.Done();
     }
-
-    /// <summary>Terminal of the plus post that feeds the vehicle.</summary>
-    public static string SystemPlus(Vehicle vehicle) =>
-        (vehicle.BatteryLink == BatteryLink.Series ? vehicle.Batteries[^1] : vehicle.Batteries[0]).Id + ".plus";
 
     /// <summary>Compiles and solves, the contacts as they were before (by controller id; all back where left out).</summary>
     public static SolvedHarness Solve(
@@ -36,11 +30,5 @@ public static class HarnessCompiler
         var solved = new List<SolvedHarness>();
         foreach (var state in states) solved.Add(Solve(rig, state, solved.Count == 0 ? null : solved[^1].Contacts));
         return solved;
-    }
-
-    private static void Add(HarnessBuilder harness, Run run)
-    {
-        var ambient = run.Ambient(harness.Rig.HouseRules.ZoneCelsius);
-        harness.Wire(run.Id, run.From, run.To, WireTable.Find(run.Wire)!, run.LengthMetres, run.InsulationCelsius, ambient, run.Bundled);
     }
 }

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Harness;
@@ -72,31 +73,4 @@ public sealed class Link(string id, string a, string b, LinkKind kind)
 
     /// <summary>Whether current passes without working: neither load nor source.</summary>
     public bool Conducts => Kind is not (LinkKind.Load or LinkKind.Source);
-}
-
-/// <summary>What must be so for a contact to be closed.</summary>
-public abstract record Need
-{
-    private Need() { }
-
-    /// <summary>A switch in one of these positions.</summary>
-    public sealed record Position(string Switch, IReadOnlyList<string> Names) : Need;
-
-    /// <summary>A slot pressed: a factory output by id, an output of a box as "box.output".</summary>
-    public sealed record Press(string Slot) : Need;
-
-    /// <summary>A signal on.</summary>
-    public sealed record SignalOn(Signal Signal) : Need;
-
-    /// <summary>The key on.</summary>
-    public sealed record KeyOn : Need;
-
-    /// <summary>Volts across a coil, either way round.</summary>
-    public sealed record Coil(string Plus, string Minus) : Need;
-
-    /// <summary>A terminal live.</summary>
-    public sealed record Live(string Terminal) : Need;
-
-    /// <summary>A relay at rest; nothing has to be done for it.</summary>
-    public sealed record AtRest : Need;
 }

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Harness;
@@ -10,7 +11,6 @@ public sealed class Slices
 {
     private readonly Rig rig;
     private readonly WiringMap map;
-    private readonly Dictionary<string, string> firstPositions;
     private readonly bool[] stiff;
 
     // By terminal: others that it works or is worked by, though nothing joins them.
@@ -23,14 +23,13 @@ public sealed class Slices
     public Slices(Rig rig, WiringMap map)
     {
         (this.rig, this.map, parts) = (rig, map, new PartsById(rig));
-        firstPositions = rig.Switches.ToDictionary(part => part.Id, part => part.Positions[0].Name, StringComparer.Ordinal);
-        HashSet<string> stiffParts = [PartBook.Body, .. rig.Vehicle.Batteries.Select(battery => battery.Id), .. rig.Earths.Select(earth => earth.Id)];
+        HashSet<string> stiffParts = [Vehicle.Body, .. rig.Vehicle.Batteries.Select(battery => battery.Id), .. rig.Earths.Select(earth => earth.Id)];
         stiff = [.. map.Terminals.Select(terminal => stiffParts.Contains(PartBook.Split(terminal).Part))];
         runs = rig.Runs.Select((run, place) => (run.Id, place)).ToDictionary(pair => pair.Id, pair => pair.place, StringComparer.Ordinal);
         betweenStiff = [.. map.Links.Where(link => link.Run is not null && stiff[link.NumberA] && stiff[link.NumberB]).Select(link => link.Run!)];
         foreach (var link in map.Links)
             foreach (var need in link.Needs)
-                foreach (var terminal in need switch { Need.Coil coil => [coil.Plus, coil.Minus], Need.Live live => [live.Terminal], _ => Array.Empty<string>() })
+                foreach (var terminal in need switch { Need.Coil(var coil) => [coil.Plus, coil.Minus], Need.Live(var lead) => [lead.Plus], _ => Array.Empty<string>() })
                     Work(terminal, link.A);
         foreach (var converter in rig.Converters) Work($"{converter.Id}.in-plus", $"{converter.Id}.out-plus");
     }
@@ -52,20 +51,10 @@ public sealed class Slices
     private List<int> Beside(int number) => worked.TryGetValue(number, out var list) ? list : worked[number] = [];
 
     /// <summary>Whether a contact is open whatever flows.</summary>
-    private bool IsOpen(Link link, RigState state)
+    private static bool IsOpen(Link link, RigState state)
     {
         foreach (var need in link.Needs)
-        {
-            var unmet = need switch
-            {
-                Need.Position(var part, var names) => !names.Contains(state.Switches.GetValueOrDefault(part, firstPositions[part])),
-                Need.Press(var slot) => !state.Pressed.Contains(slot),
-                Need.SignalOn(var signal) => !state.Has(signal),
-                Need.KeyOn => !state.Key,
-                _ => false,
-            };
-            if (unmet) return true;
-        }
+            if (!need.IsMet(state)) return true;
         return false;
     }
 
@@ -124,7 +113,7 @@ public sealed class Slices
                 piece.Add(at);
                 if (slices.worked.TryGetValue(at, out var others)) others.ForEach(Visit);
                 foreach (var link in slices.map.At(at))
-                    if (state is null || !slices.IsOpen(link, state)) Visit(link.Beyond(at));
+                    if (state is null || !IsOpen(link, state)) Visit(link.Beyond(at));
             }
             pieces.Add(piece);
             return pieces.Count - 1;

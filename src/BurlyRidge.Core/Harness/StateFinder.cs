@@ -1,4 +1,5 @@
 using System.Collections.Immutable;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Harness;
@@ -156,9 +157,9 @@ public sealed class StateFinder
             case Need.KeyOn:
                 asked = asked with { Key = true };
                 return true;
-            case Need.Live(var terminal):
-                return Reach(terminal, toSource: true, ref asked, via, depth);
-            case Need.Coil(var plus, var minus):
+            case Need.Live(var lead):
+                return Reach(lead.Plus, toSource: true, ref asked, via, depth);
+            case Need.Coil({ Plus: var plus, Minus: var minus }):
                 if (asked.Coils.Contains(plus)) return true;
                 asked = asked with { Coils = asked.Coils.Add(plus) };
                 return Try(ref asked, via, depth, plus, minus) || Try(ref asked, via, depth, minus, plus);

@@ -1,3 +1,5 @@
+using BurlyRidge.Core.Parts;
+
 namespace BurlyRidge.Core.Rigs;
 
 /// <summary>

@@ -1,3 +1,5 @@
+using BurlyRidge.Core.Parts;
+
 namespace BurlyRidge.Core.Rigs;
 
 /// <summary>Refuses a body, and what is placed on it, that does not hang together, field by field.</summary>
@@ -105,7 +107,7 @@ public static class BodyValidation
         var names = new HashSet<string>(StringComparer.Ordinal);
         void Named(string at, string id, string name)
         {
-            if (PartValidation.Id(problems, $"{at}.id", id) && !names.Add(id)) problems.Add($"{at}.id", $"The name {id} is taken by another place.");
+            if (problems.Id($"{at}.id", id) && !names.Add(id)) problems.Add($"{at}.id", $"The name {id} is taken by another place.");
             problems.Text($"{at}.name", name, 80);
         }
         problems.Each($"{path}stations", body.Stations, (at, station) =>
@@ -122,7 +124,7 @@ public static class BodyValidation
         var lanes = new HashSet<string>(StringComparer.Ordinal);
         problems.Each($"{path}lanes", body.Lanes, (at, lane) =>
         {
-            if (PartValidation.Id(problems, $"{at}.id", lane.Id) && !lanes.Add(lane.Id)) problems.Add($"{at}.id", $"Another lane has the id {lane.Id} already.");
+            if (problems.Id($"{at}.id", lane.Id) && !lanes.Add(lane.Id)) problems.Add($"{at}.id", $"Another lane has the id {lane.Id} already.");
             Known($"{at}.from", lane.From);
             Known($"{at}.to", lane.To);
             if (lane.From == lane.To) problems.Add($"{at}.to", "A lane ends somewhere else than it begins.");

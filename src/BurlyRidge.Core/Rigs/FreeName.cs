@@ -10,7 +10,7 @@ public static class FreeName
     /// <param name="also">Names that are to come as well.</param>
     public static string In(Rig rig, string wanted, params IEnumerable<string> also) => Among(
         also.Concat(PartBook.Of(rig).Ids.Select(part => part.Id).Concat(rig.Runs.Select(run => run.Id)).Concat(rig.Lines.Select(line => line.Id)).Concat(PartBook.Reserved)).ToHashSet(StringComparer.Ordinal),
-        PartValidation.IsName(wanted) ? wanted : Plain(wanted, Longest), Longest);
+        Problems.IsName(wanted) ? wanted : Plain(wanted, Longest), Longest);
 
     /// <summary>What a person called it as a part may be called: small letters, digits and single hyphens, up to so many; empty where none is left.</summary>
     public static string Plain(string name, int most)

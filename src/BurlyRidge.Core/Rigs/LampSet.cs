@@ -1,17 +1,6 @@
+using BurlyRidge.Core.Parts;
+
 namespace BurlyRidge.Core.Rigs;
-
-/// <summary>What a lamp's current does as its voltage changes.</summary>
-public enum LampKind
-{
-    /// <summary>Keeps its power: draws more as the voltage falls, down to its drop-out voltage.</summary>
-    RegulatedLed,
-
-    /// <summary>LED strip behind resistors: current in proportion to voltage.</summary>
-    ResistorLed,
-
-    /// <summary>Filament lamp: current with V^0.55.</summary>
-    Filament,
-}
 
 /// <summary>A number of like lamps, rated in watts or in amps.</summary>
 /// <param name="Kind">What its current does as voltage changes.</param>

@@ -1,22 +1,7 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Protection;
 
 namespace BurlyRidge.Core.Rigs;
-
-/// <summary>A part of the vehicle with its own surroundings.</summary>
-public enum Zone
-{
-    /// <summary>Under the bonnet.</summary>
-    EngineBay,
-
-    /// <summary>Inside the cabin.</summary>
-    Cabin,
-
-    /// <summary>Outside the body.</summary>
-    Exterior,
-
-    /// <summary>Along the chassis.</summary>
-    Underbody,
-}
 
 /// <summary>How the current comes back.</summary>
 public enum ReturnPath

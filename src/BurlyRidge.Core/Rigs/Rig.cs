@@ -1,3 +1,5 @@
+using BurlyRidge.Core.Parts;
+
 namespace BurlyRidge.Core.Rigs;
 
 /// <summary>
@@ -54,6 +56,13 @@ public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRul
 
     /// <summary>The same rig with one run changed; as it is where there is none of that id.</summary>
     public Rig WithRun(string id, Func<Run, Run> change) => this with { Runs = [.. Runs.Select(run => run.Id == id ? change(run) : run)] };
+
+    /// <summary>Every part, those of the vehicle first.</summary>
+    public IEnumerable<IPart> AllParts() => PartList.All.SelectMany(kind => kind.Of(this)).OfType<IPart>();
+
+    /// <summary>What its parts need to know of the vehicle and of the wires at them.</summary>
+    public Surroundings Around() => new(Vehicle, HouseRules.ZoneCelsius,
+        () => Runs.SelectMany(run => new[] { run.From, run.To }).Distinct().ToLookup(end => PartBook.Split(end).Part, StringComparer.Ordinal));
 
     /// <summary>A usual vehicle with nothing on it yet.</summary>
     public static Rig Empty(int systemVolts, UnitSystem units) =>

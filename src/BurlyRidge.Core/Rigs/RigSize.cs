@@ -1,3 +1,5 @@
+using BurlyRidge.Core.Parts;
+
 namespace BurlyRidge.Core.Rigs;
 
 /// <summary>How large a rig may be, so that everything that is asked about it is answered within seconds; measured, see docs/performance.md.</summary>
@@ -25,13 +27,18 @@ public static class RigSize
     public const int MostFuses = 600;
 
     /// <summary>The most relays, outputs that an input works counted.</summary>
-    public const int MostRelays = 300;
+    public const int MostRelays = 250;
 
     private const int MostAnswers = 40_000;
+    private const long MostProfilePoints = 2_000_000;
     private const int StatesAtMost = 64;
 
     /// <summary>The most states that a rig may be solved in at once: fewer of a large one.</summary>
-    public static int MostStates(Rig rig) => Math.Clamp(MostAnswers / Math.Max(1, Parts(rig) + rig.Runs.Count), 1, StatesAtMost);
+    public static int MostStates(Rig rig)
+    {
+        var answers = Math.Max(1, Parts(rig) + rig.Runs.Count);
+        return (int)Math.Clamp(Math.Min(MostAnswers / answers, MostProfilePoints / (answers * Math.Max(1L, rig.Lines.Count))), 1, StatesAtMost);
+    }
 
     /// <summary>What of <paramref name="rig"/> is too large, by field; it may be read and written, and nothing more.</summary>
     public static IReadOnlyList<Problem> Problems(Rig rig)
@@ -52,11 +59,7 @@ public static class RigSize
 
     private static int Lights(Rig rig) => rig.Fixtures.Sum(lamp => Math.Max(1, lamp?.Functions.Count ?? 0));
 
-    private static int Parts(Rig rig) =>
-        rig.Vehicle.Batteries.Count + rig.Vehicle.AuxOutputs.Count + rig.Vehicle.PassThroughs.Count + rig.Vehicle.TrailerPins.Count + rig.Vehicle.FuseSlots.Count
-        + Lights(rig) + rig.Protection.Count + rig.Relays.Count + rig.Switches.Count + rig.PowerBoxes.Sum(box => 1 + (box?.Outputs.Count ?? 0))
-        + rig.Joints.Count + rig.Earths.Count + rig.Loads.Count + rig.Converters.Count + rig.SolarPanels.Count
-        + rig.Lines.Sum(line => line?.Plan?.Lamps.Sum(Lamps) ?? 0);
+    private static int Parts(Rig rig) => rig.AllParts().Sum(part => part.Size) + rig.Lines.Sum(line => line?.Plan?.Lamps.Sum(Lamps) ?? 0);
 
     private static int Lamps(LampSet? set) => Math.Clamp(set?.Count ?? 0, 0, MostParts);
 }

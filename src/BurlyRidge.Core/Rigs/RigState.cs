@@ -1,3 +1,5 @@
+using BurlyRidge.Core.Parts;
+
 namespace BurlyRidge.Core.Rigs;
 
 /// <summary>How vehicle and switches stand.</summary>

@@ -1,11 +1,10 @@
+using BurlyRidge.Core.Parts;
+
 namespace BurlyRidge.Core.Rigs;
 
 /// <summary>Refuses a rig that does not hang together, field by field.</summary>
 public static class RigValidation
 {
-    /// <summary>The voltages of vehicles.</summary>
-    public static IReadOnlyList<int> SystemVolts { get; } = [12, 24];
-
     /// <summary>All that is wrong with <paramref name="rig"/>; empty when it may be assessed.</summary>
     public static IReadOnlyList<Problem> Validate(Rig rig)
     {
@@ -13,9 +12,9 @@ public static class RigValidation
         var problems = new Problems();
         if (rig.SchemaVersion != Rig.CurrentSchema)
             problems.Add("schemaVersion", $"This build reads version {Rig.CurrentSchema} of the document, not {rig.SchemaVersion}.");
-        problems.OneOf("vehicle.systemVolts", rig.Vehicle.SystemVolts, SystemVolts, "V");
+        problems.OneOf("vehicle.systemVolts", rig.Vehicle.SystemVolts, Vehicle.Voltages, "V");
         Check(problems, rig.HouseRules);
-        VehicleValidation.Check(problems, rig.Vehicle);
+        VehicleValidation.Check(problems, rig.Vehicle, rig.Around());
         var parts = PartBook.Of(rig);
         PartValidation.Check(problems, rig, parts);
         BodyValidation.Check(problems, rig, parts);
@@ -27,7 +26,7 @@ public static class RigValidation
     private static void Check(Problems problems, string path, Line line, Rig rig, PartBook parts, HashSet<string> lines)
     {
         if (!lines.Add(line.Id)) problems.Add($"{path}.id", $"Another line has the id {line.Id} already.");
-        PartValidation.Id(problems, $"{path}.id", line.Id);
+        problems.Id($"{path}.id", line.Id);
         problems.Text($"{path}.name", line.Name, 80);
         if (line.MetresFromFront is { } front) problems.Within($"{path}.metresFromFront", front, 0, 40, "m");
         if (line.Plan is { } plan) PlanValidation.Check(problems, $"{path}.plan", plan, rig.Vehicle.SystemVolts);

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Sizing;
@@ -66,10 +67,10 @@ public sealed class FaultCurrents
     private double Cells => rig.Vehicle.SystemVolts / 12.0;
 
     /// <summary>The volts that the least currents are driven by, V.</summary>
-    public static double LeastVolts(Vehicle vehicle) => VehicleParts.OpenVolts(LowCharge) * vehicle.SystemVolts / 12;
+    public static double LeastVolts(Vehicle vehicle) => Battery.OpenVolts(LowCharge) * vehicle.SystemVolts / 12;
 
     private double Greatest(double ohms) =>
-        VehicleParts.OpenVolts(1) * Cells / (ohms + TypicalOhms.BatteryCable) + (rig.Vehicle.Alternator?.CruiseAmps ?? 0);
+        Battery.OpenVolts(1) * Cells / (ohms + TypicalOhms.BatteryCable) + (rig.Vehicle.Alternator?.CruiseAmps ?? 0);
 
     private OhmPaths Out(Func<Link, double> ohms, double batteryFactor) => OhmPaths.From(
         map, Starts(batteryFactor), ohms, _ => true, number => !feeds.Of(number).Grounded);

@@ -1,6 +1,7 @@
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Network;
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Sizing;

@@ -1,5 +1,5 @@
-using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Sizing;
@@ -55,7 +55,7 @@ public static class PlanWiring
             InsulationCelsius = plan.InsulationCelsius,
             LaneCelsius = plan.LaneCelsius,
         };
-        var plus = HarnessCompiler.SystemPlus(rig.Vehicle);
+        var plus = rig.Vehicle.SystemPlus;
         var runs = wired.Runs;
         runs.Add(Power("feed", plus, part.Pin("fuse", "in"), beside));
 

@@ -1,4 +1,4 @@
-using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Sizing;
@@ -24,7 +24,7 @@ public sealed record SupplyFigures(string Id, string Name, double LoadAmps, doub
             .DefaultIfEmpty(double.PositiveInfinity).Min();
         return new SupplyFigures(
             whole.Named.Id, whole.Named.Name, given + drawn, given, drawn,
-            solved.Volts(HarnessCompiler.SystemPlus(vehicle)), double.IsPositiveInfinity(hours) ? null : hours);
+            solved.Volts(vehicle.SystemPlus), double.IsPositiveInfinity(hours) ? null : hours);
     }
 }
 

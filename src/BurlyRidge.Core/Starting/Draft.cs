@@ -1,6 +1,6 @@
 using BurlyRidge.Core.Conductors;
-using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
@@ -57,7 +57,7 @@ internal sealed class Draft
     private string Battery { get; }
 
     /// <summary>Plus post of the vehicle's system.</summary>
-    public string Plus => HarnessCompiler.SystemPlus(Rig.Vehicle);
+    public string Plus => Rig.Vehicle.SystemPlus;
 
     /// <summary>Where the lamps sit, as zones of their wires.</summary>
     public IReadOnlyList<Zone> LampZones => Use is LineUse.Inside ? [Zone.Cabin] : Metres > 2.5 ? [Zone.EngineBay, Zone.Exterior] : [Zone.EngineBay];

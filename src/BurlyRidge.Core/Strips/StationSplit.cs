@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Strips;

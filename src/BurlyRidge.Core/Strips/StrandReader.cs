@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Strips;
@@ -58,7 +59,7 @@ internal sealed class StrandReader
     private StripStation Source(ProfilePoint point)
     {
         var word = words.Of(point.Terminal);
-        return new StripStation(point.Terminal, "", StripKind.Source, word.Part, word.Name, word.Detail, "", point.Terminal, point.Way, point.Metres, 0, []);
+        return new StripStation(point.Terminal, "", StripKind.Source, word.Part, word.Name, word.Detail, "", point.Terminal, point.Way, point.Metres, 0, []) { Rated = word.Rated, Symbol = word.Symbol };
     }
 
     /// <summary>The two halves of a joint are one station.</summary>
@@ -74,13 +75,13 @@ internal sealed class StrandReader
         var word = words.Of(point.Part);
         // A joint that several ways go through stands under its own name on the first of them.
         if (point.Part.EndsWith(HalfOfJoint, StringComparison.Ordinal))
-            return [Station(joints.Add(word.Part) ? word.Part : point.Part, word with { Kind = StripKind.Joint })];
+            return [Station(joints.Add(word.Part) ? word.Part : point.Part, word)];
         if (map.Find(point.Part) is not { } link) return [Station(point.Part, word)];
         return StationSplit.Of(rig, link, word.Kind).Select(inside => inside.Suffix.Length == 0
             ? Station(point.Part, word)
-            : Station(point.Part + inside.Suffix, word with { Kind = inside.Kind, Name = inside.Kind == StripKind.Holder ? "holder" : "body", Detail = "" }));
+            : Station(point.Part + inside.Suffix, new StationWord(inside.Kind, word.Part, inside.Kind == StripKind.Holder ? "holder" : "body", "")));
 
         StripStation Station(string id, StationWord word) =>
-            new(id, point.Part, word.Kind, word.Part, word.Name, word.Detail, from, point.Terminal, point.Way, point.Metres, word.LengthMetres, words.Passes(point.Part));
+            new(id, point.Part, word.Kind, word.Part, word.Name, word.Detail, from, point.Terminal, point.Way, point.Metres, word.LengthMetres, words.Passes(point.Part)) { Rated = word.Rated, Symbol = word.Symbol };
     }
 }

@@ -1,52 +1,8 @@
+using System.Text.Json.Serialization;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Harness;
 
 namespace BurlyRidge.Core.Strips;
-
-/// <summary>What one station of a strip is.</summary>
-public enum StripKind
-{
-    /// <summary>Where the current comes from.</summary>
-    Source,
-
-    /// <summary>The fuse or breaker itself.</summary>
-    Fuse,
-
-    /// <summary>What holds the fuse.</summary>
-    Holder,
-
-    /// <summary>A run of the rig, its crimps with it.</summary>
-    Run,
-
-    /// <summary>A lead or cable of the vehicle's own.</summary>
-    Lead,
-
-    /// <summary>A joint.</summary>
-    Joint,
-
-    /// <summary>Contact of a relay.</summary>
-    Relay,
-
-    /// <summary>Contact of a switch.</summary>
-    Switch,
-
-    /// <summary>Contact of an output.</summary>
-    Output,
-
-    /// <summary>Contact of the vehicle's own: key, stalk, gear.</summary>
-    Signal,
-
-    /// <summary>A lamp, or whatever else the current works in.</summary>
-    Lamp,
-
-    /// <summary>Coil of a relay or of an output's input.</summary>
-    Coil,
-
-    /// <summary>Stud or post.</summary>
-    Earth,
-
-    /// <summary>The vehicle's body.</summary>
-    Body,
-}
 
 /// <summary>One station of a strip: a part that the current passes, or the source that it starts from.</summary>
 /// <param name="Id">Its name on the strip, unique: the part's or the run's own where it has one.</param>
@@ -71,7 +27,16 @@ public sealed record StripStation(
     Way Way,
     double Metres,
     double LengthMetres,
-    IReadOnlyList<string> Passes);
+    IReadOnlyList<string> Passes)
+{
+    /// <summary>What stands beside it in a wiring diagram; null: the detail.</summary>
+    [JsonIgnore]
+    public string? Rated { get; init; }
+
+    /// <summary>How it is drawn in a wiring diagram.</summary>
+    [JsonIgnore]
+    public PartSymbol Symbol { get; init; }
+}
 
 /// <summary>A place on a strip: which strand, and which station of it.</summary>
 public sealed record StripPlace(int Strand, int Station);

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 
@@ -38,8 +39,8 @@ public static class StripReader
     /// <summary>The coil, or what is like one, that a contact hangs on.</summary>
     private static string? CoilOf(WiringMap map, Need need) => need switch
     {
-        Need.Coil coil => map.At(coil.Plus).FirstOrDefault(link => link.Kind == LinkKind.Load && WiringMap.Other(link, coil.Plus) == coil.Minus)?.Id,
-        Need.Live live => map.At(live.Terminal).FirstOrDefault(link => link.Kind == LinkKind.Load)?.Id,
+        Need.Coil({ } coil) => map.At(coil.Plus).FirstOrDefault(link => link.Kind == LinkKind.Load && WiringMap.Other(link, coil.Plus) == coil.Minus)?.Id,
+        Need.Live(var lead) => map.At(lead.Plus).FirstOrDefault(link => link.Kind == LinkKind.Load)?.Id,
         _ => null,
     };
 
@@ -62,7 +63,7 @@ public static class StripReader
     /// <summary>What can be reached from the lamps of a line whose wires lead nowhere.</summary>
     private static List<StripStation> Loose(WiringMap map, StationWords words, LineStudy study)
     {
-        var met = new HashSet<string>(StringComparer.Ordinal) { PartBook.Body };
+        var met = new HashSet<string>(StringComparer.Ordinal) { Vehicle.Body };
         var seen = new HashSet<string>(StringComparer.Ordinal);
         var open = new Queue<string>();
         var stations = new List<StripStation>();

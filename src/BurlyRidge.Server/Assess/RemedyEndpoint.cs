@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Demo;
 using BurlyRidge.Server.Hosting;

@@ -1,6 +1,6 @@
-using System.Text;
 using BurlyRidge.Core.Fitting;
-using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core;
+using System.Text;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 

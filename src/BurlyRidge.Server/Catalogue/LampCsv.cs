@@ -1,7 +1,7 @@
+using BurlyRidge.Core;
 using System.Globalization;
 using System.Text;
 using BurlyRidge.Core.Fitting;
-using BurlyRidge.Core.Rigs;
 using CsvHelper;
 using CsvHelper.Configuration;
 

@@ -1,6 +1,8 @@
+using BurlyRidge.Core;
 using System.Globalization;
 using System.Text.RegularExpressions;
 using BurlyRidge.Core.Fitting;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using CsvHelper;
 

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using static BurlyRidge.Server.Demo.DemoWords;
 

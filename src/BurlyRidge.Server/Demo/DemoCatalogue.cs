@@ -1,6 +1,6 @@
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Fitting;
-using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Parts;
 
 namespace BurlyRidge.Server.Demo;
 

@@ -1,6 +1,7 @@
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using static BurlyRidge.Server.Demo.DemoWords;
 

@@ -1,4 +1,4 @@
-using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace BurlyRidge.Server.Hosting;

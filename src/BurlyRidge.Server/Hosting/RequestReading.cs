@@ -1,6 +1,6 @@
-using System.Runtime.InteropServices;
 using BurlyRidge.Core.Exchange;
-using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core;
+using System.Runtime.InteropServices;
 using Microsoft.AspNetCore.Http.Metadata;
 using Microsoft.Net.Http.Headers;
 

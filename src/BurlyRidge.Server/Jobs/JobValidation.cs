@@ -1,4 +1,4 @@
-using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core;
 
 namespace BurlyRidge.Server.Jobs;
 

@@ -1,3 +1,4 @@
+using BurlyRidge.Core;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
 

@@ -1,5 +1,6 @@
-using System.Text;
 using BurlyRidge.Core.Exchange.Drawings;
+using BurlyRidge.Core;
+using System.Text;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Hosting;

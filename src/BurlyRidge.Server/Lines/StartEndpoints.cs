@@ -1,3 +1,5 @@
+using BurlyRidge.Core;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Starting;
 using BurlyRidge.Server.Assess;

@@ -1,6 +1,7 @@
+using BurlyRidge.Core.Exchange.Drawings;
+using BurlyRidge.Core;
 using System.Text;
 using BurlyRidge.Core.Assessing;
-using BurlyRidge.Core.Exchange.Drawings;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 using BurlyRidge.Server.Assess;

@@ -1,3 +1,4 @@
+using BurlyRidge.Core;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;

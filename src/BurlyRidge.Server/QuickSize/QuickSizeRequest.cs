@@ -1,4 +1,6 @@
+using BurlyRidge.Core;
 using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Server.QuickSize;

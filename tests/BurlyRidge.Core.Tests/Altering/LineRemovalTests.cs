@@ -1,6 +1,7 @@
 using BurlyRidge.Core.Altering;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bodies;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Starting;
 using BurlyRidge.Core.Tests.Starting;

@@ -2,6 +2,7 @@ using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 using BurlyRidge.Core.Tests.Support;

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Tests.Support.Shapes;
 using static BurlyRidge.Core.Tests.Support.Shapes.Sketch;

@@ -1,9 +1,10 @@
+using BurlyRidge.Core.Harness;
 using System.Text;
 using System.Text.Json.Nodes;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
-using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Tests.Support;
 using BurlyRidge.Core.Tests.Support.Shapes;
@@ -166,7 +167,8 @@ public class JobFileTests
     public void A_profile_runs_from_the_source_to_the_lamp_and_back()
     {
         var shape = AllShapes.All.Single(shape => shape.Name == "fifteen pods fed at both ends by a relay box without a panel");
-        var points = Profile.Of(HarnessCompiler.Compile(shape.Rig).Solve(shape.States[1]), shape.Rig.Fixtures.Select(pod => $"{pod.Id}.main"));
+        var rig = shape.Rig with { Lines = [new Line("row", "Row") { Lights = [.. shape.Rig.Fixtures.Select(pod => $"{pod.Id}.main")] }] };
+        var points = Assessor.Assess(rig, shape.States[1]).States[0].Profiles.Single().Points;
         Assert.Equal("battery.plus", points[0].Terminal);
         Assert.Equal(-1, points[0].From);
         foreach (var point in points.Where(point => point.From >= 0))

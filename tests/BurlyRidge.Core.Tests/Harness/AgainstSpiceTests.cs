@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using System.Text;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Harness;

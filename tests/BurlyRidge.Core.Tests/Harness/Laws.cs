@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Harness;
 
 namespace BurlyRidge.Core.Tests.Harness;

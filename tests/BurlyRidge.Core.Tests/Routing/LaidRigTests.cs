@@ -1,6 +1,7 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Exchange;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Bodies;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using CsCheck;

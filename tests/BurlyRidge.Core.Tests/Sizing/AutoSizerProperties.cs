@@ -1,6 +1,7 @@
 using BurlyRidge.Core.Checks;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 using BurlyRidge.Core.Tests.Support.Shapes;

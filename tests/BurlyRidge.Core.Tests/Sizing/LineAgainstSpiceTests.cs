@@ -1,4 +1,5 @@
 using System.Globalization;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 using BurlyRidge.Core.Tests.Support;

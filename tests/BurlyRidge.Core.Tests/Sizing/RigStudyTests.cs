@@ -1,6 +1,7 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Network;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 using BurlyRidge.Core.Tests.Support.Shapes;

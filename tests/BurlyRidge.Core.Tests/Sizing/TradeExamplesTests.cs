@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Tests.Support;
 

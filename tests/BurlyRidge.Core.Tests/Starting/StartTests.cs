@@ -1,8 +1,10 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Starting;
+using BurlyRidge.Core.Tests.Support;
 
 namespace BurlyRidge.Core.Tests.Starting;
 
@@ -39,6 +41,14 @@ public class StartTests
         {
             At = placed ? rig.Body!.Mounts.First(mount => rear ? mount.At.Back > 3 : mount.At.Back < 3).Id : null,
         });
+    }
+
+    [Theory]
+    [MemberData(nameof(All))]
+    public void It_comes_to_the_same_figures_as_before(string id, bool placed)
+    {
+        var (rig, request) = Ask(id, placed);
+        GoldenFigures.Hold($"starts/{id}{(placed ? "-placed" : "")}", Starts.Begin(rig, request).Rig);
     }
 
     [Theory]

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 

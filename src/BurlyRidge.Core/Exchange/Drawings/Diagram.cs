@@ -1,5 +1,6 @@
 using System.Net;
 using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;

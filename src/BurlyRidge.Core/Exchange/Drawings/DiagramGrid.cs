@@ -1,5 +1,5 @@
 using BurlyRidge.Core.Harness;
-using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Strips;
 
 namespace BurlyRidge.Core.Exchange.Drawings;
@@ -118,7 +118,7 @@ internal sealed class DiagramGrid
             wires.Clear();
         }
         // What ends on the body or a post meets all else there, and nobody draws that.
-        var into = strand.Joins is { } joins && strand.Stations[^1].To != PartBook.Body && last?.Station?.Kind != StripKind.Earth ? nodes.GetValueOrDefault(joins) : null;
+        var into = strand.Joins is { } joins && strand.Stations[^1].To != Vehicle.Body && last?.Station?.Kind != StripKind.Earth ? nodes.GetValueOrDefault(joins) : null;
         // A coil that shares a stud with the lamps gets the stud's sign once more, and no wire right across the drawing.
         if (strand.Control && into?.Station is { Kind: StripKind.Earth } shared)
         {

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Strips;
 
@@ -11,42 +12,62 @@ internal static class DiagramSymbols
 
     /// <summary>Draws a station in a level wire, its middle at (x, y).</summary>
     /// <param name="fromLeft">Whether its wire comes from the left; an earth is an end.</param>
-    public static void Level(Svg svg, Rig rig, StripStation station, double x, double y, bool fromLeft)
+    public static void Level(Svg svg, StripStation station, double x, double y, bool fromLeft)
     {
-        switch (station.Kind)
+        switch (station.Symbol)
         {
-            case StripKind.Fuse:
+            case PartSymbol.Fuse:
                 svg.Line(x - Half, y, x + Half, y);
                 svg.Box(x - 3, y - 1.2, 6, 2.4, fill: "none");
                 break;
-            case StripKind.Relay:
-            case StripKind.Switch:
-            case StripKind.Output:
-            case StripKind.Signal:
+            case PartSymbol.Contact:
                 Contact(svg, x, y);
-                if (station.Kind is StripKind.Output or StripKind.Signal) svg.Box(x - 5.5, y - 4, 11, 6, line: 0.2, round: 0.8);
                 Pins(svg, station, x, y);
                 break;
-            case StripKind.Joint:
-                Joint(svg, rig, station, x, y);
+            case PartSymbol.EnclosedContact:
+                Contact(svg, x, y);
+                svg.Box(x - 5.5, y - 4, 11, 6, line: 0.2, round: 0.8);
                 break;
-            case StripKind.Coil:
+            case PartSymbol.Coil:
                 svg.Line(x - Half, y, x + Half, y);
                 svg.Box(x - 2.6, y - 1.8, 5.2, 3.6, fill: "#fff");
                 svg.Line(x - 2.6, y + 1.8, x + 2.6, y - 1.8, width: 0.2);
                 Pins(svg, station, x, y);
                 break;
-            case StripKind.Earth:
-                Earth(svg, rig, station, x, y, fromLeft ? -Half : Half);
-                break;
-            case StripKind.Source:
+            case PartSymbol.Battery:
                 svg.Line(x, y, x + Half, y);
                 svg.Line(x, y - 2.6, x, y + 2.6, width: 0.6);
                 svg.Line(x - 1.6, y - 1.4, x - 1.6, y + 1.4, width: 0.9);
                 break;
-            case StripKind.Lamp:
+            case PartSymbol.Lamp:
                 svg.Line(x - Half, y, x + Half, y);
                 Lamp(svg, x, y);
+                break;
+            case PartSymbol.Plug:
+                svg.Line(x - Half, y, x - 0.8, y);
+                svg.Line(x + 0.8, y, x + Half, y);
+                svg.Path([(x - 1.8, y - 1.6), (x - 0.2, y), (x - 1.8, y + 1.6)]);
+                svg.Path([(x - 0.4, y - 1.6), (x + 1.2, y), (x - 0.4, y + 1.6)]);
+                break;
+            case PartSymbol.Cap:
+                svg.Line(x - Half, y, x, y);
+                svg.Line(x, y - 1.6, x, y + 1.6, width: 0.8);
+                break;
+            case PartSymbol.Tap:
+                svg.Line(x - Half, y, x + Half, y);
+                svg.Path([(x - 1.4, y + 1.6), (x, y - 0.8), (x + 1.4, y + 1.6), (x - 1.4, y + 1.6)], fill: "#fff");
+                break;
+            case PartSymbol.Splice:
+                svg.Line(x - Half, y, x + Half, y);
+                svg.Circle(x, y, 0.9, fill: "#000");
+                break;
+            case PartSymbol.Stud:
+                Stud(svg, x, y, fromLeft ? -Half : Half);
+                break;
+            case PartSymbol.Post:
+                svg.Line(x, y, x + (fromLeft ? -Half : Half), y);
+                svg.Circle(x, y, 1.6, fill: "#fff");
+                svg.Line(x - 1, y, x + 1, y, width: 0.5);
                 break;
             default:
                 svg.Line(x - Half, y, x + Half, y);
@@ -83,46 +104,13 @@ internal static class DiagramSymbols
     /// <summary>Terminal numbers as they are printed on the part.</summary>
     private static void Pins(Svg svg, StripStation station, double x, double y)
     {
-        if (station.Kind is StripKind.Output or StripKind.Signal) return;
         svg.Text(x - Half + 0.2, y + 2.6, PartBook.Split(station.From).Pin, 2, "middle");
         svg.Text(x + Half - 0.2, y + 2.6, PartBook.Split(station.To).Pin, 2, "middle");
     }
 
-    private static void Joint(Svg svg, Rig rig, StripStation station, double x, double y)
+    /// <summary>Three lines below each other.</summary>
+    private static void Stud(Svg svg, double x, double y, double stem)
     {
-        switch (rig.Joints.FirstOrDefault(joint => joint.Id == station.Part)?.Kind)
-        {
-            case JointKind.Plug:
-                svg.Line(x - Half, y, x - 0.8, y);
-                svg.Line(x + 0.8, y, x + Half, y);
-                svg.Path([(x - 1.8, y - 1.6), (x - 0.2, y), (x - 1.8, y + 1.6)]);
-                svg.Path([(x - 0.4, y - 1.6), (x + 1.2, y), (x - 0.4, y + 1.6)]);
-                break;
-            case JointKind.Cap:
-                svg.Line(x - Half, y, x, y);
-                svg.Line(x, y - 1.6, x, y + 1.6, width: 0.8);
-                break;
-            case JointKind.Tap:
-                svg.Line(x - Half, y, x + Half, y);
-                svg.Path([(x - 1.4, y + 1.6), (x, y - 0.8), (x + 1.4, y + 1.6), (x - 1.4, y + 1.6)], fill: "#fff");
-                break;
-            default:
-                svg.Line(x - Half, y, x + Half, y);
-                svg.Circle(x, y, 0.9, fill: "#000");
-                break;
-        }
-    }
-
-    /// <summary>Three lines below each other; a post is the minus of its battery.</summary>
-    private static void Earth(Svg svg, Rig rig, StripStation station, double x, double y, double stem)
-    {
-        if (rig.Earths.FirstOrDefault(earth => earth.Id == station.Part)?.Kind == EarthKind.Post)
-        {
-            svg.Line(x, y, x + stem, y);
-            svg.Circle(x, y, 1.6, fill: "#fff");
-            svg.Line(x - 1, y, x + 1, y, width: 0.5);
-            return;
-        }
         svg.Line(x, y, x + stem, y);
         svg.Line(x, y, x, y + 2);
         foreach (var (half, down) in new[] { (2.4, 2.0), (1.6, 2.9), (0.8, 3.8) }) svg.Line(x - half, y + down, x + half, y + down, width: 0.5);

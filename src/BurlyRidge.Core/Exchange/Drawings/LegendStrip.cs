@@ -1,4 +1,5 @@
 using System.Net;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Exchange.Drawings;

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Strips;
 
@@ -134,8 +135,8 @@ internal sealed class LineDiagram
             if (station.Kind is not (StripKind.Joint or StripKind.Fuse or StripKind.Earth))
                 svg.Box(x - DiagramSymbols.Half, y - (lamp ? DiagramSymbols.Half : 2.6), 2 * DiagramSymbols.Half, lamp ? 2 * DiagramSymbols.Half : 3, fill: "#fff", stroke: "none");
             if (lamp) DiagramSymbols.Upright(svg, x, y);
-            else DiagramSymbols.Level(svg, rig, station, x, y, fromLeft: !strand.Back.Contains(node));
-            var (name, detail) = Words(station);
+            else DiagramSymbols.Level(svg, station, x, y, fromLeft: !strand.Back.Contains(node));
+            var (name, detail) = (station.Name, station.Rated ?? station.Detail);
             var (left, high, anchor) = Beside(strand, node, detail);
             svg.Text(left, high, name, Letter, anchor, bold: true);
             svg.Text(left, high + 2.5, detail, Letter, anchor);
@@ -153,16 +154,6 @@ internal sealed class LineDiagram
         var high = y - (detail.Length > 0 ? 6.4 : 3.9) - (node.Station.Kind is StripKind.Output or StripKind.Signal ? 1.4 : 0);
         return upward ? (x - 1, high, "end") : (x, high, "middle");
     }
-
-    private (string Name, string Detail) Words(StripStation station) => station.Kind switch
-    {
-        StripKind.Fuse => (station.Name, station.Detail),
-        StripKind.Relay => (station.Part, rig.Relays.FirstOrDefault(relay => relay.Id == station.Part) is { } relay ? $"{relay.ContactAmps:0.#} A relay" : ""),
-        StripKind.Coil => (station.Name, rig.Relays.FirstOrDefault(relay => relay.Id == station.Part)?.CoilDiode == true ? "diode across it" : ""),
-        StripKind.Switch => (station.Part, rig.Switches.FirstOrDefault(part => part.Id == station.Part) is { } part ? $"{part.RatingAmps:0.#} A switch" : ""),
-        StripKind.Lamp => (station.Name, station.Detail),
-        _ => (station.Name, station.Detail),
-    };
 
     /// <summary>A coil and the contact that it closes belong together.</summary>
     private void Links(Svg svg)

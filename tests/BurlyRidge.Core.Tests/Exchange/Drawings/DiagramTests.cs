@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Xml.Linq;
 using BurlyRidge.Core.Exchange.Drawings;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Starting;
 using BurlyRidge.Core.Tests.Support.Shapes;

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Xml.Linq;
 using BurlyRidge.Core.Exchange.Drawings;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Tests.Exchange.Drawings;

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using static BurlyRidge.Core.Tests.Support.Shapes.Sketch;
 
@@ -36,7 +37,7 @@ internal static class AnyRig
 
     private static Vehicle Vehicle(Random random, int volts)
     {
-        var usual = Core.Rigs.Vehicle.Usual(volts);
+        var usual = Parts.Vehicle.Usual(volts);
         SignalLamp Lamp() => new() { Watts = random.Next(10, 120), Switched = random.Next(3) == 0 ? SwitchedSide.Minus : SwitchedSide.Plus };
         return usual with
         {

@@ -1,6 +1,4 @@
-using BurlyRidge.Core.Rigs;
-
-namespace BurlyRidge.Core.Harness;
+namespace BurlyRidge.Core.Parts;
 
 /// <summary>
 /// Resistances of new parts, Ω; typical values (common practice, no source) from the ranges crimp 0.5, ring on a clean stud

@@ -1,20 +1,17 @@
+using System.Text.RegularExpressions;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Protection;
 
-namespace BurlyRidge.Core.Rigs;
-
-/// <summary>One thing in a document that cannot be taken.</summary>
-/// <param name="Path">The field, as in the document: "lines[0].oneWayMetres".</param>
-/// <param name="Message">A sentence that a fitter understands.</param>
-public sealed record Problem(string Path, string Message);
+namespace BurlyRidge.Core;
 
 /// <summary>Collects problems, each under its field's path.</summary>
-internal sealed class Problems
+public sealed partial class Problems
 {
     private const int Most = 100;
 
     private readonly List<Problem> found = [];
 
+    /// <summary>All of them, in the order found.</summary>
     public IReadOnlyList<Problem> Found => found;
 
     /// <summary>Notes a problem; nobody reads on after the first hundred.</summary>
@@ -31,21 +28,27 @@ internal sealed class Problems
     public void Within(string path, double value, double from, double to, string unit = "") =>
         Require(path, value >= from && value <= to, $"Give a number from {from} to {to}{Spaced(unit)}.");
 
+    /// <summary>No wire of that name.</summary>
     public void Wire(string path, string name) =>
         Require(path, WireTable.Find(name) is not null, $"There is no wire called {name}.");
 
+    /// <summary>Not a standard fuse.</summary>
     public void StandardFuse(string path, Fuse fuse) =>
         Require(path, FuseTable.All.Contains(fuse), $"There is no standard {fuse} fuse.");
 
+    /// <summary>One of some.</summary>
     public void OneOf(string path, int value, IReadOnlyList<int> allowed, string unit) =>
         Require(path, allowed.Contains(value), $"Give {string.Join(" or ", allowed)}{Spaced(unit)}.");
 
+    /// <summary>Some text, not too long.</summary>
     public void Text(string path, string value, int atMost) =>
         Require(path, !string.IsNullOrWhiteSpace(value) && value.Length <= atMost, $"Give 1 to {atMost} characters.");
 
+    /// <summary>So many entries.</summary>
     public void Count(string path, int count, int from, int to, string what) =>
         Require(path, count >= from && count <= to, $"Give {from} to {to} {what}.");
 
+    /// <summary>No more than so many.</summary>
     public void AtMost(string path, int count, int most, string what) =>
         Require(path, count <= most, $"Up to {most} {what} are worked out; here are {count}.");
 
@@ -58,6 +61,28 @@ internal sealed class Problems
             else Add($"{path}[{i}]", "Must not be empty.");
         }
     }
+
+    /// <summary>Refuses an id that is no slug; whether it is one.</summary>
+    public bool Id(string path, string id)
+    {
+        if (IsName(id)) return true;
+        Add(path, "Give 1 to 64 letters, digits and hyphens.");
+        return false;
+    }
+
+    /// <summary>Whether a part or a line may be called that.</summary>
+    public static bool IsName(string? id) => id is not null && Slug().IsMatch(id);
+
+    /// <summary>Refuses names that stand twice.</summary>
+    public void Twice(string path, IEnumerable<string> names)
+    {
+        var seen = new HashSet<string>(StringComparer.Ordinal);
+        foreach (var name in names)
+            if (!seen.Add(name)) Add(path, $"The name {name} stands twice.");
+    }
+
+    [GeneratedRegex(@"\A[A-Za-z0-9-]{1,64}\z")]
+    private static partial Regex Slug();
 
     private void Require(string path, bool holds, string message)
     {

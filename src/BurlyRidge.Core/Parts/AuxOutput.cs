@@ -1,0 +1,36 @@
+using BurlyRidge.Core.Protection;
+
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>A factory auxiliary output with its switch.</summary>
+/// <param name="RatingAmps">Of its fuse, A.</param>
+/// <param name="LeadWire">Size of its lead, by name.</param>
+public sealed record AuxOutput(string Id, double RatingAmps, string LeadWire, Feed Feed, double LeadMetres = 1, bool Latching = true) : IPart
+{
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string> Pins() => ["out"];
+
+    /// <inheritdoc/>
+    public IEnumerable<PartElement> Elements(Surroundings around) =>
+    [
+        new PartElement($"{Id}.fuse", around.Live(Feed), $"{Id}.fused", Law.Fuse.InHolder(FuseTable.AtLeast(RatingAmps))),
+        new PartElement($"{Id}.switch", $"{Id}.fused", $"{Id}.switched", new Law.Contact(TypicalOhms.RelayContact)) { Needs = [new Need.Press(Id)] },
+        new PartElement(Id, $"{Id}.switched", $"{Id}.out", Law.Wire.OfVehicle(LeadWire, LeadMetres, around)),
+    ];
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside) => inside switch
+    {
+        "fuse" => new(StripKind.Fuse, Id, $"{RatingAmps} A fuse", $"of {Id}"),
+        "switch" => new(StripKind.Output, Id, Id, "pressed"),
+        _ => new(StripKind.Lead, Id, $"{LeadWire} lead", $"of {Id}", LeadMetres),
+    };
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around)
+    {
+        problems.Within($"{path}.ratingAmps", RatingAmps, 1, 100, "A");
+        problems.Wire($"{path}.leadWire", LeadWire);
+        problems.Above($"{path}.leadMetres", LeadMetres, 0, 100, "m");
+    }
+}

@@ -1,0 +1,78 @@
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>One battery of 12 V.</summary>
+/// <param name="Id">Stable name within the rig.</param>
+/// <param name="CapacityAmpHours">Rated at 20 h, Ah.</param>
+/// <param name="StateOfCharge">0 to 1.</param>
+/// <param name="InternalMilliohms">Resistance when it gives, mΩ (70 to 100 Ah: 4 to 8, typical).</param>
+/// <param name="Place">Where it stands.</param>
+public sealed record Battery(
+    string Id, double CapacityAmpHours = 80, double StateOfCharge = 0.9, double InternalMilliohms = 6, Zone Place = Zone.EngineBay) : IPart
+{
+    /// <summary>Peukert exponent: 1.1 (AGM) to 1.3 (flooded) (common practice, no source).</summary>
+    public double PeukertExponent { get; init; } = 1.2;
+
+    /// <summary>Whether a current sensor sits on its minus post; what is returned to the post itself passes it by.</summary>
+    public bool CurrentSensor { get; init; }
+
+    private const double ChargingVolts = 14.4;
+    private const double AcceptedHours = 5;
+
+    /// <summary>
+    /// Open-circuit voltage at rest, 25 °C, of a 12 V lead-acid battery (common practice, no source): 11.8 V flat, 12.0, 12.2
+    /// and 12.4 V by quarters, 12.7 V full; straight between.
+    /// </summary>
+    public static double OpenVolts(double stateOfCharge)
+    {
+        double[] volts = [11.8, 12.0, 12.2, 12.4, 12.7];
+        var quarter = Math.Clamp(stateOfCharge, 0, 1) * 4;
+        var below = Math.Min(3, (int)quarter);
+        return volts[below] + (quarter - below) * (volts[below + 1] - volts[below]);
+    }
+
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string> Pins() => ["plus", "minus"];
+
+    /// <inheritdoc/>
+    public IEnumerable<PartElement> Elements(Surroundings around)
+    {
+        var vehicle = around.Vehicle;
+        var (plus, minus) = ($"{Id}.plus", $"{Id}.minus");
+        var open = OpenVolts(StateOfCharge);
+        var ohms = InternalMilliohms / 1000;
+        var accepting = (ChargingVolts - open) / (CapacityAmpHours / AcceptedHours);
+        var place = Enumerable.Range(0, vehicle.Batteries.Count).First(i => vehicle.Batteries[i].Id == Id);
+        yield return new PartElement(Id, plus, minus, new Law.Battery(open, ohms, Math.Max(ohms, accepting)));
+        var below = vehicle.BatteryLink == BatteryLink.Series && place > 0 ? $"{vehicle.Batteries[place - 1].Id}.plus" : Vehicle.Body;
+        yield return new PartElement($"{Id}.strap", minus, below, new Law.Joint(TypicalOhms.BatteryCable));
+        if (vehicle.BatteryLink == BatteryLink.Parallel && place > 0)
+            yield return new PartElement($"{Id}.link", $"{vehicle.Batteries[0].Id}.plus", plus, new Law.Joint(TypicalOhms.BatteryCable));
+    }
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside) => inside is "plus" or "minus"
+        ? new StationWord(StripKind.Source, Id, Id, $"{inside} post")
+        : new StationWord(StripKind.Lead, Id, "battery cable", "");
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around)
+    {
+        problems.Within($"{path}.capacityAmpHours", CapacityAmpHours, 1, 2000, "Ah");
+        problems.Within($"{path}.stateOfCharge", StateOfCharge, 0, 1);
+        problems.Within($"{path}.internalMilliohms", InternalMilliohms, 0.1, 1000, "mΩ");
+        problems.Within($"{path}.peukertExponent", PeukertExponent, 1, 1.6);
+    }
+}
+
+/// <summary>How several batteries are joined.</summary>
+public enum BatteryLink
+{
+    /// <summary>Plus to plus; the minus ends on the body.</summary>
+    Parallel,
+
+    /// <summary>Plus to the minus of the next; the first minus on the body.</summary>
+    Series,
+
+    /// <summary>Not joined at plus, as a second battery behind its charger; the minus ends on the body.</summary>
+    Separate,
+}

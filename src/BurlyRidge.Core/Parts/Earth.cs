@@ -1,0 +1,42 @@
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>Where currents return. Terminal: "id".</summary>
+/// <param name="Kind">Stud on the body, battery post, or the minus of a module.</param>
+/// <param name="On">For a post, the battery; null: the vehicle's own.</param>
+/// <param name="StudMilliohms">Ring on the stud, mΩ.</param>
+/// <param name="BodyMilliohms">From a stud through the body to the battery's minus, mΩ.</param>
+public sealed record Earth(
+    string Id, EarthKind Kind, string? On = null, double StudMilliohms = 0.5, double BodyMilliohms = 5, Zone Place = Zone.EngineBay) : IPart
+{
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string> Pins() => [""];
+
+    /// <inheritdoc/>
+    public IEnumerable<PartElement> Elements(Surroundings around) => [Kind == EarthKind.Stud
+        ? new PartElement(Id, Id, Vehicle.Body, new Law.Joint((StudMilliohms + BodyMilliohms) / 1000) { AgedOhms = (StudMilliohms + TypicalOhms.AgedBodyFactor * BodyMilliohms) / 1000 })
+        : new PartElement(Id, Id, $"{On ?? around.Vehicle.Batteries[0].Id}.minus", new Law.Joint(StudMilliohms / 1000))];
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside) => new(StripKind.Earth, Id, Kind == EarthKind.Stud ? "stud" : "post", Id)
+    {
+        Symbol = Kind == EarthKind.Stud ? PartSymbol.Stud : PartSymbol.Post,
+    };
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around)
+    {
+        problems.Within($"{path}.studMilliohms", StudMilliohms, 0, 10_000, "mΩ");
+        problems.Within($"{path}.bodyMilliohms", BodyMilliohms, 0, 10_000, "mΩ");
+        if (On is { } on && around.Vehicle.Batteries.All(battery => battery?.Id != on)) problems.Add($"{path}.on", $"There is no battery called {on}.");
+    }
+}
+
+/// <summary>Kinds of earth.</summary>
+public enum EarthKind
+{
+    /// <summary>A stud on the body.</summary>
+    Stud,
+
+    /// <summary>The minus post of a battery.</summary>
+    Post,
+}

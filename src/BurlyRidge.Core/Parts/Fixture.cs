@@ -1,0 +1,130 @@
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>A lamp as bought. Terminals: "id.pin" for every pin that its functions and its dim lead name.</summary>
+public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction> Functions) : IPart
+{
+    /// <summary>Pins that come out of it and are joined to nothing inside that matters, such as a lead to be capped.</summary>
+    public IReadOnlyList<string> SparePins { get; init; } = [];
+
+    /// <summary>What it is like to the hand, as sold; null where nobody said.</summary>
+    public LampBody? Body { get; init; }
+
+    /// <summary>The same as measured when it arrived; null: not yet.</summary>
+    public LampBody? Measured { get; init; }
+
+    private const double DimPullUpOhms = 10_000;
+    private const double DimPullInVolts = 4;
+    private const double DimDropOutVolts = 2;
+
+    /// <inheritdoc/>
+    int IPart.Size => Math.Max(1, Functions.Count);
+
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string> Pins() =>
+    [
+        .. Functions.Where(function => function is not null)
+            .SelectMany(function => function.DimPin is null ? [function.Plus, function.Minus] : new[] { function.Plus, function.Minus, function.DimPin }),
+        .. SparePins,
+    ];
+
+    /// <summary>Each light; a dim lead is held up inside the lamp, and drawn down to earth it dims.</summary>
+    public IEnumerable<PartElement> Elements(Surroundings around)
+    {
+        foreach (var function in Functions)
+        {
+            var id = $"{Id}.{function.Id}";
+            yield return new PartElement(id, $"{Id}.{function.Plus}", $"{Id}.{function.Minus}", function.Kind switch
+            {
+                LampKind.RegulatedLed => new Law.RegulatedLamp(function.Watts, function.TurnsOnAt(), function.DropsOutAt())
+                {
+                    DimmedBy = Dimmer(function),
+                    DimFraction = function.DimFraction,
+                },
+                LampKind.ResistorLed => new Law.Load(function.RatedVolts * function.RatedVolts / function.Watts),
+                _ => new Law.Filament(function.Watts, function.RatedVolts),
+            });
+            if (Dimmer(function) is { } dimmer)
+                yield return new PartElement($"{id}.pull-up", $"{Id}.{function.Plus}", dimmer.Plus, new Law.Load(DimPullUpOhms) { Weak = true });
+        }
+    }
+
+    /// <inheritdoc/>
+    public IEnumerable<ControlInput> Inputs(Surroundings around) => Functions.Select(Dimmer).OfType<ControlInput>();
+
+    private ControlInput? Dimmer(LampFunction function) => function is not { Kind: LampKind.RegulatedLed, DimPin: { } pin } ? null
+        : new ControlInput($"{Id}.{function.Id}.dim", ControlKind.Lead, $"{Id}.{pin}", $"{Id}.{function.Minus}", DimPullInVolts, DimDropOutVolts, EitherWay: false);
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside)
+    {
+        var function = Functions.FirstOrDefault(function => function.Id == inside);
+        return new(StripKind.Lamp, Id, Name, function is null ? Id : Functions.Count > 1 ? $"{Id}, {function.Id}" : $"{Id}, {function.Watts:0.#} W");
+    }
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around)
+    {
+        problems.Text($"{path}.name", Name, 80);
+        problems.Count($"{path}.functions", Functions.Count, 1, 8, "functions");
+        problems.Each($"{path}.functions", Functions, (at, function) => function.Check(problems, at));
+        problems.Twice($"{path}.functions", Functions.Where(function => function is not null).Select(function => function.Id));
+    }
+}
+
+/// <summary>One light of a fixture: main beam, backlight, marker.</summary>
+/// <param name="Id">Stable name within the fixture.</param>
+/// <param name="Kind">What its current does as voltage changes.</param>
+/// <param name="Watts">Power at <paramref name="RatedVolts"/>, W.</param>
+/// <param name="RatedVolts">12 or 24.</param>
+/// <param name="Plus">Pin.</param>
+/// <param name="Minus">Pin.</param>
+/// <param name="TurnOnVolts">Regulated LED: below this it is dark, V; null: half of the rated volts.</param>
+/// <param name="DropOutVolts">Regulated LED: from this up it keeps its power, V; null: three quarters of the rated volts.</param>
+/// <param name="DimPin">A pin that dims it when earthed; null where it has none.</param>
+/// <param name="DimFraction">What is left of its power then.</param>
+public sealed record LampFunction(
+    string Id,
+    LampKind Kind,
+    double Watts,
+    double RatedVolts = 12,
+    string Plus = "plus",
+    string Minus = "minus",
+    double? TurnOnVolts = null,
+    double? DropOutVolts = null,
+    string? DimPin = null,
+    double DimFraction = 0.5)
+{
+    /// <summary>Turn-on voltage of a usual regulated LED lamp over its rated volts: 6 of 12 (typical).</summary>
+    public const double UsualTurnOn = 0.5;
+
+    /// <summary>Drop-out voltage of a usual regulated LED lamp over its rated volts: 9 of 12 (typical).</summary>
+    public const double UsualDropOut = 0.75;
+
+    /// <summary>The most that it may get for good, V; null: 1.3 times its rated volts, which is 15.6 of 12 (typical).</summary>
+    public double? MaxVolts { get; init; }
+
+    /// <summary>The most volts over the rated ones that a lamp without a wider range stands (typical, no source).</summary>
+    public const double UsualMax = 1.3;
+
+    /// <summary>The voltage that it may get for good, V.</summary>
+    public double StandsUpTo() => MaxVolts ?? UsualMax * RatedVolts;
+
+    /// <summary>The turn-on voltage that holds, V.</summary>
+    public double TurnsOnAt() => TurnOnVolts ?? UsualTurnOn * RatedVolts;
+
+    /// <summary>The drop-out voltage that holds, V.</summary>
+    public double DropsOutAt() => DropOutVolts ?? UsualDropOut * RatedVolts;
+
+    /// <summary>Notes what cannot be taken.</summary>
+    internal void Check(Problems problems, string path)
+    {
+        problems.Id($"{path}.id", Id);
+        problems.Above($"{path}.watts", Watts, 0, 5000, "W");
+        problems.Within($"{path}.ratedVolts", RatedVolts, 6, 60, "V");
+        if (TurnOnVolts is { } on) problems.Within($"{path}.turnOnVolts", on, 0, 60, "V");
+        if (DropOutVolts is { } dropOut) problems.Within($"{path}.dropOutVolts", dropOut, 1, 60, "V");
+        if (MaxVolts is { } most) problems.Within($"{path}.maxVolts", most, 6, 100, "V");
+        if (TurnsOnAt() >= DropsOutAt()) problems.Add($"{path}.turnOnVolts", "Must be below the drop-out voltage.");
+        problems.Within($"{path}.dimFraction", DimFraction, 0, 1);
+    }
+}

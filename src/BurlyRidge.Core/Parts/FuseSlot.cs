@@ -1,0 +1,33 @@
+using BurlyRidge.Core.Protection;
+
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>A fuse slot that can be tapped.</summary>
+/// <param name="RatingAmps">Of its own fuse, A.</param>
+/// <param name="Feed">When it is live.</param>
+/// <param name="LoadAmps">What hangs on it already, A at system volts.</param>
+/// <param name="Serves">What that is.</param>
+public sealed record FuseSlot(string Id, double RatingAmps, Feed Feed, double LoadAmps, string Serves = "") : IPart
+{
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string> Pins() => ["tap"];
+
+    /// <inheritdoc/>
+    public IEnumerable<PartElement> Elements(Surroundings around)
+    {
+        yield return new PartElement($"{Id}.feed", around.Live(Feed), $"{Id}.tap", new Law.Joint(TypicalOhms.NearBody));
+        if (LoadAmps <= 0) yield break;
+        yield return new PartElement($"{Id}.fuse", $"{Id}.tap", $"{Id}.fused", Law.Fuse.InHolder(FuseTable.AtLeast(RatingAmps)));
+        yield return new PartElement($"{Id}.load", $"{Id}.fused", Vehicle.Body, new Law.Load(around.SystemVolts / LoadAmps));
+    }
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside) => new(StripKind.Lead, Id, $"fuse slot {Id}", Serves);
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around)
+    {
+        problems.Within($"{path}.ratingAmps", RatingAmps, 1, 200, "A");
+        problems.Within($"{path}.loadAmps", LoadAmps, 0, 200, "A");
+    }
+}

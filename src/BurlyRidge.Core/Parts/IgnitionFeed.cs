@@ -1,0 +1,34 @@
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>What the key turns on, and what the vehicle itself draws.</summary>
+public sealed record IgnitionFeed : IPart
+{
+    /// <summary>Its name.</summary>
+    public const string Name = "ignition";
+
+    /// <summary>Its terminal, live with the key on.</summary>
+    public const string Out = $"{Name}.out";
+
+    /// <inheritdoc/>
+    public string Id => Name;
+
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string> Pins() => ["out"];
+
+    /// <inheritdoc/>
+    public IEnumerable<PartElement> Elements(Surroundings around)
+    {
+        var vehicle = around.Vehicle;
+        yield return new PartElement(Name, vehicle.SystemPlus, Out, new Law.Contact(TypicalOhms.SwitchContact)) { Needs = [new Need.KeyOn()] };
+        if (vehicle.HouseLoadAmps > 0)
+            yield return new PartElement("house", Out, Vehicle.Body, new Law.Load(around.SystemVolts / vehicle.HouseLoadAmps)) { Unjudged = true };
+        if (vehicle.KeyOffDrainAmps > 0)
+            yield return new PartElement("drain", vehicle.SystemPlus, Vehicle.Body, new Law.Load(around.SystemVolts / vehicle.KeyOffDrainAmps)) { Unjudged = true };
+    }
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside) => new(StripKind.Signal, "", "key", "on");
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around) { }
+}

@@ -1,0 +1,80 @@
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>
+/// Where runs meet. Terminals: "id.name" with any name, each joined to the middle through half the joint's resistance; a
+/// joint with one run alone is an end, capped where its kind says so.
+/// </summary>
+/// <param name="Milliohms">From one terminal to another; null: as usual for its kind.</param>
+/// <param name="Place">Where it lies.</param>
+public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBay, double? Milliohms = null) : IPart
+{
+    /// <summary>Copper that one of its terminals takes; null where nobody said.</summary>
+    public CopperRange? Takes { get; init; }
+
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string>? Pins() => null;
+
+    /// <inheritdoc/>
+    public IEnumerable<PartElement> Elements(Surroundings around)
+    {
+        var half = new Law.Joint((Milliohms / 1000 ?? TypicalOhms.Of(Kind)) / 2);
+        return around.EndsAt(Id).Select(end => new PartElement($"{end}.half", end, Id, half));
+    }
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside) => new(StripKind.Joint, Id, NameOf(Kind), Id)
+    {
+        Symbol = Kind switch
+        {
+            JointKind.Plug => PartSymbol.Plug,
+            JointKind.Cap => PartSymbol.Cap,
+            JointKind.Tap => PartSymbol.Tap,
+            _ => PartSymbol.Splice,
+        },
+    };
+
+    /// <summary>What a joint is called.</summary>
+    public static string NameOf(JointKind kind) => kind switch
+    {
+        JointKind.Crimp => "crimp",
+        JointKind.Solder => "solder joint",
+        JointKind.Plug => "plug",
+        JointKind.Tap => "tap",
+        JointKind.Terminal => "terminal",
+        _ => "cap",
+    };
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around)
+    {
+        if (Milliohms is { } milliohms) problems.Within($"{path}.milliohms", milliohms, 0, 10_000, "mΩ");
+        if (Takes is not { } takes) return;
+        problems.Within($"{path}.takes.fromSquareMillimetres", takes.FromSquareMillimetres, 0, 300, "mm²");
+        problems.Within($"{path}.takes.toSquareMillimetres", takes.ToSquareMillimetres, takes.FromSquareMillimetres, 300, "mm²");
+    }
+}
+
+/// <summary>From so much to so much copper in one terminal, mm².</summary>
+public sealed record CopperRange(double FromSquareMillimetres, double ToSquareMillimetres);
+
+/// <summary>Kinds of joint.</summary>
+public enum JointKind
+{
+    /// <summary>Crimped butt joint or splice.</summary>
+    Crimp,
+
+    /// <summary>Soldered.</summary>
+    Solder,
+
+    /// <summary>One pole of a mated plug.</summary>
+    Plug,
+
+    /// <summary>Insulation-displacement tap.</summary>
+    Tap,
+
+    /// <summary>Ring or blade on a terminal.</summary>
+    Terminal,
+
+    /// <summary>Fitted end that nothing is joined to.</summary>
+    Cap,
+}

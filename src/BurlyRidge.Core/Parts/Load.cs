@@ -1,0 +1,27 @@
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>Another load. Terminals: "id.plus", "id.minus".</summary>
+/// <param name="Amps">At system volts; ohmic.</param>
+/// <param name="On">Whether it draws unless switched off by what feeds it.</param>
+public sealed record Load(string Id, string Name, double Amps, bool On = true) : IPart
+{
+    /// <summary>The most that it stands, V; null: 1.3 times the system's volts.</summary>
+    public double? MaxVolts { get; init; }
+
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string> Pins() => ["plus", "minus"];
+
+    /// <inheritdoc/>
+    public IEnumerable<PartElement> Elements(Surroundings around) =>
+        [new PartElement(Id, $"{Id}.plus", $"{Id}.minus", new Law.Load(around.SystemVolts / Amps)) { Off = !On }];
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside) => new(StripKind.Lamp, Id, Name, $"{Amps:0.#} A");
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around)
+    {
+        problems.Above($"{path}.amps", Amps, 0, 500, "A");
+        if (MaxVolts is { } most) problems.Within($"{path}.maxVolts", most, 6, 60, "V");
+    }
+}

@@ -1,0 +1,178 @@
+using BurlyRidge.Core.Protection;
+
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>
+/// Relays and fuses in one enclosure. Terminals: "id.plus", "id.minus", "id.sense", "id.output" for every output, and
+/// "id.in-output" for outputs worked by an input.
+/// </summary>
+/// <param name="TotalAmps">What it may carry in all, A.</param>
+public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutput> Outputs) : IPart
+{
+    /// <summary>Whether its minus must be on the battery post itself.</summary>
+    public bool MinusOnPost { get; init; }
+
+    /// <summary>What it draws asleep, A.</summary>
+    public double SleepAmps { get; init; } = 0.005;
+
+    /// <summary>Its panel; a box whose outputs are worked by inputs alone has none.</summary>
+    public PanelFace Panel { get; init; } = new();
+
+    private const double SenseOhms = 1_200;
+    private const int MostLegend = 40;
+
+    /// <inheritdoc/>
+    int IPart.Size => 1 + Outputs.Count;
+
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string> Pins() =>
+    [
+        "plus", "minus", "sense",
+        .. Outputs.Where(output => output is not null).SelectMany(output => output.WorkedBy == WorkedBy.Input ? [output.Id, $"in-{output.Id}"] : new[] { output.Id }),
+    ];
+
+    /// <inheritdoc/>
+    public IEnumerable<PartElement> Elements(Surroundings around)
+    {
+        yield return new PartElement(Pin("electronics"), Pin("plus"), Pin("minus"), new Law.Load(around.SystemVolts / SleepAmps) { Weak = true });
+        yield return new PartElement(Pin("sense-input"), Pin("sense"), Pin("minus"), new Law.Load(SenseOhms) { Weak = true });
+        foreach (var output in Outputs)
+        {
+            yield return new PartElement(Pin($"{output.Id}-fuse"), Pin("plus"), Pin($"{output.Id}-fused"), Law.Fuse.InHolder(FuseTable.AtLeast(output.RatingAmps)));
+            var needs = new List<Need> { new Need.Fed(Awake(around)) };
+            if (output.Follows == Feed.Ignition) needs.Add(new Need.Live(Sense(around)));
+            if (output.WorkedBy == WorkedBy.Input)
+            {
+                var input = Input(output, around);
+                yield return new PartElement(Pin($"coil-{output.Id}"), input.Plus, Pin("minus"), new Law.Load(TypicalCoil.Ohms(around.Cells > 1)) { Weak = true });
+                needs.Add(new Need.Live(input));
+            }
+            else
+            {
+                needs.Add(new Need.Press(Pin(output.Id)));
+            }
+            yield return new PartElement(Pin($"{output.Id}-contact"), Pin($"{output.Id}-fused"), Pin(output.Id), new Law.Contact(TypicalOhms.RelayContact)) { Needs = needs };
+        }
+    }
+
+    /// <inheritdoc/>
+    public IEnumerable<ControlInput> Inputs(Surroundings around) =>
+        [Awake(around), Sense(around), .. Outputs.Where(output => output.WorkedBy == WorkedBy.Input).Select(output => Input(output, around))];
+
+    private ControlInput Awake(Surroundings around) => new(Id, ControlKind.Supply, Pin("plus"), Pin("minus"), 6 * around.Cells, 5 * around.Cells, EitherWay: false);
+
+    private ControlInput Sense(Surroundings around) => new(Pin("sense"), ControlKind.Lead, Pin("sense"), Pin("minus"), 7 * around.Cells, 3 * around.Cells, EitherWay: false);
+
+    private ControlInput Input(BoxOutput output, Surroundings around) => new(
+        Pin($"in-{output.Id}"), ControlKind.Lead, Pin($"in-{output.Id}"), Pin("minus"), 8 * around.Cells, TypicalCoil.DropOutVolts(around.Cells > 1), EitherWay: true);
+
+    private string Pin(string pin) => $"{Id}.{pin}";
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside)
+    {
+        foreach (var output in Outputs)
+        {
+            var slot = output.Slot is { } at ? $"slot {at}{(output.Legend.Length > 0 ? $", {output.Legend}" : "")}" : "";
+            if (inside == $"{output.Id}-fuse") return new(StripKind.Fuse, Id, $"{output.RatingAmps} A fuse", $"of {Id} {output.Id}");
+            if (inside == $"{output.Id}-contact") return new(StripKind.Output, Id, $"{Id} {output.Id}", output.WorkedBy == WorkedBy.Input ? $"worked by in-{output.Id}" : slot);
+            if (inside == $"coil-{output.Id}") return new(StripKind.Coil, Id, $"input of {output.Id}", $"in-{output.Id} to minus");
+        }
+        return new(StripKind.Coil, Id, inside == "sense-input" ? $"sense of {Id}" : $"inside {Id}", inside == "sense-input" ? "key on" : inside);
+    }
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around)
+    {
+        problems.Within($"{path}.totalAmps", TotalAmps, 1, 1000, "A");
+        problems.Within($"{path}.sleepAmps", SleepAmps, 0.0001, 1, "A");
+        problems.Count($"{path}.outputs", Outputs.Count, 1, 32, "outputs");
+        problems.Within($"{path}.panel.legendWidthMillimetres", Panel.LegendWidthMillimetres, 5, 60, "mm");
+        problems.Within($"{path}.panel.legendHeightMillimetres", Panel.LegendHeightMillimetres, 4, 40, "mm");
+        problems.Each($"{path}.outputs", Outputs, (at, output) =>
+        {
+            problems.Id($"{at}.id", output.Id);
+            problems.Within($"{at}.ratingAmps", output.RatingAmps, 1, 200, "A");
+            if (output.Slot is { } slot) problems.Within($"{at}.slot", slot, 1, 64, "as a slot");
+            if (output.Legend.Length > MostLegend) problems.Add($"{at}.legend", $"Give up to {MostLegend} letters: more cannot be read at a glance.");
+        });
+        foreach (var twice in Outputs.Where(output => output?.Slot is not null).GroupBy(output => output.Slot).Where(group => group.Count() > 1))
+            problems.Add($"{path}.outputs", $"Slot {twice.Key} stands twice.");
+        problems.Twice($"{path}.outputs", Outputs.Where(output => output is not null).Select(output => output.Id));
+    }
+}
+
+/// <summary>What a panel looks like.</summary>
+/// <param name="Backlight">Colour that its legends are lit in.</param>
+/// <param name="LegendWidthMillimetres">Of one legend, mm: 5 to 60.</param>
+/// <param name="LegendHeightMillimetres">Of one legend, mm: 4 to 40.</param>
+public sealed record PanelFace(Backlight Backlight = Backlight.White, double LegendWidthMillimetres = 24, double LegendHeightMillimetres = 9);
+
+/// <summary>Colours of backlight; what is bright at night is read less well beside the road.</summary>
+public enum Backlight
+{
+    /// <summary>None.</summary>
+    Off,
+
+    /// <summary>White.</summary>
+    White,
+
+    /// <summary>Amber.</summary>
+    Amber,
+
+    /// <summary>Red.</summary>
+    Red,
+
+    /// <summary>Green.</summary>
+    Green,
+
+    /// <summary>Blue.</summary>
+    Blue,
+}
+
+/// <summary>One way of a power box.</summary>
+/// <param name="RatingAmps">Of its fuse, A.</param>
+/// <param name="Follows">Whether it drops when the sense lead goes dead.</param>
+/// <param name="WorkedBy">By a slot of the panel, or by an input pin.</param>
+/// <param name="Slot">Position on the panel, from the front; null where none is assigned.</param>
+/// <param name="Legend">What is printed on the slot.</param>
+public sealed record BoxOutput(
+    string Id,
+    double RatingAmps,
+    Feed Follows = Feed.Battery,
+    WorkedBy WorkedBy = WorkedBy.Slot,
+    int? Slot = null,
+    string Legend = "",
+    OutputMode Mode = OutputMode.Latching);
+
+/// <summary>What works an output.</summary>
+public enum WorkedBy
+{
+    /// <summary>A slot of the panel.</summary>
+    Slot,
+
+    /// <summary>An input of its own.</summary>
+    Input,
+}
+
+/// <summary>How an output answers its slot.</summary>
+public enum OutputMode
+{
+    /// <summary>On until pressed again.</summary>
+    Latching,
+
+    /// <summary>On while pressed.</summary>
+    Momentary,
+
+    /// <summary>Slow flash.</summary>
+    FlashSlow,
+
+    /// <summary>Fast flash.</summary>
+    FlashFast,
+
+    /// <summary>Strobe.</summary>
+    Strobe,
+
+    /// <summary>On until the battery is low.</summary>
+    LowVoltageCutOff,
+}

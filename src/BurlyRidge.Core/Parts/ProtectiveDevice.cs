@@ -1,0 +1,30 @@
+using BurlyRidge.Core.Protection;
+
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>A fuse or breaker in its holder. Terminals: "id.in", "id.out".</summary>
+public sealed record ProtectiveDevice(string Id, Fuse Fuse, Zone Place = Zone.EngineBay, bool Breaker = false) : IPart
+{
+    /// <summary>The voltage that it is made to break, V; common blades 32 (typical).</summary>
+    public double RatedVolts { get; init; } = 32;
+
+    /// <summary>Taken by hand: sizing leaves it as it is.</summary>
+    public bool Fixed { get; init; }
+
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string> Pins() => ["in", "out"];
+
+    /// <inheritdoc/>
+    public IEnumerable<PartElement> Elements(Surroundings around) =>
+        [new PartElement(Id, $"{Id}.in", $"{Id}.out", Breaker ? new Law.Fuse(Fuse with { Family = FuseFamily.BoltDown }, TypicalOhms.Breaker) : Law.Fuse.InHolder(Fuse))];
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside) => new(StripKind.Fuse, Id, Breaker ? $"{Fuse.RatingAmps} A breaker" : Fuse.ToString(), Id);
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around)
+    {
+        problems.StandardFuse($"{path}.fuse", Fuse);
+        problems.Within($"{path}.ratedVolts", RatedVolts, 6, 1000, "V");
+    }
+}

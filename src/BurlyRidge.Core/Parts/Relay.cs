@@ -1,0 +1,93 @@
+using BurlyRidge.Core.Conductors;
+
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>A loose relay. Terminals: "id.pin" for every pin of its pinout, as printed on it.</summary>
+/// <param name="ContactAmps">Contact rating at 12 V, A.</param>
+public sealed record Relay(string Id, double ContactAmps) : IPart
+{
+    /// <summary>Which printed pin does what.</summary>
+    public RelayPinout Pinout { get; init; } = new();
+
+    /// <summary>Coil resistance at 20 °C, Ω; null: 88 at 12 V, 340 at 24 V (typical).</summary>
+    public double? CoilOhms { get; init; }
+
+    /// <summary>Volts of its coil: 12 or 24; null: the system's.</summary>
+    public int? CoilVolts { get; init; }
+
+    /// <summary>Temperature of the coil, °C; resistance and pull-in rise with it.</summary>
+    public double CoilCelsius { get; init; } = 20;
+
+    /// <summary>A diode across the coil, its cathode at the pin that is to be plus.</summary>
+    public bool CoilDiode { get; init; }
+
+    /// <summary>Taken by hand: sizing leaves it as it is.</summary>
+    public bool Fixed { get; init; }
+
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string> Pins() => [.. new[] { Pinout.CoilPlus, Pinout.CoilMinus, Pinout.Common, Pinout.Open, Pinout.Rest }.OfType<string>()];
+
+    /// <inheritdoc/>
+    public IEnumerable<PartElement> Elements(Surroundings around)
+    {
+        var coil = Coil(around);
+        yield return new PartElement($"{Id}.coil", coil.Plus, coil.Minus, new Law.Load((CoilOhms ?? TypicalCoil.Ohms(Of24(around))) * Warm));
+        if (CoilDiode) yield return new PartElement($"{Id}.diode", coil.Minus, coil.Plus, new Law.Diode());
+        yield return new PartElement($"{Id}.contact", Pin(Pinout.Common), Pin(Pinout.Open), new Law.Contact(TypicalOhms.RelayContact)) { Needs = [new Need.Coil(coil)] };
+        if (Pinout.Rest is { } rest)
+            yield return new PartElement($"{Id}.rest", Pin(Pinout.Common), Pin(rest), new Law.Contact(TypicalOhms.RelayContact)) { Needs = [new Need.AtRest(coil)] };
+    }
+
+    /// <inheritdoc/>
+    public IEnumerable<ControlInput> Inputs(Surroundings around) => [Coil(around)];
+
+    private double Warm => Copper.ResistanceFactor(CoilCelsius);
+
+    private bool Of24(Surroundings around) => (CoilVolts ?? around.Vehicle.SystemVolts) == 24;
+
+    private string Pin(string pin) => $"{Id}.{pin}";
+
+    /// <summary>Resistance and pull-in rise with the copper's temperature.</summary>
+    private ControlInput Coil(Surroundings around) => new(
+        Id, ControlKind.Coil, Pin(Pinout.CoilPlus), Pin(Pinout.CoilMinus), TypicalCoil.PullInVolts(Of24(around)) * Warm, TypicalCoil.DropOutVolts(Of24(around)), EitherWay: true);
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside) => inside switch
+    {
+        "contact" => new(StripKind.Relay, Id, Id, $"{Pinout.Common} to {Pinout.Open}") { Rated = $"{ContactAmps:0.#} A relay" },
+        "rest" => new(StripKind.Relay, Id, Id, $"{Pinout.Common} to {Pinout.Rest}, at rest") { Rated = $"{ContactAmps:0.#} A relay" },
+        _ => new(StripKind.Coil, Id, $"coil of {Id}", $"{Pinout.CoilPlus} to {Pinout.CoilMinus}") { Rated = CoilDiode ? "diode across it" : "" },
+    };
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around)
+    {
+        problems.Within($"{path}.contactAmps", ContactAmps, 1, 1000, "A");
+        if (CoilOhms is { } ohms) problems.Within($"{path}.coilOhms", ohms, 5, 5000, "Ω");
+        if (CoilVolts is { } volts) problems.OneOf($"{path}.coilVolts", volts, Vehicle.Voltages, "V");
+        problems.Within($"{path}.coilCelsius", CoilCelsius, -40, 150, "°C");
+        problems.Twice($"{path}.pinout", new[] { Pinout.CoilPlus, Pinout.CoilMinus, Pinout.Common, Pinout.Open, Pinout.Rest }.OfType<string>());
+    }
+}
+
+/// <summary>Pins as printed on a relay; DIN 72552 (from memory) unless the maker prints them otherwise.</summary>
+/// <param name="CoilPlus">End of the coil meant for plus.</param>
+/// <param name="CoilMinus">The other end.</param>
+/// <param name="Common">Contact common to both throws.</param>
+/// <param name="Open">Contact closed when pulled in.</param>
+/// <param name="Rest">Contact closed at rest; null where there is none.</param>
+public sealed record RelayPinout(
+    string CoilPlus = "86", string CoilMinus = "85", string Common = "30", string Open = "87", string? Rest = null);
+
+/// <summary>
+/// Coil of a relay of ISO 7588 kind (typical): of 12 V 88 Ω, sure to pull in at 8 V and to drop out at 1 V; of 24 V 340 Ω, 16
+/// and 2.4 V.
+/// </summary>
+internal static class TypicalCoil
+{
+    public static double Ohms(bool of24) => of24 ? 340 : 88;
+
+    public static double PullInVolts(bool of24) => of24 ? 16 : 8;
+
+    public static double DropOutVolts(bool of24) => of24 ? 2.4 : 1;
+}

@@ -1,0 +1,24 @@
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>A solar panel behind its regulator. Terminals: "id.plus", "id.minus".</summary>
+public sealed record SolarPanel(string Id, double RegulatedVolts, double Amps) : IPart
+{
+    private const double RegulatorOhms = 0.050;
+
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string> Pins() => ["plus", "minus"];
+
+    /// <inheritdoc/>
+    public IEnumerable<PartElement> Elements(Surroundings around) =>
+        [new PartElement(Id, $"{Id}.plus", $"{Id}.minus", new Law.Source(RegulatedVolts, RegulatorOhms, Amps))];
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside) => new(StripKind.Source, Id, Id, "solar");
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around)
+    {
+        problems.Within($"{path}.regulatedVolts", RegulatedVolts, 5, 60, "V");
+        problems.Above($"{path}.amps", Amps, 0, 100, "A");
+    }
+}

@@ -1,0 +1,25 @@
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>A pin of the trailer socket.</summary>
+/// <param name="Carries">The signal on it; null for the earth pin.</param>
+public sealed record TrailerPin(string Id, Signal? Carries, string LeadWire, double LeadMetres) : IPart
+{
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string> Pins() => ["pin"];
+
+    /// <inheritdoc/>
+    public IEnumerable<PartElement> Elements(Surroundings around) =>
+    [
+        new PartElement(Id, Carries is { } carried ? VehicleSignal.Of(around.Vehicle, carried).Plus : Vehicle.Body, $"{Id}.pin", Law.Wire.OfVehicle(LeadWire, LeadMetres, around)),
+    ];
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside) => new(StripKind.Lead, Id, $"{LeadWire} to the socket", Carries is { } carries ? Say.Kind(carries) : "earth", LeadMetres);
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around)
+    {
+        problems.Wire($"{path}.leadWire", LeadWire);
+        problems.Above($"{path}.leadMetres", LeadMetres, 0, 100, "m");
+    }
+}
