@@ -8,7 +8,7 @@ namespace BurlyRidge.Browser.Tests;
 /// <summary>The page as a person sees it: fields by their label, buttons by their name.</summary>
 public sealed class Page(ChromeDriver driver, Uri address)
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(30);
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(90);
 
     public ChromeDriver Driver => driver;
 
@@ -29,7 +29,14 @@ public sealed class Page(ChromeDriver driver, Uri address)
     {
         var wait = new WebDriverWait(new SystemClock(), driver, Patience, TimeSpan.FromMilliseconds(20)) { Message = what };
         wait.IgnoreExceptionTypes(typeof(NoSuchElementException), typeof(StaleElementReferenceException));
-        wait.Until(_ => holds());
+        try
+        {
+            wait.Until(_ => holds());
+        }
+        catch (WebDriverTimeoutException error)
+        {
+            throw new WebDriverTimeoutException($"{error.Message}\nThe page at {driver.Url} says: {Run("return document.documentElement.outerHTML.slice(0, 3000)")}\n{string.Join('\n', driver.Manage().Logs.GetLog(LogType.Browser))}", error);
+        }
     }
 
     public IWebElement Find(By by)

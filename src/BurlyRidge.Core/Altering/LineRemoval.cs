@@ -36,7 +36,7 @@ public static class LineRemoval
         bool Goes(string part) => Idle(part) || Bare(part);
         // A joint or an earth goes with the last wire at it; what is fitted for later only where it was of use before.
         bool IsJoining(IPart part) => part is Joint or Earth;
-        var gone = PartList.All.Where(list => list.Fitted).SelectMany(list => list.Of(rig)).OfType<IPart>().Where(part => part is not Fixture && (IsJoining(part) ? Bare(part.Id) : part is not (Load or SolarPanel) && Goes(part.Id)))
+        var gone = Rig.Lists.Where(list => list.Fitted).SelectMany(list => list.Of(rig)).OfType<IPart>().Where(part => part is not Fixture && (IsJoining(part) ? Bare(part.Id) : part is not (Load or SolarPanel) && Goes(part.Id)))
             .Select(part => part.Id).Concat(lamps).ToHashSet(StringComparer.Ordinal);
 
         var made = Without(joined with { Runs = left }, gone);
@@ -67,7 +67,7 @@ public static class LineRemoval
         };
     }
 
-    private static Rig Without(Rig rig, HashSet<string> gone) => PartList.All.Aggregate(rig, (left, list) => list.Keep(left, id => !gone.Contains(id))) with
+    private static Rig Without(Rig rig, HashSet<string> gone) => Rig.Lists.Aggregate(rig, (left, list) => list.Keep(left, id => !gone.Contains(id))) with
     {
         Places = [.. rig.Places.Where(place => !gone.Contains(place.Part))],
         PartBodies = [.. rig.PartBodies.Where(body => !gone.Contains(body.Part))],
@@ -85,7 +85,7 @@ public static class LineRemoval
     }
 
     private static IEnumerable<string> Counted(Rig rig, Func<string, bool> counts) =>
-        PartList.All.Where(list => list.Fitted).Select(list => Count(list.Of(rig).Count(part => counts(part!.Id)), list.One, list.Many)).OfType<string>();
+        Rig.Lists.Where(list => list.Fitted).Select(list => Count(list.Of(rig).Count(part => counts(part!.Id)), list.One, list.Many)).OfType<string>();
 
     private static string? Count(int count, string one, string many) => count == 0 ? null : count == 1 ? $"1 {one}" : $"{count} {many}";
 

@@ -57,51 +57,58 @@ internal sealed class UsefulWiring
 
     private void Read(Rig rig, IReadOnlySet<string> without)
     {
-        anchors.UnionWith([Vehicle.Body, "ignition.out"]);
-        foreach (var name in VehicleSignal.Names) Anchor(name, "plus", "minus");
-        foreach (var battery in rig.Vehicle.Batteries)
+        anchors.Add(Vehicle.Body);
+        var around = rig.Around();
+        foreach (var list in Rig.Lists)
         {
-            Anchor(battery.Id, "plus", "minus");
-            charging.Add($"{battery.Id}.plus");
-        }
-        foreach (var output in rig.Vehicle.AuxOutputs) Anchor(output.Id, "out");
-        foreach (var pin in rig.Vehicle.TrailerPins) Anchor(pin.Id, "pin");
-        foreach (var slot in rig.Vehicle.FuseSlots) Anchor(slot.Id, "tap");
-        foreach (var load in rig.Loads) User(load.Id, "plus", "minus");
-        foreach (var panel in rig.SolarPanels) User(panel.Id, "plus", "minus");
-        foreach (var earth in rig.Earths) anchors.Add(earth.Id);
-        foreach (var lead in rig.Vehicle.PassThroughs) edges.Add(new Edge(lead.Id, $"{lead.Id}.a", $"{lead.Id}.b"));
-        foreach (var lamp in rig.Fixtures)
-            foreach (var function in lamp.Functions.Where(function => !without.Contains($"{lamp.Id}.{function.Id}")))
-                User(lamp.Id, function.DimPin is null ? [function.Plus, function.Minus] : [function.Plus, function.Minus, function.DimPin]);
-        foreach (var device in rig.Protection) edges.Add(new Edge(device.Id, $"{device.Id}.in", $"{device.Id}.out"));
-        foreach (var relay in rig.Relays) Read(relay);
-        foreach (var part in rig.Switches) Read(part);
-        foreach (var box in rig.PowerBoxes) Read(box, rig);
-        foreach (var converter in rig.Converters)
-        {
-            Anchor(converter.Id, "out-plus");
-            charging.Add($"{converter.Id}.out-plus");
-            foreach (var pin in new[] { "out-minus", "in-plus", "in-minus" }) edges.Add(new Edge(converter.Id, $"{converter.Id}.{pin}", Vehicle.Body, () => nodes.Contains($"{converter.Id}.out-plus")));
+            foreach (var part in list.Of(rig).OfType<IPart>())
+            {
+                if (!list.Fitted && part is not PassThrough) OfVehicle(part);
+                else Fitted(part, rig, around, without);
+            }
         }
         var joints = rig.Joints.Select(joint => joint.Id).ToHashSet(StringComparer.Ordinal);
         string Node(string terminal) => PartBook.Split(terminal).Part is var part && joints.Contains(part) ? part : terminal;
         foreach (var run in rig.Runs) edges.Add(new Edge(run.Id, Node(run.From), Node(run.To)));
     }
 
-    private void Read(Relay relay)
+    private void OfVehicle(IPart part)
     {
-        var pins = relay.Pinout;
-        edges.Add(new Edge(relay.Id, $"{relay.Id}.{pins.Common}", $"{relay.Id}.{pins.Open}"));
-        if (pins.Rest is not null) edges.Add(new Edge(relay.Id, $"{relay.Id}.{pins.Common}", $"{relay.Id}.{pins.Rest}"));
-        edges.Add(new Edge("", $"{relay.Id}.{pins.CoilPlus}", $"{relay.Id}.{pins.CoilMinus}", () => parts.Contains(relay.Id)));
+        Anchor(part.Id, part.Pins() ?? []);
+        if (part is Battery) charging.Add($"{part.Id}.plus");
     }
 
-    private void Read(Switch part)
+    private void Fitted(IPart part, Rig rig, Surroundings around, IReadOnlySet<string> without)
     {
-        foreach (var pair in part.Positions.SelectMany(position => position.Joins).Select(pair => pair.Ordered()).Distinct())
-            edges.Add(new Edge(part.Id, $"{part.Id}.{pair.A}", $"{part.Id}.{pair.B}"));
-        foreach (var lamp in part.Lamps) edges.Add(new Edge("", $"{part.Id}.{lamp.Plus}", $"{part.Id}.{lamp.Minus}", () => parts.Contains(part.Id)));
+        switch (part)
+        {
+            case Joint:
+                return;
+            case Earth:
+                anchors.Add(part.Id);
+                return;
+            case Load or SolarPanel:
+                User(part.Id, part.Pins() ?? []);
+                return;
+            case Fixture lamp:
+                foreach (var function in lamp.Functions.Where(function => !without.Contains($"{lamp.Id}.{function.Id}")))
+                    User(lamp.Id, function.DimPin is null ? [function.Plus, function.Minus] : [function.Plus, function.Minus, function.DimPin]);
+                return;
+            case PowerBox box:
+                Read(box, rig);
+                return;
+            case Converter:
+                Anchor(part.Id, "out-plus");
+                charging.Add($"{part.Id}.out-plus");
+                foreach (var pin in new[] { "out-minus", "in-plus", "in-minus" }) edges.Add(new Edge(part.Id, $"{part.Id}.{pin}", Vehicle.Body, () => nodes.Contains($"{part.Id}.out-plus")));
+                return;
+        }
+        // What passes current is of use where what is behind it is; what works in it, where the part itself is.
+        foreach (var element in part.Elements(around))
+        {
+            if (element.Law is Law.Wire or Law.Joint or Law.Contact or Law.Fuse) edges.Add(new Edge(part.Id, element.From, element.To));
+            else if (element.Law is not Law.Diode) edges.Add(new Edge("", element.From, element.To, () => parts.Contains(part.Id)));
+        }
     }
 
     private void Read(PowerBox box, Rig rig)

@@ -28,7 +28,7 @@ public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnl
         LineInState State(string id, string name, RigState state, SolvedHarness solved)
         {
             cancellation.ThrowIfCancellationRequested();
-            return new LineInState(id, name, state, Settled.Of(solved.Solution), StripFigures.Of(wired, map, strip, solved, study.Limits.DropFraction));
+            return new LineInState(id, name, state, Settled.Of(solved.Solution), StripFigures.Of(map, strip, solved, study.Limits.DropFraction));
         }
 
         var states = new List<LineInState>();

@@ -16,7 +16,7 @@ internal sealed class PlainIds
     private PlainIds(JsonObject rig)
     {
         this.rig = rig;
-        var named = PartList.All.Where(list => list.Path.Length > 0).SelectMany(list => Named(list.Path.Split('.').Aggregate((JsonNode?)rig, (at, field) => at?[field]), list.Fallback))
+        var named = Rig.Lists.Where(list => list.Path.Length > 0).SelectMany(list => Named(list.Path.Split('.').Aggregate((JsonNode?)rig, (at, field) => at?[field]), list.Fallback))
             .Concat(Named(rig["runs"], "wire")).ToList();
         foreach (var fixture in Objects(rig["fixtures"])) Inside(fixture, Named(fixture["functions"], "light"));
         foreach (var box in Objects(rig["powerBoxes"])) Inside(box, Named(box["outputs"], "output"));

@@ -41,6 +41,9 @@ public sealed class Link(string id, string a, string b, LinkKind kind)
     /// <summary>What it is.</summary>
     public LinkKind Kind { get; } = kind;
 
+    /// <summary>The element that it stands for.</summary>
+    public required Law Law { get; init; }
+
     /// <summary>The run, where it is one.</summary>
     public Run? Run { get; init; }
 

@@ -126,46 +126,36 @@ public sealed class Slices
     }
 
     /// <summary>Parts of a rig by their ids.</summary>
-    private sealed class PartsById(Rig rig)
+    private sealed class PartsById
     {
-        private readonly Index<Fixture> fixtures = new(rig.Fixtures, part => part.Id);
-        private readonly Index<ProtectiveDevice> protection = new(rig.Protection, part => part.Id);
-        private readonly Index<Relay> relays = new(rig.Relays, part => part.Id);
-        private readonly Index<Switch> switches = new(rig.Switches, part => part.Id);
-        private readonly Index<PowerBox> boxes = new(rig.PowerBoxes, part => part.Id);
-        private readonly Index<Joint> joints = new(rig.Joints, part => part.Id);
-        private readonly Index<Load> loads = new(rig.Loads, part => part.Id);
-        private readonly Index<Converter> converters = new(rig.Converters, part => part.Id);
-        private readonly Index<SolarPanel> panels = new(rig.SolarPanels, part => part.Id);
-        private readonly Index<Earth> earths = new(rig.Earths, part => part.Id);
+        private readonly Rig rig;
+        private readonly Dictionary<string, (int List, int Place)> places = new(StringComparer.Ordinal);
 
-        public Rig Of(IReadOnlyCollection<string> ids) => rig with
+        public PartsById(Rig rig)
         {
-            Fixtures = fixtures.Of(ids),
-            Protection = protection.Of(ids),
-            Relays = relays.Of(ids),
-            Switches = switches.Of(ids),
-            PowerBoxes = boxes.Of(ids),
-            Joints = joints.Of(ids),
-            Loads = loads.Of(ids),
-            Converters = converters.Of(ids),
-            SolarPanels = panels.Of(ids),
-            Earths = earths.Of(ids),
-        };
-    }
+            this.rig = rig;
+            for (var list = 0; list < Rig.Lists.Count; list++)
+            {
+                if (!Rig.Lists[list].Fitted) continue;
+                var parts = Rig.Lists[list].Of(rig);
+                for (var place = 0; place < parts.Count; place++) places.Add(parts[place]!.Id, (list, place));
+            }
+        }
 
-    /// <summary>A list of parts that a few are taken from, in its order.</summary>
-    private sealed class Index<Part>(IReadOnlyList<Part> all, Func<Part, string> id)
-    {
-        private readonly Dictionary<string, int> places = all.Select((part, place) => (Id: id(part), place)).ToDictionary(pair => pair.Id, pair => pair.place, StringComparer.Ordinal);
-
-        public List<Part> Of(IReadOnlyCollection<string> ids)
+        /// <summary>The rig with those parts alone, in its order.</summary>
+        public Rig Of(IReadOnlyCollection<string> ids)
         {
-            var found = new List<int>();
-            foreach (var one in ids)
-                if (places.TryGetValue(one, out var place)) found.Add(place);
-            found.Sort();
-            return [.. found.Select(place => all[place])];
+            var found = new List<int>?[Rig.Lists.Count];
+            foreach (var id in ids)
+                if (places.TryGetValue(id, out var at)) (found[at.List] ??= []).Add(at.Place);
+            var some = rig;
+            for (var list = 0; list < found.Length; list++)
+            {
+                if (!Rig.Lists[list].Fitted) continue;
+                found[list]?.Sort();
+                some = Rig.Lists[list].Pick(some, found[list] ?? []);
+            }
+            return some;
         }
     }
 }

@@ -65,7 +65,7 @@ public sealed class WiringMap
     private static Link? LinkOf(PartElement element, Run? run)
     {
         var (id, a, b, _) = element;
-        Link Passing(LinkKind kind, double cold, double hot) => new(id, a, b, kind) { ColdOhms = cold, HotOhms = hot, Run = run, Needs = [.. element.Needs.Where(need => need is not Need.Fed)] };
+        Link Passing(LinkKind kind, double cold, double hot) => new(id, a, b, kind) { Law = element.Law, ColdOhms = cold, HotOhms = hot, Run = run, Needs = [.. element.Needs.Where(need => need is not Need.Fed)] };
         return element.Law switch
         {
             Law.Wire wire => Passing(LinkKind.Wire, Ohms(wire, 20), Ohms(wire, Math.Max(wire.AmbientCelsius, wire.InsulationCelsius))),
@@ -73,15 +73,16 @@ public sealed class WiringMap
             Law.Contact contact => Passing(LinkKind.Contact, contact.Ohms, contact.Ohms),
             Law.Fuse fuse => new Link(id, a, b, LinkKind.Device)
             {
+                Law = fuse,
                 Fuse = fuse.Stands,
                 ColdOhms = FuseTable.ColdOhms(fuse.Stands) + TypicalOhms.Holder,
                 HotOhms = FuseTable.WarmOhms(fuse.Stands) + TypicalOhms.Holder,
             },
-            Law.Load load => new Link(id, a, b, LinkKind.Load) { Weak = load.Weak },
-            Law.Filament filament => new Link(id, a, b, LinkKind.Load) { Weak = filament.Weak },
-            Law.RegulatedLamp or Law.Input => new Link(id, a, b, LinkKind.Load),
-            Law.Battery => new Link(id, a, b, LinkKind.Source),
-            Law.Source source => new Link(id, a, b, LinkKind.Source) { LimitAmps = source.LimitAmps },
+            Law.Load load => new Link(id, a, b, LinkKind.Load) { Law = load, Weak = load.Weak },
+            Law.Filament filament => new Link(id, a, b, LinkKind.Load) { Law = filament, Weak = filament.Weak },
+            Law.RegulatedLamp or Law.Input => new Link(id, a, b, LinkKind.Load) { Law = element.Law },
+            Law.Battery => new Link(id, a, b, LinkKind.Source) { Law = element.Law },
+            Law.Source source => new Link(id, a, b, LinkKind.Source) { Law = source, LimitAmps = source.LimitAmps },
             _ => null,
         };
     }

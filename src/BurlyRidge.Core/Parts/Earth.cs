@@ -13,7 +13,11 @@ public sealed record Earth(
 
     /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around) => [Kind == EarthKind.Stud
-        ? new PartElement(Id, Id, Vehicle.Body, new Law.Joint((StudMilliohms + BodyMilliohms) / 1000) { AgedOhms = (StudMilliohms + TypicalOhms.AgedBodyFactor * BodyMilliohms) / 1000 })
+        ? new PartElement(Id, Id, Vehicle.Body, new Law.Joint((StudMilliohms + BodyMilliohms) / 1000)
+        {
+            AgedOhms = (StudMilliohms + TypicalOhms.AgedBodyFactor * BodyMilliohms) / 1000,
+            BodyOhms = BodyMilliohms / 1000,
+        })
         : new PartElement(Id, Id, $"{On ?? around.Vehicle.Batteries[0].Id}.minus", new Law.Joint(StudMilliohms / 1000))];
 
     /// <inheritdoc/>

@@ -23,6 +23,9 @@ public abstract record Law
     {
         /// <summary>The same after years, Ω; null: as new.</summary>
         public double? AgedOhms { get; init; }
+
+        /// <summary>What of it is the body behind a stud, Ω.</summary>
+        public double BodyOhms { get; init; }
     }
 
     /// <summary>A contact, when closed.</summary>
@@ -33,8 +36,11 @@ public abstract record Law
     /// <param name="Ohms">Warm, with its holder.</param>
     public sealed record Fuse(Protection.Fuse Stands, double Ohms) : Law
     {
+        /// <summary>What of it is a holder that the fuse can be taken out of, Ω; 0 where it is all one.</summary>
+        public double HolderOhms { get; init; }
+
         /// <summary>A fuse in a holder.</summary>
-        public static Fuse InHolder(Protection.Fuse fuse) => new(fuse, FuseTable.WarmOhms(fuse) + TypicalOhms.Holder);
+        public static Fuse InHolder(Protection.Fuse fuse) => new(fuse, FuseTable.WarmOhms(fuse) + TypicalOhms.Holder) { HolderOhms = TypicalOhms.Holder };
     }
 
     /// <summary>Something that current works in, in proportion to its volts.</summary>

@@ -76,7 +76,7 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     public IEnumerable<PartElement> Elements(Surroundings around)
     {
         var live = around.Vehicle.SystemPlus;
-        var fuse = Law.Fuse.InHolder(FuseTable.AtLeast(Lamp.FuseAmps));
+        var fuse = Law.Fuse.InHolder(FuseTable.AtLeast(Lamp.FuseAmps)) with { HolderOhms = 0 };
         // The vehicle's own wiring as a whole is known; its fuse is a part of that.
         var rest = Math.Max(TypicalOhms.FactoryWiring - fuse.Ohms, TypicalOhms.FactoryWiring / 10);
         IReadOnlyList<Need> on = [new Need.SignalOn(Signal)];
@@ -96,6 +96,7 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     public StationWord Word(string inside) => inside switch
     {
         "switch" => new(StripKind.Signal, "", Say.Kind(Signal), Lamp.Switched == SwitchedSide.Plus ? "on" : "on, to earth"),
+        "fuse" => new(StripKind.Fuse, "", $"{Lamp.FuseAmps:0.#} A fuse", Say.Kind(Signal)),
         "" => new(StripKind.Lamp, "", $"{Say.Kind(Signal)} lamps", $"{Lamp.Watts:0} W"),
         _ => new(StripKind.Lead, "", "the vehicle's own wire", Say.Kind(Signal)),
     };

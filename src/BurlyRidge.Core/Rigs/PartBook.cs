@@ -22,7 +22,7 @@ public sealed class PartBook
     {
         var book = new PartBook();
         book.pins[Vehicle.Body] = [""];
-        foreach (var kind in PartList.All)
+        foreach (var kind in Rig.Lists)
         {
             var parts = kind.Of(rig);
             for (var i = 0; i < parts.Count; i++)

@@ -10,7 +10,7 @@ internal static class PartValidation
     {
         Ids(problems, parts);
         var around = rig.Around();
-        foreach (var kind in PartList.All.Where(kind => kind.Path.Length > 0)) problems.Each<IPart>(kind.Path, kind.Of(rig)!, (at, part) => part.Check(problems, at, around));
+        foreach (var kind in Rig.Lists.Where(kind => kind.Path.Length > 0)) problems.Each<IPart>(kind.Path, kind.Of(rig)!, (at, part) => part.Check(problems, at, around));
         problems.Each("runs", rig.Runs, (at, run) => Check(problems, at, run, parts));
         for (var i = 0; i < rig.Runs.Count; i++)
             if (rig.Runs[i] is { } run) problems.Id($"runs[{i}].id", run.Id);

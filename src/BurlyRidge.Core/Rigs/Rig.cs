@@ -57,8 +57,31 @@ public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRul
     /// <summary>The same rig with one run changed; as it is where there is none of that id.</summary>
     public Rig WithRun(string id, Func<Run, Run> change) => this with { Runs = [.. Runs.Select(run => run.Id == id ? change(run) : run)] };
 
+    /// <summary>Every list of parts, those of the vehicle first: a new kind of part comes in here and nowhere else; the circuit and the wiring map are put together in this order.</summary>
+    public static IReadOnlyList<PartList> Lists { get; } =
+    [
+        PartList.OfVehicle("vehicle.batteries", "battery", "batteries", vehicle => vehicle.Batteries),
+        PartList.OfVehicle("", "alternator", "alternators", vehicle => vehicle.Alternator is { } alternator ? [alternator] : []),
+        PartList.OfVehicle("", "key", "keys", _ => [new IgnitionFeed()]),
+        PartList.OfVehicle("", "signal", "signals", VehicleSignal.All),
+        PartList.OfVehicle("vehicle.auxOutputs", "output", "outputs", vehicle => vehicle.AuxOutputs),
+        PartList.OfVehicle("vehicle.passThroughs", "lead", "leads", vehicle => vehicle.PassThroughs),
+        PartList.OfVehicle("vehicle.trailerPins", "pin", "pins", vehicle => vehicle.TrailerPins),
+        PartList.OfVehicle("vehicle.fuseSlots", "slot", "slots", vehicle => vehicle.FuseSlots),
+        PartList.OfRig("fixtures", "lamp", "lamps", rig => rig.Fixtures, (rig, parts) => rig with { Fixtures = parts }),
+        PartList.OfRig("protection", "fuse", "fuses", rig => rig.Protection, (rig, parts) => rig with { Protection = parts }),
+        PartList.OfRig("relays", "relay", "relays", rig => rig.Relays, (rig, parts) => rig with { Relays = parts }),
+        PartList.OfRig("switches", "switch", "switches", rig => rig.Switches, (rig, parts) => rig with { Switches = parts }),
+        PartList.OfRig("powerBoxes", "power box", "power boxes", rig => rig.PowerBoxes, (rig, parts) => rig with { PowerBoxes = parts }),
+        PartList.OfRig("earths", "earth", "earths", rig => rig.Earths, (rig, parts) => rig with { Earths = parts }),
+        PartList.OfRig("loads", "load", "loads", rig => rig.Loads, (rig, parts) => rig with { Loads = parts }),
+        PartList.OfRig("converters", "converter", "converters", rig => rig.Converters, (rig, parts) => rig with { Converters = parts }),
+        PartList.OfRig("solarPanels", "panel", "panels", rig => rig.SolarPanels, (rig, parts) => rig with { SolarPanels = parts }),
+        PartList.OfRig("joints", "joint", "joints", rig => rig.Joints, (rig, parts) => rig with { Joints = parts }),
+    ];
+
     /// <summary>Every part, those of the vehicle first.</summary>
-    public IEnumerable<IPart> AllParts() => PartList.All.SelectMany(kind => kind.Of(this)).OfType<IPart>();
+    public IEnumerable<IPart> AllParts() => Lists.SelectMany(kind => kind.Of(this)).OfType<IPart>();
 
     /// <summary>What its parts need to know of the vehicle and of the wires at them.</summary>
     public Surroundings Around() => new(Vehicle, HouseRules.ZoneCelsius,

@@ -1,7 +1,4 @@
-using BurlyRidge.Core.Harness;
-using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Parts;
-using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Strips;
 
@@ -11,18 +8,16 @@ namespace BurlyRidge.Core.Strips;
 internal sealed record StationSplit(StripKind Kind, string Suffix, double Share)
 {
     /// <summary>A fuse and its holder, a stud and the body behind it; one for all else.</summary>
-    public static IReadOnlyList<StationSplit> Of(Rig rig, Link link, StripKind kind) => kind switch
+    public static IReadOnlyList<StationSplit> Of(Law law, StripKind kind) => (kind, law) switch
     {
-        StripKind.Fuse when link.Fuse is { } fuse && rig.Protection.All(device => device.Id != link.Id || !device.Breaker) =>
-            Two(StripKind.Fuse, FuseTable.WarmOhms(fuse), StripKind.Holder, "#holder", TypicalOhms.Holder),
-        StripKind.Earth when rig.Earths.FirstOrDefault(earth => earth.Id == link.Id) is { Kind: EarthKind.Stud } earth =>
-            Two(StripKind.Earth, earth.StudMilliohms, StripKind.Body, "#body", earth.BodyMilliohms),
+        (StripKind.Fuse, Law.Fuse { HolderOhms: > 0 and var holder } fuse) => Two(StripKind.Fuse, fuse.Ohms - holder, StripKind.Holder, "#holder", holder),
+        (StripKind.Earth, Law.Joint { BodyOhms: > 0 and var body } stud) => Two(StripKind.Earth, stud.Ohms - body, StripKind.Body, "#body", body),
         _ => [new StationSplit(kind, "", 1)],
     };
 
     private static IReadOnlyList<StationSplit> Two(StripKind first, double ohms, StripKind second, string suffix, double otherOhms)
     {
-        var share = ohms + otherOhms > 0 ? ohms / (ohms + otherOhms) : 1;
+        var share = ohms / (ohms + otherOhms);
         return [new StationSplit(first, "", share), new StationSplit(second, suffix, 1 - share)];
     }
 }

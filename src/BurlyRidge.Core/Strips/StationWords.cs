@@ -8,6 +8,7 @@ internal sealed class StationWords
 {
     private readonly Rig rig;
     private readonly Dictionary<string, IPart> parts = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, string> lists = new(StringComparer.Ordinal);
     private readonly Dictionary<string, Run> runs;
 
     /// <summary>Reads a rig whose lines are all wired.</summary>
@@ -15,11 +16,15 @@ internal sealed class StationWords
     {
         this.rig = rig;
         runs = rig.Runs.ToDictionary(run => run.Id, StringComparer.Ordinal);
-        foreach (var part in rig.AllParts()) parts[part.Id] = part;
+        foreach (var list in Rig.Lists)
+            foreach (var part in list.Of(rig).OfType<IPart>()) (parts[part.Id], lists[part.Id]) = (part, list.Path);
     }
 
     /// <summary>A run of the rig; null where the element is none.</summary>
     public Run? RunOf(string element) => runs.GetValueOrDefault(element);
+
+    /// <summary>The list of the document that a part stands in, "runs" for a run; empty where it stands in none.</summary>
+    public string ListOf(string part) => runs.ContainsKey(part) ? "runs" : lists.GetValueOrDefault(part, "");
 
     /// <summary>The element of that id.</summary>
     public StationWord Of(string element)

@@ -9,7 +9,6 @@ internal sealed class StrandReader
 {
     private const string HalfOfJoint = ".half";
 
-    private readonly Rig rig;
     private readonly WiringMap map;
     private readonly StationWords words;
     private readonly IReadOnlyList<ProfilePoint> points;
@@ -18,16 +17,16 @@ internal sealed class StrandReader
     private readonly StripPlace[] placeOf;
     private readonly Dictionary<(Way, string), StripPlace> firstAt = [];
 
-    private StrandReader(Rig rig, WiringMap map, StationWords words, IReadOnlyList<ProfilePoint> points)
+    private StrandReader(WiringMap map, StationWords words, IReadOnlyList<ProfilePoint> points)
     {
-        (this.rig, this.map, this.words, this.points) = (rig, map, words, points);
+        (this.map, this.words, this.points) = (map, words, points);
         placeOf = new StripPlace[points.Count];
     }
 
-    /// <summary>Strands of a profile of <paramref name="rig"/> whose points from <paramref name="coilsFrom"/> on are of coils.</summary>
-    public static IReadOnlyList<Strand> Of(Rig rig, WiringMap map, StationWords words, IReadOnlyList<ProfilePoint> points, int coilsFrom)
+    /// <summary>Strands of a profile whose points from <paramref name="coilsFrom"/> on are of coils.</summary>
+    public static IReadOnlyList<Strand> Of(WiringMap map, StationWords words, IReadOnlyList<ProfilePoint> points, int coilsFrom)
     {
-        var reader = new StrandReader(rig, map, words, points);
+        var reader = new StrandReader(map, words, points);
         for (var start = 0; start < points.Count;)
         {
             var end = start + 1;
@@ -59,7 +58,7 @@ internal sealed class StrandReader
     private StripStation Source(ProfilePoint point)
     {
         var word = words.Of(point.Terminal);
-        return new StripStation(point.Terminal, "", StripKind.Source, word.Part, word.Name, word.Detail, "", point.Terminal, point.Way, point.Metres, 0, []) { Rated = word.Rated, Symbol = word.Symbol };
+        return new StripStation(point.Terminal, "", StripKind.Source, word.Part, word.Name, word.Detail, "", point.Terminal, point.Way, point.Metres, 0, []) { List = words.ListOf(word.Part), Rated = word.Rated, Symbol = word.Symbol };
     }
 
     /// <summary>The two halves of a joint are one station.</summary>
@@ -77,11 +76,11 @@ internal sealed class StrandReader
         if (point.Part.EndsWith(HalfOfJoint, StringComparison.Ordinal))
             return [Station(joints.Add(word.Part) ? word.Part : point.Part, word)];
         if (map.Find(point.Part) is not { } link) return [Station(point.Part, word)];
-        return StationSplit.Of(rig, link, word.Kind).Select(inside => inside.Suffix.Length == 0
+        return StationSplit.Of(link.Law, word.Kind).Select(inside => inside.Suffix.Length == 0
             ? Station(point.Part, word)
             : Station(point.Part + inside.Suffix, new StationWord(inside.Kind, word.Part, inside.Kind == StripKind.Holder ? "holder" : "body", "")));
 
         StripStation Station(string id, StationWord word) =>
-            new(id, point.Part, word.Kind, word.Part, word.Name, word.Detail, from, point.Terminal, point.Way, point.Metres, word.LengthMetres, words.Passes(point.Part)) { Rated = word.Rated, Symbol = word.Symbol };
+            new(id, point.Part, word.Kind, word.Part, word.Name, word.Detail, from, point.Terminal, point.Way, point.Metres, word.LengthMetres, words.Passes(point.Part)) { List = words.ListOf(word.Part), Rated = word.Rated, Symbol = word.Symbol };
     }
 }

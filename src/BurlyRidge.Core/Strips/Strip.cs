@@ -29,6 +29,9 @@ public sealed record StripStation(
     double LengthMetres,
     IReadOnlyList<string> Passes)
 {
+    /// <summary>The list of the document that its part stands in, as "relays" or "vehicle.auxOutputs"; empty where it stands in none.</summary>
+    public string List { get; init; } = "";
+
     /// <summary>What stands beside it in a wiring diagram; null: the detail.</summary>
     [JsonIgnore]
     public string? Rated { get; init; }

@@ -1,6 +1,5 @@
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
-using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Strips;
 
@@ -20,12 +19,12 @@ public sealed record StripFigures(IReadOnlyList<IReadOnlyList<StationFigure>> St
 {
     /// <summary>Reads a solution.</summary>
     /// <param name="dropLimit">Allowed, of the volts of the source.</param>
-    public static StripFigures Of(Rig rig, WiringMap map, Strip strip, SolvedHarness solved, double dropLimit)
+    public static StripFigures Of(WiringMap map, Strip strip, SolvedHarness solved, double dropLimit)
     {
         if (strip.Strands.Count == 0) return new StripFigures([], 0, null);
         var main = strip.Strands[0].Stations;
         var given = Volts(solved, main[0].To) - Volts(solved, main[^1].To);
-        var lost = main.Where(station => station.Kind is not (StripKind.Lamp or StripKind.Source)).Sum(station => Lost(rig, map, solved, station));
+        var lost = main.Where(station => station.Kind is not (StripKind.Lamp or StripKind.Source)).Sum(station => Lost(map, solved, station));
         var figures = new List<IReadOnlyList<StationFigure>>();
         foreach (var strand in strip.Strands)
         {
@@ -34,10 +33,10 @@ public sealed record StripFigures(IReadOnlyList<IReadOnlyList<StationFigure>> St
             foreach (var station in strand.Stations)
             {
                 var works = station.Kind is StripKind.Lamp or StripKind.Coil;
-                var (drop, amps) = (Lost(rig, map, solved, station), Amps(solved, station));
+                var (drop, amps) = (Lost(map, solved, station), Amps(solved, station));
                 if (!works) left -= drop;
                 stations.Add(new StationFigure(
-                    Behind(rig, map, solved, station), amps, drop, drop * amps,
+                    Behind(map, solved, station), amps, drop, drop * amps,
                     works || strand.Control || lost <= 0 ? 0 : drop / lost, left));
             }
             figures.Add(stations);
@@ -50,22 +49,22 @@ public sealed record StripFigures(IReadOnlyList<IReadOnlyList<StationFigure>> St
     private static double Amps(SolvedHarness solved, StripStation station) =>
         station.Kind != StripKind.Source && solved.Harness.Has(station.Element) ? Math.Abs(solved.Amps(station.Element)) : 0;
 
-    private static double Lost(Rig rig, WiringMap map, SolvedHarness solved, StripStation station) =>
-        station.Kind == StripKind.Source ? 0 : (Volts(solved, station.From) - Volts(solved, station.To)) * Share(rig, map, station).Own;
+    private static double Lost(WiringMap map, SolvedHarness solved, StripStation station) =>
+        station.Kind == StripKind.Source ? 0 : (Volts(solved, station.From) - Volts(solved, station.To)) * Share(map, station).Own;
 
     /// <summary>Behind the first of two things in one element stands what that one leaves.</summary>
-    private static double Behind(Rig rig, WiringMap map, SolvedHarness solved, StripStation station)
+    private static double Behind(WiringMap map, SolvedHarness solved, StripStation station)
     {
         var end = Volts(solved, station.To);
         if (station.Kind == StripKind.Source) return end;
         var before = Volts(solved, station.From);
-        return before + (end - before) * Share(rig, map, station).UpToHere;
+        return before + (end - before) * Share(map, station).UpToHere;
     }
 
-    private static (double Own, double UpToHere) Share(Rig rig, WiringMap map, StripStation station)
+    private static (double Own, double UpToHere) Share(WiringMap map, StripStation station)
     {
         if (station.Kind is not (StripKind.Fuse or StripKind.Holder or StripKind.Earth or StripKind.Body) || map.Find(station.Element) is not { } link) return (1, 1);
-        var split = StationSplit.Of(rig, link, station.Kind is StripKind.Fuse or StripKind.Holder ? StripKind.Fuse : StripKind.Earth);
+        var split = StationSplit.Of(link.Law, station.Kind is StripKind.Fuse or StripKind.Holder ? StripKind.Fuse : StripKind.Earth);
         if (split.Count == 1) return (1, 1);
         return station.Kind is StripKind.Holder or StripKind.Body ? (split[1].Share, 1) : (split[0].Share, split[0].Share);
     }

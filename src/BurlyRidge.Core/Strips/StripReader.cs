@@ -24,7 +24,7 @@ public static class StripReader
         while (true)
         {
             var points = Profile.Whole(study.Off, lamps, coils, out var coilsFrom);
-            strands = StrandReader.Of(rig, map, words, points, coilsFrom);
+            strands = StrandReader.Of(map, words, points, coilsFrom);
             var more = Needs(map, strands).Select(need => CoilOf(map, need)).OfType<string>().Distinct().Except(coils).ToList();
             if (more.Count == 0) break;
             coils.AddRange(more);

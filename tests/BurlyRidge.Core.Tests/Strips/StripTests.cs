@@ -121,7 +121,7 @@ public class StripTests
         var view = Look("pair armed by a switch, high beam by a joint, coil by the body").View;
         var control = view.Strip.Strands.Single(strand => strand.Control).Stations;
         Assert.Equal(
-            [StripKind.Signal, StripKind.Run, StripKind.Joint, StripKind.Run, StripKind.Switch, StripKind.Run, StripKind.Coil, StripKind.Run, StripKind.Earth, StripKind.Body],
+            [StripKind.Fuse, StripKind.Signal, StripKind.Run, StripKind.Joint, StripKind.Run, StripKind.Switch, StripKind.Run, StripKind.Coil, StripKind.Run, StripKind.Earth, StripKind.Body],
             control.Select(station => station.Kind).Where(kind => kind is not (StripKind.Source or StripKind.Lead)));
         Assert.Equal(["high beam on", "s at on"], view.Strip.Asks.Order(StringComparer.Ordinal));
     }

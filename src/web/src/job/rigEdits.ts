@@ -44,16 +44,9 @@ export function withRun(rig: Rig, id: string, change: Partial<NonNullable<Rig["r
 }
 
 /** Lists of parts that have an id. */
-type PartList =
-  | "fixtures"
-  | "protection"
-  | "relays"
-  | "switches"
-  | "powerBoxes"
-  | "joints"
-  | "earths"
-  | "loads"
-  | "converters";
+type PartList = {
+  [List in keyof Rig]-?: NonNullable<Rig[List]> extends readonly { id: string }[] ? List : never;
+}[keyof Rig];
 
 /** One part changed. */
 export function withPart<List extends PartList>(

@@ -1,5 +1,5 @@
+import type { ComponentType } from "react";
 import type { Fuse, LineView, Offer, Rig, StripStation } from "../../api/client";
-import type { FieldErrors } from "../../api/problems";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { useStable } from "../../ui/useStable";
@@ -7,21 +7,14 @@ import { FuseWindow } from "../FuseWindow";
 import { TimeCurrent } from "../TimeCurrent";
 import { useRun } from "../useLine";
 import { WireLadder } from "../WireLadder";
-import { EarthFields, JointFields, SwitchFields } from "./EndFields";
-import { LampFields } from "./LampFields";
-import { OutputFields } from "./OutputFields";
-import { ProtectionFields } from "./ProtectionFields";
-import { RelayFields } from "./RelayFields";
-import { RunFields } from "./RunFields";
+import type { StationEdit } from "./stationEdit";
 import { planned, wireBehind } from "./stations";
 
-export type StationEdit = {
-  rig: Rig;
-  station: StripStation;
-  errors: FieldErrors;
-  edit: (change: (rig: Rig) => Rig) => void;
-  jobId: string;
-};
+/** The sheets of fields, by the list of the document that the part stands in: a file a list. */
+const sheets = import.meta.glob<ComponentType<StationEdit>>("./sheets/*.tsx", {
+  eager: true,
+  import: "default",
+});
 
 /** One station opened: its part, what can be done there, and the wire that it belongs to judged. */
 export function StationPanel({
@@ -90,29 +83,14 @@ export function StationPanel({
 }
 
 function Fields(edit: StationEdit) {
-  switch (edit.station.kind) {
-    case "run":
-      return <RunFields {...edit} />;
-    case "fuse":
-    case "holder":
-      return <ProtectionFields {...edit} />;
-    case "relay":
-    case "coil":
-      return <RelayFields {...edit} />;
-    case "joint":
-      return <JointFields {...edit} />;
-    case "earth":
-    case "body":
-      return <EarthFields {...edit} />;
-    case "switch":
-      return <SwitchFields {...edit} />;
-    case "output":
-      return <OutputFields {...edit} />;
-    case "lamp":
-      return <LampFields {...edit} />;
-    default:
-      return <p className="text-sm text-dust">A part of the vehicle's own.</p>;
-  }
+  const Sheet = sheets[`./sheets/${edit.station.list}.tsx`];
+  return Sheet ? (
+    <Sheet {...edit} />
+  ) : (
+    <p className="text-sm text-dust">
+      {edit.station.kind === "lamp" ? "A load of its own kind." : "A part of the vehicle's own."}
+    </p>
+  );
 }
 
 function Judged({

@@ -1,16 +1,16 @@
 import { Link } from "react-router";
-import { under } from "../../api/problems";
-import { withFreeRun, withRun } from "../../job/rigEdits";
-import { Button } from "../../ui/Button";
-import { asLength, length } from "../../ui/figures";
-import { NumberField } from "../../ui/NumberField";
-import { TextField } from "../../ui/TextField";
-import { useUnits } from "../../ui/units";
-import { ZoneBoxes } from "../ZoneBoxes";
-import type { StationEdit } from "./StationPanel";
+import { under } from "../../../api/problems";
+import { withFreeRun, withRun } from "../../../job/rigEdits";
+import { Button } from "../../../ui/Button";
+import { asLength, length } from "../../../ui/figures";
+import { NumberField } from "../../../ui/NumberField";
+import { TextField } from "../../../ui/TextField";
+import { useUnits } from "../../../ui/units";
+import { ZoneBoxes } from "../../ZoneBoxes";
+import type { StationEdit } from "../stationEdit";
 
 /** A wire: how long, where it runs, what colour. */
-export function RunFields({ rig, station, errors, edit, jobId }: StationEdit) {
+export default function RunFields({ rig, station, errors, edit, jobId }: StationEdit) {
   const units = useUnits();
   const at = rig.runs?.findIndex((run) => run.id === station.id) ?? -1;
   const run = rig.runs?.[at];

@@ -1,13 +1,13 @@
-import { under } from "../../api/problems";
-import { withPart } from "../../job/rigEdits";
-import { ChoiceField } from "../../ui/ChoiceField";
-import { NumberField } from "../../ui/NumberField";
-import { TextField } from "../../ui/TextField";
-import { choices, kindWords } from "../../ui/words";
-import type { StationEdit } from "./StationPanel";
+import { under } from "../../../api/problems";
+import { withPart } from "../../../job/rigEdits";
+import { ChoiceField } from "../../../ui/ChoiceField";
+import { NumberField } from "../../../ui/NumberField";
+import { TextField } from "../../../ui/TextField";
+import { choices, kindWords } from "../../../ui/words";
+import type { StationEdit } from "../stationEdit";
 
 /** A lamp: what it draws. */
-export function LampFields({ rig, station, errors, edit }: StationEdit) {
+export default function LampFields({ rig, station, errors, edit }: StationEdit) {
   const at = rig.fixtures?.findIndex((part) => part.id === station.part) ?? -1;
   const lamp = rig.fixtures?.[at];
   const place = lamp?.functions.findIndex((one) => `${lamp.id}.${one.id}` === station.id) ?? -1;

@@ -1,17 +1,15 @@
-import { under } from "../../api/problems";
-import { withPart } from "../../job/rigEdits";
-import { ChoiceField } from "../../ui/ChoiceField";
-import { NumberField } from "../../ui/NumberField";
-import { choices, zoneWords } from "../../ui/words";
-import { OutputFields } from "./OutputFields";
-import type { StationEdit } from "./StationPanel";
+import { under } from "../../../api/problems";
+import { withPart } from "../../../job/rigEdits";
+import { ChoiceField } from "../../../ui/ChoiceField";
+import { NumberField } from "../../../ui/NumberField";
+import { choices, zoneWords } from "../../../ui/words";
+import type { StationEdit } from "../stationEdit";
 
 /** A fuse or breaker in its holder; its rating is chosen in the window beside it. */
-export function ProtectionFields(props: StationEdit) {
-  const { rig, station, errors, edit } = props;
+export default function ProtectionFields({ rig, station, errors, edit }: StationEdit) {
   const at = rig.protection?.findIndex((part) => part.id === station.part) ?? -1;
   const device = rig.protection?.[at];
-  if (!device) return <OutputFields {...props} />;
+  if (!device) return null;
   const said = under(errors, `protection[${at}]`);
   const set = (change: Partial<typeof device>) =>
     edit((now) => withPart(now, "protection", device.id, change));

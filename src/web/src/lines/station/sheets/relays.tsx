@@ -1,9 +1,8 @@
-import { under } from "../../api/problems";
-import { withPart } from "../../job/rigEdits";
-import { NumberField } from "../../ui/NumberField";
-import { TextField } from "../../ui/TextField";
-import { OutputFields } from "./OutputFields";
-import type { StationEdit } from "./StationPanel";
+import { under } from "../../../api/problems";
+import { withPart } from "../../../job/rigEdits";
+import { NumberField } from "../../../ui/NumberField";
+import { TextField } from "../../../ui/TextField";
+import type { StationEdit } from "../stationEdit";
 
 const pins = [
   { key: "coilPlus", label: "Coil, meant for plus" },
@@ -13,11 +12,10 @@ const pins = [
 ] as const;
 
 /** A relay: its contact, its coil, and the pins as they are printed on it. */
-export function RelayFields(props: StationEdit) {
-  const { rig, station, errors, edit } = props;
+export default function RelayFields({ rig, station, errors, edit }: StationEdit) {
   const at = rig.relays?.findIndex((part) => part.id === station.part) ?? -1;
   const relay = rig.relays?.[at];
-  if (!relay) return <OutputFields {...props} />;
+  if (!relay) return null;
   const said = under(errors, `relays[${at}]`);
   const set = (change: Partial<typeof relay>) => edit((now) => withPart(now, "relays", relay.id, change));
   const print = relay.pinout ?? { coilPlus: "86", coilMinus: "85", common: "30", open: "87" };

@@ -1,0 +1,11 @@
+import type { Rig, StripStation } from "../../api/client";
+import type { FieldErrors } from "../../api/problems";
+
+/** What a sheet of fields for one part needs. */
+export type StationEdit = {
+  rig: Rig;
+  station: StripStation;
+  errors: FieldErrors;
+  edit: (change: (rig: Rig) => Rig) => void;
+  jobId: string;
+};
