@@ -42,6 +42,9 @@ public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRul
     /// <summary>Solar panels behind their regulators.</summary>
     public IReadOnlyList<SolarPanel> SolarPanels { get; init; } = [];
 
+    /// <summary>Breakers between two studs in a wire.</summary>
+    public IReadOnlyList<InlineBreaker> InlineBreakers { get; init; } = [];
+
     /// <summary>Lengths of one conductor.</summary>
     public IReadOnlyList<Run> Runs { get; init; } = [];
 
@@ -77,6 +80,7 @@ public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRul
         PartList.OfRig("loads", "load", "loads", rig => rig.Loads, (rig, parts) => rig with { Loads = parts }),
         PartList.OfRig("converters", "converter", "converters", rig => rig.Converters, (rig, parts) => rig with { Converters = parts }),
         PartList.OfRig("solarPanels", "panel", "panels", rig => rig.SolarPanels, (rig, parts) => rig with { SolarPanels = parts }),
+        PartList.OfRig("inlineBreakers", "breaker", "breakers", rig => rig.InlineBreakers, (rig, parts) => rig with { InlineBreakers = parts }),
         PartList.OfRig("joints", "joint", "joints", rig => rig.Joints, (rig, parts) => rig with { Joints = parts }),
     ];
 

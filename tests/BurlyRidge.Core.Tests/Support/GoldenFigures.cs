@@ -17,10 +17,11 @@ internal static class GoldenFigures
     private const string Folder = "tests/BurlyRidge.Core.Tests/Golden";
 
     /// <summary>Holds a rig against the file of that name.</summary>
-    public static void Hold(string name, Rig rig)
+    public static void Hold(string name, Rig rig) => Hold(Of(rig), Path.Combine(Repository.Root, Folder, $"{name}.txt"));
+
+    /// <summary>Holds a text against a file.</summary>
+    public static void Hold(string text, string path)
     {
-        var path = Path.Combine(Repository.Root, Folder, $"{name}.txt");
-        var text = Of(rig);
         if (Environment.GetEnvironmentVariable("BURLY_RIDGE_GOLDEN") == "write")
         {
             Directory.CreateDirectory(Path.GetDirectoryName(path)!);

@@ -37,7 +37,7 @@ internal static class AnyRig
 
     private static Vehicle Vehicle(Random random, int volts)
     {
-        var usual = Parts.Vehicle.Usual(volts);
+        var usual = Core.Parts.Vehicle.Usual(volts);
         SignalLamp Lamp() => new() { Watts = random.Next(10, 120), Switched = random.Next(3) == 0 ? SwitchedSide.Minus : SwitchedSide.Plus };
         return usual with
         {

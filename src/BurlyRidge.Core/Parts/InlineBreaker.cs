@@ -1,0 +1,39 @@
+using BurlyRidge.Core.Protection;
+
+namespace BurlyRidge.Core.Parts;
+
+/// <summary>A breaker between two studs in the wire itself, with a reset of its own. Terminals: "id.in", "id.out".</summary>
+/// <param name="RatingAmps">5 to 200 A.</param>
+/// <param name="Reset">How it comes back.</param>
+public sealed record InlineBreaker(string Id, double RatingAmps, BreakerReset Reset = BreakerReset.Manual) : IPart
+{
+    /// <summary>The voltage that it is made to break, V (typical).</summary>
+    public double RatedVolts { get; init; } = 48;
+
+    /// <inheritdoc/>
+    public IReadOnlyCollection<string> Pins() => ["in", "out"];
+
+    /// <inheritdoc/>
+    public IEnumerable<PartElement> Elements(Surroundings around) =>
+        [new PartElement(Id, $"{Id}.in", $"{Id}.out", new Law.Fuse(FuseTable.AtLeast(RatingAmps) with { Family = FuseFamily.BoltDown }, TypicalOhms.Breaker))];
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside) => new(StripKind.Fuse, Id, $"{RatingAmps} A breaker", $"{Id}, {(Reset == BreakerReset.Manual ? "reset by hand" : "resets itself")}");
+
+    /// <inheritdoc/>
+    void IPart.Check(Problems problems, string path, Surroundings around)
+    {
+        problems.Within($"{path}.ratingAmps", RatingAmps, 5, 200, "A");
+        problems.Within($"{path}.ratedVolts", RatedVolts, 6, 1000, "V");
+    }
+}
+
+/// <summary>How a breaker comes back.</summary>
+public enum BreakerReset
+{
+    /// <summary>A button or lever, pressed by hand; it can be opened by hand as well.</summary>
+    Manual,
+
+    /// <summary>By itself, once it is cool: it may go to and fro on a short.</summary>
+    Automatic,
+}
