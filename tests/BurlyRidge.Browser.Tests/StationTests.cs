@@ -159,7 +159,7 @@ public class StationTests(Workshop workshop) : IClassFixture<Workshop>
     {
         var at = OpenKind("beam-pair", "relay");
         var before = Figures(at);
-        page.Type("Contact, common", "3x");
+        page.Type("Contact, common", "3x" + OpenQA.Selenium.Keys.Enter);
         page.UntilSaved();
         page.Until(() => Figures(at) == before && Text(at).Contains("3x", StringComparison.Ordinal), "the line still carries what it carried");
         page.Key("d");

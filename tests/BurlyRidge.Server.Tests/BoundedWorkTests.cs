@@ -43,9 +43,9 @@ public class BoundedWorkTests
     {
         await using var server = await RunningServer.EmptyAsync();
         var rig = LargeRig.Row();
-        var (status, problem) = await server.PostAsync("/api/diagram", Asked(rig));
+        var (status, problem) = await server.PostAsync("/api/preview/diagram", Asked(rig));
         Assert.Equal((422, "One drawing holds up to 30,000 parts and wires. Draw the lines one by one."), (status, problem.GetProperty("detail").GetString()));
-        using var line = await server.Http.PostAsync("/api/diagram", new StringContent($$"""{"rig":{{RigDocument.Write(rig)}},"lineId":"line-299"}""", Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
+        using var line = await server.Http.PostAsync("/api/preview/diagram", new StringContent($$"""{"rig":{{RigDocument.Write(rig)}},"lineId":"line-299"}""", Encoding.UTF8, "application/json"), TestContext.Current.CancellationToken);
         Assert.Equal(200, (int)line.StatusCode);
     }
 

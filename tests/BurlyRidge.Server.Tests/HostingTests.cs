@@ -19,13 +19,13 @@ public class HostingTests
         var paths = (await server.GetAsync("/openapi/v1.json")).GetProperty("paths").EnumerateObject().Select(path => path.Name);
         Assert.Equal(
             [
-                "/api/alter", "/api/assess", "/api/bodies", "/api/candidates", "/api/catalogue", "/api/catalogue/lamps", "/api/catalogue/lamps.csv",
-                "/api/catalogue/lamps/{id}", "/api/diagram", "/api/job-files", "/api/jobs", "/api/jobs/{id}", "/api/jobs/{id}/assign-slots", "/api/jobs/{id}/auto-size",
+                "/api/assess", "/api/catalogue", "/api/catalogue/lamps", "/api/catalogue/lamps.csv",
+                "/api/catalogue/lamps/{id}", "/api/edits", "/api/job-files", "/api/jobs", "/api/jobs/{id}", "/api/jobs/{id}/assign-slots", "/api/jobs/{id}/auto-size",
                 "/api/jobs/{id}/diagram.html", "/api/jobs/{id}/diagram.svg", "/api/jobs/{id}/file", "/api/jobs/{id}/legends.html", "/api/jobs/{id}/legends.svg",
                 "/api/jobs/{id}/redo", "/api/jobs/{id}/reroute", "/api/jobs/{id}/revisions", "/api/jobs/{id}/revisions/{number}", "/api/jobs/{id}/rig",
-                "/api/jobs/{id}/undo", "/api/jobs/{id}/vehicle-file", "/api/line", "/api/move-output", "/api/netlist", "/api/panel", "/api/parts", "/api/place",
-                "/api/quick-size", "/api/remedy", "/api/remove-line", "/api/rules", "/api/run", "/api/start", "/api/starts", "/api/vehicle-files", "/api/walk", "/api/ways", "/health",
-                "/schemas/job-file.json",
+                "/api/jobs/{id}/undo", "/api/jobs/{id}/vehicle-file", "/api/preview/body", "/api/preview/candidates", "/api/preview/diagram", "/api/preview/line",
+                "/api/preview/netlist", "/api/preview/panel", "/api/preview/rules", "/api/preview/run", "/api/preview/starts", "/api/preview/vehicle-file",
+                "/api/preview/walk", "/api/preview/ways", "/api/quick-size", "/health", "/schemas/job-file.json",
             ],
             paths.Order(StringComparer.Ordinal));
     }

@@ -14,7 +14,7 @@ public class LayeringTests
     private static readonly Architecture Architecture = new ArchLoader().LoadAssemblies(Core).Build();
 
     /// <summary>Bottom first; a folder may use those before it.</summary>
-    private static readonly string[] Layers = ["Conductors", "Protection", "Network", "Parts", "Rigs", "Bodies", "Routing", "Fitting", "Harness", "Sizing", "Strips", "Altering", "Starting", "Checks", "Assessing", "Exchange"];
+    private static readonly string[] Layers = ["Conductors", "Protection", "Network", "Parts", "Rigs", "Bodies", "Routing", "Fitting", "Harness", "Sizing", "Strips", "Altering", "Starting", "Checks", "Assessing", "Edits", "Exchange"];
 
     [Fact]
     public void Core_refers_to_the_base_library_alone() => Assert.All(

@@ -16,7 +16,7 @@ public class LineTests(SharedServer shared) : IClassFixture<SharedServer>
     public async Task A_line_has_figures_for_every_station_in_every_state_and_the_state_asked_for_first()
     {
         var rig = RunningServer.RigOf((await server.DemoAsync("rescue")).Job);
-        var (status, view) = await server.AskAsync("/api/line", rig, ("lineId", "plough"), ("state", JsonNode.Parse("""{"key":true,"pressed":["box.o6"]}""")));
+        var (status, view) = await server.AskAsync("/api/preview/line", rig, ("lineId", "plough"), ("state", JsonNode.Parse("""{"key":true,"pressed":["box.o6"]}""")));
         Assert.Equal(200, status);
         var strands = view.GetProperty("strip").GetProperty("strands");
         Assert.All(view.GetProperty("states").EnumerateArray(), state => Assert.Equal(
@@ -26,8 +26,8 @@ public class LineTests(SharedServer shared) : IClassFixture<SharedServer>
         Assert.Contains(Stations(view), station => station.GetProperty("kind").GetString() == "lamp");
         Assert.Contains(view.GetProperty("offers").EnumerateArray(), offer => offer.GetProperty("id").GetString() == "plug-in");
 
-        Assert.Equal(400, (await server.AskAsync("/api/line", rig, ("lineId", "nobody"))).Status);
-        var (bad, problem) = await server.AskAsync("/api/line", rig, ("lineId", "plough"), ("state", JsonNode.Parse("""{"pressed":["box.o99"]}""")));
+        Assert.Equal(400, (await server.AskAsync("/api/preview/line", rig, ("lineId", "nobody"))).Status);
+        var (bad, problem) = await server.AskAsync("/api/preview/line", rig, ("lineId", "plough"), ("state", JsonNode.Parse("""{"pressed":["box.o99"]}""")));
         Assert.Equal(400, bad);
         Assert.True(problem.GetProperty("errors").TryGetProperty("state.pressed[0]", out _));
     }
@@ -37,23 +37,23 @@ public class LineTests(SharedServer shared) : IClassFixture<SharedServer>
     {
         var rig = RunningServer.RigOf((await server.DemoAsync("rescue")).Job);
         var before = rig["joints"]!.AsArray().Count;
-        var (status, answer) = await server.AskAsync("/api/alter", rig, ("lineId", "winch"), ("station", "box-o7-to-winch-lamp-plus"), ("offer", "plug-in"));
+        var (status, answer) = await server.EditAsync(rig, "takeOffer", ("lineId", "winch"), ("station", "box-o7-to-winch-lamp-plus"), ("offer", "plug-in"));
         Assert.Equal(200, status);
         Assert.Equal(before + 1, answer.GetProperty("rig").GetProperty("joints").GetArrayLength());
         Assert.Equal(200, (await server.PostAsync("/api/assess", new JsonObject { ["rig"] = JsonNode.Parse(answer.GetProperty("rig").GetRawText()) }.ToJsonString())).Status);
-        Assert.Equal(422, (await server.AskAsync("/api/alter", rig, ("lineId", "winch"), ("station", "winch-lamp.main"), ("offer", "feed-both"))).Status);
+        Assert.Equal(422, (await server.EditAsync(rig, "takeOffer", ("lineId", "winch"), ("station", "winch-lamp.main"), ("offer", "feed-both"))).Status);
     }
 
     [Fact]
     public async Task A_line_planned_in_short_is_wired_part_by_part()
     {
         var rig = RunningServer.RigOf((await server.DemoAsync("rescue")).Job);
-        var (status, answer) = await server.AskAsync("/api/parts", rig, ("lineId", "ditch"));
+        var (status, answer) = await server.EditAsync(rig, "wireByParts", ("lineId", "ditch"));
         Assert.Equal(200, status);
         var line = answer.GetProperty("rig").GetProperty("lines").EnumerateArray().Single(line => line.GetProperty("id").GetString() == "ditch");
         Assert.Equal(JsonValueKind.Null, line.GetProperty("plan").ValueKind);
         Assert.Equal(2, line.GetProperty("lights").GetArrayLength());
-        var (_, view) = await server.AskAsync("/api/line", JsonNode.Parse(answer.GetProperty("rig").GetRawText())!, ("lineId", "ditch"));
+        var (_, view) = await server.AskAsync("/api/preview/line", JsonNode.Parse(answer.GetProperty("rig").GetRawText())!, ("lineId", "ditch"));
         Assert.NotEmpty(view.GetProperty("offers").EnumerateArray());
     }
 
@@ -61,22 +61,22 @@ public class LineTests(SharedServer shared) : IClassFixture<SharedServer>
     public async Task A_line_starts_from_a_lamp_of_the_catalogue_and_what_does_not_suit_is_refused_with_its_reason()
     {
         var rig = RunningServer.RigOf((await server.DemoAsync("Orchard")).Job);
-        var (_, starts) = await server.AskAsync("/api/starts", rig, ("lamp", "driving-round"), ("count", 2));
+        var (_, starts) = await server.AskAsync("/api/preview/starts", rig, ("lamp", "driving-round"), ("count", 2));
         Assert.True(starts.GetArrayLength() >= 16);
-        var (status, started) = await server.AskAsync("/api/start", rig, ("start", "beam-pair"), ("name", "Far pair"), ("lamp", "driving-round"), ("count", 2), ("metres", 2.0));
+        var (status, started) = await server.EditAsync(rig, "startLine", ("start", "beam-pair"), ("name", "Far pair"), ("lamp", "driving-round"), ("count", 2), ("metres", 2.0));
         Assert.Equal(200, status);
         Assert.NotEmpty(started.GetProperty("did").EnumerateArray());
         var (_, assessment) = await server.PostAsync("/api/assess", new JsonObject { ["rig"] = JsonNode.Parse(started.GetProperty("rig").GetRawText()) }.ToJsonString());
         var line = assessment.GetProperty("lines").EnumerateArray().Single(line => line.GetProperty("id").GetString() == started.GetProperty("lineId").GetString());
         Assert.NotEqual("stop", line.GetProperty("verdict").GetString());
 
-        var (refused, why) = await server.AskAsync("/api/start", rig, ("start", "two-functions"), ("name", "Bar"), ("lamp", "driving-round"), ("count", 1));
+        var (refused, why) = await server.EditAsync(rig, "startLine", ("start", "two-functions"), ("name", "Bar"), ("lamp", "driving-round"), ("count", 1));
         Assert.Equal(400, refused);
-        Assert.Contains("one light", why.GetProperty("errors").GetProperty("start")[0].GetString(), StringComparison.Ordinal);
-        var (bad, fields) = await server.AskAsync("/api/start", rig, ("start", "own-harness"), ("name", ""), ("lamp", "driving-round"), ("count", 0));
+        Assert.Contains("one light", why.GetProperty("errors").GetProperty("command.start")[0].GetString(), StringComparison.Ordinal);
+        var (bad, fields) = await server.EditAsync(rig, "startLine", ("start", "own-harness"), ("name", ""), ("lamp", "driving-round"), ("count", 0));
         Assert.Equal(400, bad);
-        Assert.Equal(["count", "name"], fields.GetProperty("errors").EnumerateObject().Select(error => error.Name).Order(StringComparer.Ordinal));
-        Assert.Equal(400, (await server.AskAsync("/api/start", rig, ("start", "own-harness"), ("name", "Bar"), ("lamp", "no-such-lamp"), ("count", 1))).Status);
+        Assert.Equal(["command.count", "command.name"], fields.GetProperty("errors").EnumerateObject().Select(error => error.Name).Order(StringComparer.Ordinal));
+        Assert.Equal(400, (await server.EditAsync(rig, "startLine", ("start", "own-harness"), ("name", "Bar"), ("lamp", "no-such-lamp"), ("count", 1))).Status);
     }
 
     [Fact]
@@ -84,15 +84,15 @@ public class LineTests(SharedServer shared) : IClassFixture<SharedServer>
     {
         var rig = RunningServer.RigOf((await server.DemoAsync("rescue")).Job);
         var rules = rig["houseRules"]!.DeepClone();
-        var (_, same) = await server.AskAsync("/api/rules", rig, ("houseRules", rules.DeepClone()));
+        var (_, same) = await server.AskAsync("/api/preview/rules", rig, ("houseRules", rules.DeepClone()));
         Assert.Empty(same.GetProperty("changed").EnumerateArray());
         rules["dropLimitRegulatedLed"] = 0.01;
-        var (status, stricter) = await server.AskAsync("/api/rules", rig, ("houseRules", rules.DeepClone()));
+        var (status, stricter) = await server.AskAsync("/api/preview/rules", rig, ("houseRules", rules.DeepClone()));
         Assert.Equal(200, status);
         Assert.NotEmpty(stricter.GetProperty("changed").EnumerateArray());
         Assert.All(stricter.GetProperty("changed").EnumerateArray(), change => Assert.NotEqual(change.GetProperty("from").ToString(), change.GetProperty("to").ToString()));
         rules["dropLimitRegulatedLed"] = 5;
-        var (bad, problem) = await server.AskAsync("/api/rules", rig, ("houseRules", rules));
+        var (bad, problem) = await server.AskAsync("/api/preview/rules", rig, ("houseRules", rules));
         Assert.Equal(400, bad);
         Assert.True(problem.GetProperty("errors").TryGetProperty("houseRules.dropLimitRegulatedLed", out _));
     }

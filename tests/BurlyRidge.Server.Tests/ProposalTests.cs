@@ -37,17 +37,11 @@ public class ProposalTests
         var (path, job) = await server.DemoAsync("Orchard");
         foreach (var check in ChecksOf(job.GetProperty("assessment")).Where(check => check.GetProperty("remedy").ValueKind == JsonValueKind.Object))
         {
-            var asked = new JsonObject
-            {
-                ["rig"] = RunningServer.RigOf(job),
-                ["checkId"] = check.GetProperty("id").GetString(),
-                ["about"] = check.GetProperty("about").GetString(),
-                ["lineId"] = check.GetProperty("lineId").GetString(),
-            };
-            var (status, answer) = await server.PostAsync("/api/remedy", asked.ToJsonString());
+            (string, JsonNode?)[] named() => [("checkId", check.GetProperty("id").GetString()), ("about", check.GetProperty("about").GetString()), ("lineId", check.GetProperty("lineId").GetString())];
+            var (status, answer) = await server.EditAsync(RunningServer.RigOf(job), "cureCheck", named());
             Assert.Equal(200, status);
-            asked["rig"] = JsonNode.Parse(answer.GetProperty("rig").GetRawText());
-            var (gone, problem) = await server.PostAsync("/api/remedy", asked.ToJsonString());
+            Assert.NotEmpty(answer.GetProperty("did").EnumerateArray());
+            var (gone, problem) = await server.EditAsync(JsonNode.Parse(answer.GetProperty("rig").GetRawText())!, "cureCheck", named());
             Assert.Equal((422, "There is nothing to cure there any more."), (gone, problem.GetProperty("title").GetString()));
         }
         Assert.Equal(Revision(job), Revision(await server.GetAsync(path)));
@@ -120,9 +114,9 @@ public class ProposalTests
     {
         await using var server = await RunningServer.StartAsync(demo: true);
         var (_, job) = await server.DemoAsync("rescue");
-        var (status, judged) = await server.PostAsync("/api/run", new JsonObject { ["rig"] = RunningServer.RigOf(job), ["run"] = "box-o3-to-plug-work-a" }.ToJsonString());
+        var (status, judged) = await server.PostAsync("/api/preview/run", new JsonObject { ["rig"] = RunningServer.RigOf(job), ["run"] = "box-o3-to-plug-work-a" }.ToJsonString());
         Assert.Equal((200, 10), (status, judged.GetProperty("ladder").GetArrayLength()));
-        var (refused, problem) = await server.PostAsync("/api/run", new JsonObject { ["rig"] = RunningServer.RigOf(job), ["run"] = "nothing" }.ToJsonString());
+        var (refused, problem) = await server.PostAsync("/api/preview/run", new JsonObject { ["rig"] = RunningServer.RigOf(job), ["run"] = "nothing" }.ToJsonString());
         Assert.Equal((400, "run"), (refused, problem.GetProperty("errors").EnumerateObject().Single().Name));
     }
 }

@@ -85,7 +85,7 @@ public class RigTests
     {
         await using var server = await RunningServer.StartAsync(demo: true);
         var rig = RigOf(await DemoAsync(server, "Orchard"));
-        using var response = await server.Http.PostAsync("/api/netlist",
+        using var response = await server.Http.PostAsync("/api/preview/netlist",
             new StringContent(new JsonObject { ["rig"] = rig.DeepClone(), ["state"] = new JsonObject { ["key"] = true } }.ToJsonString(), System.Text.Encoding.UTF8, "application/json"),
             TestContext.Current.CancellationToken);
         var text = await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken);

@@ -71,6 +71,14 @@ public sealed class RunningServer : IAsyncDisposable
         return PostAsync(path, asked.ToJsonString());
     }
 
+    /// <summary>Has a command done to a rig.</summary>
+    public Task<(int Status, JsonElement Body)> EditAsync(JsonNode rig, string kind, params (string Name, JsonNode? Value)[] fields)
+    {
+        var command = new JsonObject { ["kind"] = kind };
+        foreach (var (name, value) in fields) command[name] = value;
+        return AskAsync("/api/edits", rig, ("command", command));
+    }
+
     /// <summary>The rig of a job, to be changed.</summary>
     public static JsonNode RigOf(JsonElement job) => JsonNode.Parse(job.GetProperty("rig").GetRawText())!;
 

@@ -237,6 +237,7 @@ public sealed class StartTests : IDisposable
         await FilledAsync();
         await FilledAsync();
         Sql("UPDATE Revisions SET Document = '{\"schemaVersion\":5,\"vehicle\":3}' WHERE JobId = (SELECT min(Id) FROM Jobs)");
+        Sql("UPDATE Jobs SET Digest_Build = 'another build'");
         var again = await RunningServer.StartAsync(demo: false, data);
         var jobs = (await again.GetAsync("/api/jobs")).EnumerateArray().ToList();
         Assert.Equal(["", "This job cannot be read."], jobs.Select(job => job.GetProperty("trouble").GetString()!).Order(StringComparer.Ordinal));

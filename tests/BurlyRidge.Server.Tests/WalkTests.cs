@@ -18,7 +18,7 @@ public class WalkTests
     {
         await using var server = await RunningServer.StartAsync(demo: true);
         var (_, job) = await server.DemoAsync("rescue");
-        var (status, walk) = await server.PostAsync("/api/walk", Ask(job).ToJsonString());
+        var (status, walk) = await server.PostAsync("/api/preview/walk", Ask(job).ToJsonString());
         Assert.Equal(200, status);
         Assert.NotEmpty(walk.GetProperty("outline").GetProperty("side").EnumerateArray());
         var ways = walk.GetProperty("ways").EnumerateArray().Where(way => !way.GetProperty("isLine").GetBoolean()).ToDictionary(way => way.GetProperty("id").GetString()!, way => way.GetProperty("metres").GetDouble());
@@ -26,10 +26,10 @@ public class WalkTests
             run => Assert.Equal(ways[run.GetProperty("id").GetString()!], run.GetProperty("lengthMetres").GetDouble(), 1e-9));
         Assert.Equal(["holds", "watch"], walk.GetProperty("mounts").EnumerateArray().Select(card => card.GetProperty("verdict").GetString()).Distinct().Order());
 
-        var (_, choices) = await server.PostAsync("/api/ways", Ask(job, ("id", "bar")).ToJsonString());
+        var (_, choices) = await server.PostAsync("/api/preview/ways", Ask(job, ("id", "bar")).ToJsonString());
         Assert.True(choices.GetArrayLength() > 1);
         Assert.True(choices[0].GetProperty("chosen").GetBoolean());
-        Assert.Equal(400, (await server.PostAsync("/api/ways", Ask(job, ("id", "nobody")).ToJsonString())).Status);
+        Assert.Equal(400, (await server.PostAsync("/api/preview/ways", Ask(job, ("id", "nobody")).ToJsonString())).Status);
     }
 
     [Fact]
@@ -37,16 +37,16 @@ public class WalkTests
     {
         await using var server = await RunningServer.StartAsync(demo: true);
         var (_, job) = await server.DemoAsync("rescue");
-        var (_, candidates) = await server.PostAsync("/api/candidates", Ask(job, ("mount", "grille-slot"), ("by", "price")).ToJsonString());
+        var (_, candidates) = await server.PostAsync("/api/preview/candidates", Ask(job, ("mount", "grille-slot"), ("by", "price")).ToJsonString());
         var first = candidates[0].GetProperty("lamp").GetProperty("fixture").GetProperty("id").GetString()!;
         Assert.All(candidates.EnumerateArray().Where(candidate => candidate.GetProperty("card").GetProperty("verdict").GetString() == "stop"),
             candidate => Assert.NotEqual("", candidate.GetProperty("why").GetString()));
-        var (status, placed) = await server.PostAsync("/api/place", Ask(job, ("mount", "grille-slot"), ("lamp", first)).ToJsonString());
+        var (status, placed) = await server.EditAsync(RunningServer.RigOf(job), "placeLamp", ("mount", "grille-slot"), ("lamp", first));
         Assert.Equal(200, status);
-        var (_, walk) = await server.PostAsync("/api/walk", new JsonObject { ["rig"] = JsonNode.Parse(placed.GetProperty("rig").GetRawText()) }.ToJsonString());
+        var (_, walk) = await server.PostAsync("/api/preview/walk", new JsonObject { ["rig"] = JsonNode.Parse(placed.GetProperty("rig").GetRawText()) }.ToJsonString());
         Assert.Contains(walk.GetProperty("mounts").EnumerateArray(), card => card.GetProperty("at").GetString() == "grille-slot");
-        Assert.Equal(400, (await server.PostAsync("/api/place", Ask(job, ("mount", "grille-slot"), ("lamp", "nothing")).ToJsonString())).Status);
-        Assert.Equal(400, (await server.PostAsync("/api/candidates", Ask(job, ("mount", "moon")).ToJsonString())).Status);
+        Assert.Equal(400, (await server.EditAsync(RunningServer.RigOf(job), "placeLamp", ("mount", "grille-slot"), ("lamp", "nothing"))).Status);
+        Assert.Equal(400, (await server.PostAsync("/api/preview/candidates", Ask(job, ("mount", "moon")).ToJsonString())).Status);
     }
 
     [Fact]
@@ -72,7 +72,7 @@ public class WalkTests
         await using var server = await RunningServer.StartAsync(demo: true);
         var (path, job) = await server.DemoAsync("rescue");
         var file = await server.GetAsync($"{path}/vehicle-file");
-        var (status, body) = await server.PostAsync("/api/vehicle-files", file.GetRawText());
+        var (status, body) = await server.PostAsync("/api/preview/vehicle-file", file.GetRawText());
         Assert.Equal(200, status);
         Assert.True(JsonNode.DeepEquals(JsonNode.Parse(job.GetProperty("rig").GetProperty("body").GetRawText()), JsonNode.Parse(body.GetRawText())));
 
@@ -86,7 +86,7 @@ public class WalkTests
         {
             var bad = JsonNode.Parse(file.GetRawText())!;
             spoil(bad);
-            var (refused, problem) = await server.PostAsync("/api/vehicle-files", bad.ToJsonString());
+            var (refused, problem) = await server.PostAsync("/api/preview/vehicle-file", bad.ToJsonString());
             Assert.Equal(400, refused);
             Assert.True(problem.GetProperty("errors").TryGetProperty(at, out _), $"{at}: {problem.GetRawText()}");
         }

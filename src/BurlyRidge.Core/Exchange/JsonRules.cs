@@ -22,6 +22,7 @@ public static class JsonRules
         options.RespectNullableAnnotations = true;
         options.RespectRequiredConstructorParameters = true;
         options.AllowDuplicateProperties = false;
+        options.AllowOutOfOrderMetadataProperties = true;
         options.PropertyNameCaseInsensitive = false;
         options.MaxDepth = DeepestNesting;
         options.Encoder = JavaScriptEncoder.UnsafeRelaxedJsonEscaping; // "mm²" stays readable; nothing is put into HTML

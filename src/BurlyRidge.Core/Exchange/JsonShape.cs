@@ -23,6 +23,18 @@ internal static class JsonShape
     {
         type = Nullable.GetUnderlyingType(type) ?? type;
         var info = JsonRules.Stored.GetTypeInfo(type);
+        if (info.PolymorphismOptions is { } choice && element.ValueKind == JsonValueKind.Object)
+        {
+            var kind = choice.TypeDiscriminatorPropertyName;
+            var chosen = element.TryGetProperty(kind, out var name) ? choice.DerivedTypes.FirstOrDefault(derived => name.ValueKind == JsonValueKind.String && name.ValueEquals((string)derived.TypeDiscriminator!)) : default;
+            if (chosen.DerivedType is null)
+            {
+                problems.Add(new Problem(FieldPath.Join(path, kind), $"Give one of {string.Join(", ", choice.DerivedTypes.Select(derived => derived.TypeDiscriminator))}."));
+                return;
+            }
+            Fields(element, JsonRules.Stored.GetTypeInfo(chosen.DerivedType), path, problems, kind);
+            return;
+        }
         var wanted = info.Kind switch
         {
             JsonTypeInfoKind.Object when element.ValueKind == JsonValueKind.Object => Fields(element, info, path, problems),
@@ -36,11 +48,12 @@ internal static class JsonShape
         if (wanted is not null) problems.Add(new Problem(path, wanted));
     }
 
-    private static string? Fields(JsonElement element, JsonTypeInfo info, string path, List<Problem> problems)
+    private static string? Fields(JsonElement element, JsonTypeInfo info, string path, List<Problem> problems, string? beside = null)
     {
         var known = info.Properties.Where(property => property.Set is not null || property.AssociatedParameter is not null).ToDictionary(property => property.Name, StringComparer.Ordinal);
         foreach (var member in element.EnumerateObject())
         {
+            if (member.Name == beside) continue;
             var at = FieldPath.Join(path, member.Name);
             if (!known.Remove(member.Name, out var property)) problems.Add(new Problem(at, "Is not a field of this document."));
             else if (member.Value.ValueKind != JsonValueKind.Null || !MayBeNull(property)) Check(member.Value, property.PropertyType, at, IsLong(property), problems);

@@ -22,6 +22,10 @@ public sealed record Body(BodyKind Kind, BodySize Size)
     /// <summary>Places that a relay, a box, a panel or a switch can go.</summary>
     public IReadOnlyList<Space> Spaces { get; init; } = [];
 
+    /// <summary>Every place that something can be at: stations, mounts and spaces.</summary>
+    public IReadOnlySet<string> PlaceNames() =>
+        Stations.Select(station => station.Id).Concat(Mounts.Select(mount => mount.Id)).Concat(Spaces.Select(space => space.Id)).ToHashSet(StringComparer.Ordinal);
+
     /// <summary>The station of that id, or null.</summary>
     public Station? StationOf(string id) => Stations.FirstOrDefault(station => station.Id == id);
 }

@@ -1,3 +1,4 @@
+using BurlyRidge.Server.Catalogue;
 using BurlyRidge.Core;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
@@ -13,65 +14,70 @@ namespace BurlyRidge.Server.Assess;
 /// <summary>A rig to be assessed.</summary>
 /// <param name="States">The states to solve it in, one after another, each from the contacts that the one before left.</param>
 /// <param name="About">The line that is looked at closely: of the others no more than their row and what is against them; null: all.</param>
-public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = null, string? About = null)
+public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = null, string? About = null) : IAboutRig
 {
-    /// <summary>All that is wrong with it.</summary>
-    public IEnumerable<Problem> Problems()
-    {
-        var problems = BadInput.Under("rig", RigValidation.Validate(Rig)).ToList();
-        if (problems.Count == 0 && RigSize.MostStates(Rig) is var most && States?.Count > most) return [new Problem("states", $"Ask for up to {most} states of a rig of this size.")];
-        for (var i = 0; i < States?.Count; i++)
-            problems.AddRange(StateValidation.Validate($"states[{i}]", States[i], Rig));
-        return problems;
-    }
+    IEnumerable<Problem> IAboutRig.Problems() => RigSize.MostStates(Rig) is var most && States?.Count > most
+        ? [new Problem("states", $"Ask for up to {most} states of a rig of this size.")]
+        : (States ?? []).SelectMany((state, i) => StateValidation.Validate($"states[{i}]", state, Rig));
 }
 
 /// <summary>A rig and other house rules for it.</summary>
-public sealed record RulesRequest(Rig Rig, HouseRules HouseRules);
+public sealed record RulesRequest(Rig Rig, HouseRules HouseRules) : IAboutRig
+{
+    internal Rig Otherwise => Rig with { HouseRules = HouseRules };
+
+    IEnumerable<Problem> IAboutRig.Problems() => RigValidation.Validate(Otherwise);
+}
 
 /// <summary>A rig in one state as a netlist.</summary>
-public sealed record NetlistRequest(Rig Rig, RigState State);
+public sealed record NetlistRequest(Rig Rig, RigState State) : IAboutRig
+{
+    IEnumerable<Problem> IAboutRig.Problems() => StateValidation.Validate("state", State, Rig);
+}
+
+/// <summary>A rig and one run of it.</summary>
+public sealed record RunRequest(Rig Rig, string Run) : IAboutRig;
 
 internal static class AssessEndpoint
 {
     public static void MapAssess(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/assess", AssessAsync)
-            .WithTags("Assess")
-            .WithSummary("Assesses a rig as it would be if saved; nothing is stored.");
-        routes.MapPost("/api/rules", CompareAsync)
-            .WithTags("Assess")
-            .WithSummary("Which checks come out otherwise under other house rules; nothing is stored.");
-        routes.MapPost("/api/netlist", Netlist)
-            .WithTags("Assess")
-            .WithSummary("A rig in one state as a SPICE netlist.")
-            .Produces<string>(StatusCodes.Status200OK, "text/plain")
-            .ProducesValidationProblem();
+        routes.MapRigs("/api", "Assess").MapPost("/assess", AssessAsync).WithName("assess").Refuses()
+            .WithSummary("Assesses a rig as it would be if saved; nothing is stored.")
+            .WithDescription("The rig may be of any version that job files may have. The states are solved one after another, each from the contacts that the one before left.");
+        var preview = routes.MapRigs("/api/preview", "Assess");
+        preview.MapPost("/rules", CompareAsync).WithName("compareRules").Refuses()
+            .WithSummary("Which checks come out otherwise under other house rules.");
+        preview.MapPost("/netlist", Netlist).WithName("netlist").Refuses().Produces<string>(StatusCodes.Status200OK, "text/plain")
+            .WithSummary("A rig in one state as a SPICE netlist.");
+        preview.MapPost("/run", JudgeAsync).WithName("judgeRun").Refuses()
+            .WithSummary("The wire ladder and the fuse window of one run, from the network.");
     }
 
-    private static async Task<Results<Ok<Assessment>, ValidationProblem>> AssessAsync(AssessRequest request, CancellationToken cancellation)
+    private static async Task<Ok<Assessment>> AssessAsync(AssessRequest request, CancellationToken cancellation)
     {
-        var problems = request.Problems().ToList();
-        if (problems.Count > 0) return BadInput.Of(problems);
         var assessed = await AssessmentMemory.OfAsync(request.Rig, cancellation);
         var assessment = cancellation.WorkOut(token => assessed.In(request.States ?? [], token));
         return TypedResults.Ok(request.About is { } line ? assessment.About(line) : assessment);
     }
 
-    private static async Task<Results<Ok<CheckChanges>, ValidationProblem>> CompareAsync(RulesRequest request, CancellationToken cancellation)
+    private static async Task<Ok<CheckChanges>> CompareAsync(RulesRequest request, CancellationToken cancellation)
     {
-        var other = request.Rig with { HouseRules = request.HouseRules };
-        var problems = new AssessRequest(request.Rig).Problems().Concat(RigValidation.Validate(other).Where(problem => problem.Path.StartsWith("houseRules", StringComparison.Ordinal))).ToList();
-        if (problems.Count > 0) return BadInput.Of(problems);
         var today = await AssessmentMemory.OfAsync(request.Rig, cancellation);
-        return TypedResults.Ok(CheckChanges.Of(today.Assessment, cancellation.WorkOut(token => AssessedRig.Of(other, cancellation: token)).Assessment));
+        return TypedResults.Ok(CheckChanges.Of(today.Assessment, cancellation.WorkOut(token => AssessedRig.Of(request.Otherwise, cancellation: token)).Assessment));
     }
 
-    private static IResult Netlist(NetlistRequest request)
+    private static ContentHttpResult Netlist(NetlistRequest request)
     {
-        var problems = new AssessRequest(request.Rig).Problems().Concat(StateValidation.Validate("state", request.State, request.Rig)).ToList();
-        if (problems.Count > 0) return BadInput.Of(problems);
         var solved = HarnessCompiler.Solve(PlanWiring.WireAll(LaidRig.Of(request.Rig).Rig), request.State);
         return TypedResults.Text(SpiceNetlist.Write("Burly Ridge rig", solved), "text/plain");
+    }
+
+    private static async Task<Results<Ok<RunAssessment>, ValidationProblem>> JudgeAsync(RunRequest request, CancellationToken cancellation)
+    {
+        var assessed = await AssessmentMemory.OfAsync(request.Rig, cancellation);
+        return cancellation.WorkOut(token => RunAssessment.Of(assessed, request.Run, ShippedCatalogue.Wire, token)) is { } run
+            ? TypedResults.Ok(run)
+            : BadInput.Of(new Problem("run", $"There is no run called {request.Run}."));
     }
 }

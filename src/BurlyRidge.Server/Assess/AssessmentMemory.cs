@@ -1,9 +1,9 @@
+using BurlyRidge.Server.Catalogue;
 using System.Security.Cryptography;
 using System.Text.Json;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Server.Demo;
 using BurlyRidge.Server.Hosting;
 
 namespace BurlyRidge.Server.Assess;
@@ -65,7 +65,7 @@ public static class AssessmentMemory
         public static Entry Of(string key, Rig rig)
         {
             var stop = new CancellationTokenSource();
-            return new Entry(key, stop, Task.Run(() => stop.Token.WorkOut(token => AssessedRig.Of(rig, DemoCatalogue.Wire, token))));
+            return new Entry(key, stop, Task.Run(() => stop.Token.WorkOut(token => AssessedRig.Of(rig, ShippedCatalogue.Wire, token))));
         }
 
         public int Waiting { get; set; }

@@ -1,7 +1,5 @@
 using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Server.Demo;
-using BurlyRidge.Server.Jobs;
 using BurlyRidge.Server.Storage;
 using Microsoft.EntityFrameworkCore;
 
@@ -18,13 +16,13 @@ public sealed class LampCatalogue(JobDatabase database, DataFolder folder, TimeP
     {
         var own = await OwnAsync();
         var ids = own.Select(lamp => lamp.Fixture.Id).ToHashSet(StringComparer.Ordinal);
-        return [.. own, .. DemoCatalogue.Lamps.Where(lamp => !ids.Contains(lamp.Fixture.Id))];
+        return [.. own, .. ShippedCatalogue.Lamps.Where(lamp => !ids.Contains(lamp.Fixture.Id))];
     }
 
     /// <summary>The lamp of that id; null where there is none.</summary>
     public async Task<CatalogueLamp?> FindAsync(string id) =>
         (await database.Lamps.FindAsync(id) is { } row ? LampDocument.Read(row.Document, row.SchemaVersion) : null)
-            ?? DemoCatalogue.Lamps.FirstOrDefault(lamp => lamp.Fixture.Id == id);
+            ?? ShippedCatalogue.Lamps.FirstOrDefault(lamp => lamp.Fixture.Id == id);
 
     /// <summary>The workshop's own, by id.</summary>
     public async Task<IReadOnlyList<CatalogueLamp>> OwnAsync() =>

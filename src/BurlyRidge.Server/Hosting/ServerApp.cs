@@ -3,6 +3,7 @@ using BurlyRidge.Core.Exchange;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Catalogue;
 using BurlyRidge.Server.Demo;
+using BurlyRidge.Server.Edits;
 using BurlyRidge.Server.Jobs;
 using BurlyRidge.Server.Lines;
 using BurlyRidge.Server.Panel;
@@ -55,11 +56,10 @@ public static class ServerApp
         builder.Services.AddDbContext<JobDatabase>((services, database) => database.UseSqlite(services.GetRequiredService<DataFolder>().ConnectionString));
         builder.Services.AddScoped<JobStore>();
         builder.Services.AddScoped<LampCatalogue>();
-        builder.Services.AddSingleton<Tallies>();
         builder.Services.AddResponseCompression(compression =>
         {
             compression.Providers.Add<GzipCompressionProvider>();
-            compression.MimeTypes = ["text/javascript", "text/css", "text/html"];
+            compression.MimeTypes = ["text/javascript", "text/css", "text/html", "image/svg+xml", "application/json", "application/problem+json"];
         });
 
         var app = builder.Build();
@@ -75,7 +75,7 @@ public static class ServerApp
         app.MapHealth();
         app.MapQuickSize();
         app.MapAssess();
-        app.MapRemedies();
+        app.MapEdits();
         app.MapJobs();
         app.MapJobFiles();
         app.MapProposals();

@@ -1,3 +1,4 @@
+using BurlyRidge.Server.Catalogue;
 using System.Text.Json;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
@@ -44,9 +45,9 @@ public static partial class WarmUp
             Read(rig);
             stopping.ThrowIfCancellationRequested();
             Write(LineView.Of(rig, line, null, stopping));
-            var assessed = AssessedRig.Of(rig, DemoCatalogue.Wire, stopping);
+            var assessed = AssessedRig.Of(rig, ShippedCatalogue.Wire, stopping);
             Write(assessed.In([new()], stopping).About(line));
-            if (rig.Runs.Count > 0 && round % 8 == 0) Write(RunAssessment.Of(assessed, rig.Runs[round % rig.Runs.Count].Id, DemoCatalogue.Wire, stopping));
+            if (rig.Runs.Count > 0 && round % 8 == 0) Write(RunAssessment.Of(assessed, rig.Runs[round % rig.Runs.Count].Id, ShippedCatalogue.Wire, stopping));
         }
     }
 

@@ -22,11 +22,8 @@ internal static class JobEndpoints
         jobs.MapPost("/{id}/redo", RedoAsync).WithSummary("Puts back what was undone, as a new revision.").Stale();
     }
 
-    private static async Task<Ok<List<JobSummary>>> ListAsync(JobStore store, Tallies tallies, CancellationToken cancellation, bool archived = false)
-    {
-        var jobs = await store.ListAsync(archived, cancellation);
-        return TypedResults.Ok(jobs.Select(job => Summary(job, tallies)).ToList());
-    }
+    private static async Task<Ok<List<JobSummary>>> ListAsync(JobStore store, CancellationToken cancellation, bool archived = false) =>
+        TypedResults.Ok((await store.ListAsync(archived, cancellation)).Select(JobSummary.Of).ToList());
 
     private static async Task<Results<Created<OpenJob>, ValidationProblem>> CreateAsync(NewJob job, JobStore store, CancellationToken cancellation)
     {
@@ -39,8 +36,12 @@ internal static class JobEndpoints
         return TypedResults.Created($"/api/jobs/{stored.Row.Id}", await OpenJob.OfAsync(stored, cancellation));
     }
 
-    private static async Task<Results<Ok<OpenJob>, ProblemHttpResult>> OpenAsync(string id, JobStore store, CancellationToken cancellation) =>
-        await store.FindAsync(id, cancellation) is { } job ? TypedResults.Ok(await OpenJob.OfAsync(job, cancellation)) : Missing();
+    private static async Task<Results<Ok<OpenJob>, ProblemHttpResult>> OpenAsync(string id, JobStore store, CancellationToken cancellation)
+    {
+        if (await store.FindAsync(id, cancellation) is not { } job) return Missing();
+        if (job.Unreadable.Count > 0 || job.TooLarge.Count > 0) await store.DigestedAsync(job);
+        return TypedResults.Ok(await OpenJob.OfAsync(job, cancellation));
+    }
 
     private static async Task<IResult> ChangeAsync(string id, DetailsChange change, JobStore store, CancellationToken cancellation)
     {
@@ -62,7 +63,7 @@ internal static class JobEndpoints
 
     private static async Task<Results<Ok<List<Revision>>, ProblemHttpResult>> HistoryAsync(string id, JobStore store, CancellationToken cancellation) =>
         await store.HistoryAsync(id, cancellation) is { } rows
-            ? TypedResults.Ok(rows.Select(row => new Revision(row.Number, row.SavedAt)).ToList())
+            ? TypedResults.Ok(rows.Select(row => new Revision(row.Number, JobSummary.Utc(row.SavedAt))).ToList())
             : Missing();
 
     private static async Task<Results<Ok<Rig>, ProblemHttpResult>> RevisionAsync(string id, int number, JobStore store, CancellationToken cancellation) =>
@@ -107,21 +108,4 @@ internal static class JobEndpoints
 
     internal static ProblemHttpResult Missing() => TypedResults.Problem(
         statusCode: StatusCodes.Status404NotFound, title: "There is no such job.");
-
-    private static JobSummary Summary(StoredJob job, Tallies tallies)
-    {
-        var rig = job.Unreadable.Count == 0 ? job.Rig : null;
-        var large = rig is not null && job.TooLarge.Count > 0;
-        return new JobSummary(
-            job.Row.Id,
-            job.Row.Name,
-            job.Row.Note,
-            job.Row.Archived,
-            job.Row.DetailsVersion,
-            rig?.Vehicle.SystemVolts,
-            rig?.Lines.Count,
-            rig is null || large ? null : tallies.Of(job),
-            rig is null ? "This job cannot be read." : large ? "This job is too large to be worked out: it can be looked at and exported." : "",
-            job.Row.ChangedAt);
-    }
 }

@@ -1,3 +1,4 @@
+using BurlyRidge.Server.Storage;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
@@ -11,7 +12,19 @@ namespace BurlyRidge.Server.Jobs;
 /// <param name="Tally">Null where the job cannot be read or is too large to be worked out.</param>
 /// <param name="Trouble">What is wrong with it; empty where nothing is.</param>
 public sealed record JobSummary(
-    string Id, string Name, string Note, bool Archived, int DetailsVersion, int? SystemVolts, int? LineCount, Tally? Tally, string Trouble, DateTime ChangedAt);
+    string Id, string Name, string Note, bool Archived, int DetailsVersion, int? SystemVolts, int? LineCount, Tally? Tally, string Trouble, DateTimeOffset ChangedAt)
+{
+    /// <summary>A job as the Yard shows it.</summary>
+    internal static JobSummary Of(JobRow row)
+    {
+        var digest = row.Digest;
+        var tally = digest is { Stop: { } stop, Watch: { } watch, Holds: { } holds } ? new Tally(stop, watch, holds) : null;
+        return new JobSummary(row.Id, row.Name, row.Note, row.Archived, row.DetailsVersion, digest.SystemVolts, digest.LineCount, tally, digest.Trouble, Utc(row.ChangedAt));
+    }
+
+    /// <summary>A time as the database has it, with its offset.</summary>
+    internal static DateTimeOffset Utc(DateTime time) => new(DateTime.SpecifyKind(time, DateTimeKind.Utc));
+}
 
 /// <summary>A job opened: its newest rig and what follows from it.</summary>
 /// <param name="Revision">Number of the newest revision; the next save names it.</param>
@@ -49,7 +62,7 @@ public sealed record OpenJob(
 }
 
 /// <summary>One save of a rig.</summary>
-public sealed record Revision(int Number, DateTime SavedAt);
+public sealed record Revision(int Number, DateTimeOffset SavedAt);
 
 /// <summary>A new job.</summary>
 public sealed record NewJob(string Name, int SystemVolts, UnitSystem Units, [property: LongText] string Note = "");

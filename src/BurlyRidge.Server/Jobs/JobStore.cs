@@ -67,19 +67,23 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
     /// <summary>Whether there is no job at all, archived ones counted.</summary>
     public async Task<bool> IsEmptyAsync() => !await database.Jobs.AnyAsync();
 
-    /// <summary>Jobs with their newest rig, last changed first.</summary>
-    public async Task<IReadOnlyList<StoredJob>> ListAsync(bool archived, CancellationToken cancellation)
+    /// <summary>Jobs, last changed first. What another build worked out of one is worked out anew, and kept.</summary>
+    public async Task<IReadOnlyList<JobRow>> ListAsync(bool archived, CancellationToken cancellation)
     {
-        var jobs = await database.Jobs
-            .Where(row => row.Archived == archived)
-            .OrderByDescending(row => row.ChangedAt)
-            .Join(database.Revisions,
-                row => new { JobId = row.Id, Number = row.HeadRevision },
-                head => new { head.JobId, head.Number },
-                (row, head) => new { row, head })
-            .AsNoTracking()
-            .ToListAsync(cancellation);
-        return [.. jobs.Select(job => new StoredJob(job.row, job.head))];
+        var rows = await database.Jobs.AsNoTracking().Where(row => row.Archived == archived).OrderByDescending(row => row.ChangedAt).ToListAsync(cancellation);
+        for (var i = 0; i < rows.Count; i++)
+            if (rows[i].Digest.Build != Digests.Build && await FindAsync(rows[i].Id, cancellation) is { } job) rows[i] = await DigestedAsync(job);
+        return rows;
+    }
+
+    /// <summary>Keeps what the Yard shows of a job; whoever saves it meanwhile keeps his own.</summary>
+    public async Task<JobRow> DigestedAsync(StoredJob job)
+    {
+        var digest = await Digests.OfAsync(job.Head.Document);
+        if (job.Row.Digest == digest) return job.Row;
+        await database.Jobs.Where(row => row.Id == job.Row.Id && row.HeadRevision == job.Head.Number).ExecuteUpdateAsync(row => row.SetProperty(one => one.Digest, digest));
+        job.Row.Digest = digest;
+        return job.Row;
     }
 
     /// <summary>The job, or null.</summary>
@@ -91,10 +95,11 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
     }
 
     /// <summary>The revisions of a job, newest first; null where there is no such job.</summary>
-    public async Task<IReadOnlyList<RevisionRow>?> HistoryAsync(string id, CancellationToken cancellation)
+    public async Task<IReadOnlyList<(int Number, DateTime SavedAt)>?> HistoryAsync(string id, CancellationToken cancellation)
     {
         if (!await database.Jobs.AnyAsync(job => job.Id == id, cancellation)) return null;
-        return await database.Revisions.AsNoTracking().Where(row => row.JobId == id).OrderByDescending(row => row.Number).ToListAsync(cancellation);
+        var rows = await database.Revisions.Where(row => row.JobId == id).OrderByDescending(row => row.Number).Select(row => new { row.Number, row.SavedAt }).ToListAsync(cancellation);
+        return [.. rows.Select(row => (row.Number, row.SavedAt))];
     }
 
     /// <summary>One revision of a job, or null.</summary>
@@ -112,7 +117,8 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
     public async Task<IReadOnlyList<StoredJob>> CreateAllAsync(IEnumerable<(string Name, string Note, Rig Rig)> jobs)
     {
         folder.MustBeThere();
-        var stored = jobs.Select((job, i) => New(job.Name, job.Note, job.Rig, clock.GetUtcNow().UtcDateTime.AddMilliseconds(i))).ToList();
+        var stored = new List<StoredJob>();
+        foreach (var (name, note, rig) in jobs) stored.Add(New(name, note, rig, await Digests.OfAsync(rig), clock.GetUtcNow().UtcDateTime.AddMilliseconds(stored.Count)));
         foreach (var job in stored)
         {
             database.Add(job.Row);
@@ -123,11 +129,11 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         return stored;
     }
 
-    private static StoredJob New(string name, string note, Rig rig, DateTime now)
+    private static StoredJob New(string name, string note, Rig rig, JobDigest digest, DateTime now)
     {
         var id = Guid.CreateVersion7().ToString("n");
         return new StoredJob(
-            new JobRow { Id = id, Name = name, Note = note, DetailsVersion = 1, HeadRevision = 1, CreatedAt = now, ChangedAt = now },
+            new JobRow { Id = id, Name = name, Note = note, DetailsVersion = 1, HeadRevision = 1, CreatedAt = now, ChangedAt = now, Digest = digest },
             new RevisionRow { JobId = id, Number = 1, Document = RigDocument.Write(rig), IdempotencyKey = id, SavedAt = now });
     }
 
@@ -146,11 +152,12 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
     }, id);
 
     /// <summary>Stores <paramref name="rig"/> as the next revision, made on <paramref name="onRevision"/>.</summary>
-    public Task<SaveOutcome> SaveRigAsync(string id, int onRevision, string key, Rig rig)
+    public async Task<SaveOutcome> SaveRigAsync(string id, int onRevision, string key, Rig rig)
     {
         var document = RigDocument.Write(rig);
-        return AppendAsync(id, onRevision, key,
-            head => Task.FromResult<Step?>(new Step(document, head.Number, null)),
+        var digest = await Digests.OfAsync(rig);
+        return await AppendAsync(id, onRevision, key,
+            head => Task.FromResult<Step?>(new Step(document, digest, head.Number, null)),
             done => done.Document == document || (StoredRig.Read(done.Document).Rig is { } stored && RigDocument.Write(stored) == document));
     }
 
@@ -158,21 +165,19 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
     public Task<SaveOutcome> UndoAsync(string id, int onRevision, string key) =>
         AppendAsync(id, onRevision, key, async head =>
         {
-            if (head.UndoTo is not { } number) return null;
-            var target = await RevisionAsync(id, number);
-            return new Step(target.Document, target.UndoTo, head.Number);
+            if (head.UndoTo is not { } number || await KeptAsync(id, number) is not { } target) return null;
+            return new Step(target.Document, await Digests.OfAsync(target.Document), target.UndoTo, head.Number);
         }, done => done.Number == onRevision + 1);
 
     /// <summary>Stores the rig that the newest undo took away as the next revision.</summary>
     public Task<SaveOutcome> RedoAsync(string id, int onRevision, string key) =>
         AppendAsync(id, onRevision, key, async head =>
         {
-            if (head.RedoTo is not { } number) return null;
-            var target = await RevisionAsync(id, number);
-            return new Step(target.Document, head.Number, target.RedoTo);
+            if (head.RedoTo is not { } number || await KeptAsync(id, number) is not { } target) return null;
+            return new Step(target.Document, await Digests.OfAsync(target.Document), head.Number, target.RedoTo);
         }, done => done.Number == onRevision + 1);
 
-    private sealed record Step(string Document, int? UndoTo, int? RedoTo);
+    private sealed record Step(string Document, JobDigest Digest, int? UndoTo, int? RedoTo);
 
     private Task<SaveOutcome> AppendAsync(string id, int onRevision, string key, Func<RevisionRow, Task<Step?>> next, Func<RevisionRow, bool> isSame) => WriteAsync(async () =>
     {
@@ -196,8 +201,19 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         });
         row.HeadRevision = onRevision + 1;
         row.ChangedAt = now;
+        row.Digest = step.Digest;
+        if (row.HeadRevision % Thinning.Every == 0) await ThinAsync(row, now);
         return null;
     }, id);
+
+    /// <summary>Takes out old revisions that nothing goes back to.</summary>
+    private async Task ThinAsync(JobRow row, DateTime now)
+    {
+        var old = await database.Revisions.Where(revision => revision.JobId == row.Id && revision.Number <= row.HeadRevision - Thinning.Whole)
+            .OrderBy(revision => revision.Number).Select(revision => new { revision.Number, revision.SavedAt }).ToListAsync();
+        var gone = Thinning.Gone([.. old.Select(revision => (revision.Number, revision.SavedAt))], now);
+        if (gone.Count > 0) await database.Revisions.Where(revision => revision.JobId == row.Id && gone.Contains(revision.Number)).ExecuteDeleteAsync();
+    }
 
     /// <summary>
     /// Makes a change and writes it. <paramref name="change"/> gives how it went where there is nothing to write. Where
@@ -233,6 +249,10 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
 
     private Task<RevisionRow> RevisionAsync(string id, int number) =>
         database.Revisions.AsNoTracking().SingleAsync(row => row.JobId == id && row.Number == number);
+
+    /// <summary>That revision, or the last one before it that was kept; null where none was.</summary>
+    private Task<RevisionRow?> KeptAsync(string id, int number) =>
+        database.Revisions.AsNoTracking().Where(row => row.JobId == id && row.Number <= number).OrderByDescending(row => row.Number).FirstOrDefaultAsync();
 
     private Task<RevisionRow?> ByKeyAsync(string id, string key) =>
         database.Revisions.AsNoTracking().SingleOrDefaultAsync(row => row.JobId == id && row.IdempotencyKey == key);

@@ -2,7 +2,6 @@ using BurlyRidge.Core.Exchange.Drawings;
 using BurlyRidge.Core;
 using System.Text;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Hosting;
 using BurlyRidge.Server.Jobs;
 
@@ -10,7 +9,7 @@ namespace BurlyRidge.Server.Lines;
 
 /// <summary>A rig to be drawn.</summary>
 /// <param name="LineId">The line alone; null: the whole rig.</param>
-public sealed record DiagramRequest(Rig Rig, string? LineId = null);
+public sealed record DiagramRequest(Rig Rig, string? LineId = null) : IAboutRig;
 
 /// <summary>Wiring diagrams as SVG.</summary>
 internal static class DiagramEndpoints
@@ -19,8 +18,8 @@ internal static class DiagramEndpoints
 
     public static void MapDiagrams(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/diagram", Draw).WithTags("Lines").WithSummary("The wiring of a line or of a rig as SVG; nothing is stored.")
-            .Produces<string>(StatusCodes.Status200OK, Type).ProducesValidationProblem();
+        routes.MapRigs("/api/preview", "Lines").MapPost("/diagram", Draw).WithName("drawWiring").WithSummary("The wiring of a line or of a rig as SVG.")
+            .Produces<string>(StatusCodes.Status200OK, Type).Refuses();
         routes.MapGet("/api/jobs/{id}/diagram.svg", DownloadAsync).WithTags("Lines").WithSummary("The wiring of a job, or of one line of it, as SVG.")
             .Produces<string>(StatusCodes.Status200OK, Type).ProducesProblem(StatusCodes.Status404NotFound);
         routes.MapGet("/api/jobs/{id}/diagram.html", PrintAsync).WithTags("Lines").WithSummary("The same as pages of A4, to be printed.")
@@ -29,8 +28,6 @@ internal static class DiagramEndpoints
 
     private static IResult Draw(DiagramRequest request, CancellationToken cancellation)
     {
-        var problems = new AssessRequest(request.Rig).Problems().ToList();
-        if (problems.Count > 0) return BadInput.Of(problems);
         if (request.LineId is not { } line) return TypedResults.Text(cancellation.WorkOut(token => Diagram.OfRig(request.Rig, "the rig", token)), Type);
         return cancellation.WorkOut(token => Diagram.OfLine(request.Rig, line, token)) is { } svg ? TypedResults.Text(svg, Type) : BadInput.Of(new Problem("lineId", $"There is no line called {line}."));
     }

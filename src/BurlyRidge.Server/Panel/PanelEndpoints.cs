@@ -1,53 +1,33 @@
 using BurlyRidge.Core.Exchange.Drawings;
-using BurlyRidge.Core;
 using System.Text;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Sizing;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Hosting;
 using BurlyRidge.Server.Jobs;
-using BurlyRidge.Server.Walkaround;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace BurlyRidge.Server.Panel;
 
 /// <summary>A rig whose panels are to be looked at.</summary>
-public sealed record PanelRequest(Rig Rig);
-
-/// <summary>What hangs on one output to be moved to another, and the other way round.</summary>
-/// <param name="From">"box.output", or the id of a factory output.</param>
-public sealed record MoveRequest(Rig Rig, string From, string To);
+public sealed record PanelRequest(Rig Rig) : IAboutRig;
 
 /// <summary>Panels, outputs and spare leads.</summary>
 internal static class PanelEndpoints
 {
     public static void MapPanel(this IEndpointRouteBuilder routes)
     {
+        routes.MapRigs("/api/preview", "Panel").MapPost("/panel", LookAsync).WithName("lookAtPanel").Refuses()
+            .WithSummary("Outputs in the order of their panels, what hangs on them and what happens at key-off.");
         var panel = routes.MapGroup("/api").WithTags("Panel");
-        panel.MapPost("/panel", LookAsync).WithSummary("Outputs in the order of their panels, what hangs on them and what happens at key-off; nothing is stored.");
-        panel.MapPost("/move-output", Move).WithSummary("The rig with what hangs on two outputs changed over; nothing is stored.");
         panel.MapGet("/jobs/{id}/legends.svg", LegendsAsync).WithSummary("Legends of one panel, to scale in millimetres.")
             .Produces<string>(StatusCodes.Status200OK, "image/svg+xml").ProducesProblem(StatusCodes.Status404NotFound);
         panel.MapGet("/jobs/{id}/legends.html", PrintAsync).WithSummary("A page of A4 with the legends of every panel, to be printed without scaling.")
             .Produces<string>(StatusCodes.Status200OK, "text/html").ProducesProblem(StatusCodes.Status404NotFound);
     }
 
-    private static async Task<Results<Ok<PanelView>, ValidationProblem>> LookAsync(PanelRequest request, CancellationToken cancellation)
-    {
-        var problems = new AssessRequest(request.Rig).Problems().ToList();
-        return problems.Count > 0 ? BadInput.Of(problems) : TypedResults.Ok(PanelView.Of(await AssessmentMemory.OfAsync(request.Rig, cancellation)));
-    }
-
-    private static Results<Ok<RigAnswer>, ValidationProblem> Move(MoveRequest request)
-    {
-        var problems = new AssessRequest(request.Rig).Problems().ToList();
-        if (problems.Count > 0) return BadInput.Of(problems);
-        var moved = SlotProposal.Move(request.Rig, request.From, request.To);
-        return ReferenceEquals(moved, request.Rig)
-            ? BadInput.Of(new Problem("to", $"{request.From} and {request.To} are not two outputs of the same box or of the vehicle's own."))
-            : TypedResults.Ok(new RigAnswer(moved));
-    }
+    private static async Task<Ok<PanelView>> LookAsync(PanelRequest request, CancellationToken cancellation) =>
+        TypedResults.Ok(PanelView.Of(await AssessmentMemory.OfAsync(request.Rig, cancellation)));
 
     private static async Task<IResult> LegendsAsync(string id, string? box, JobStore store)
     {

@@ -17,10 +17,10 @@ internal static class BodyEndpoints
 {
     public static void MapBodies(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/bodies", Usual).WithTags("Walkaround").WithSummary("A usual body of some kind, with stations, lanes, mounts and spaces.");
+        routes.MapPost("/api/preview/body", Usual).WithName("usualBody").WithTags("Walkaround").WithSummary("A usual body of some kind, with stations, lanes, mounts and spaces.");
         routes.MapGet("/api/jobs/{id}/vehicle-file", ExportAsync).WithTags("Walkaround").WithSummary("The job's vehicle as a file of its own.")
             .Produces<VehicleFile>().ProducesProblem(StatusCodes.Status404NotFound);
-        routes.MapPost("/api/vehicle-files", ReadAsync).WithTags("Walkaround").WithSummary("The body in a vehicle file; nothing is stored.")
+        routes.MapPost("/api/preview/vehicle-file", ReadAsync).WithName("readVehicleFile").WithTags("Walkaround").WithSummary("The body in a vehicle file; nothing is stored.")
             .Accepts<VehicleFile>("application/json").WithMetadata(new ReadsItself());
     }
 

@@ -35,7 +35,7 @@ function RulesDialog({
   const [rules, setRules] = useState(today);
   const changed = JSON.stringify(rules) !== JSON.stringify(today);
   const asked = useAsked<CheckChanges>(changed ? rules : undefined, async (houseRules, signal) => {
-    const answer = await api.POST("/api/rules", { body: { rig, houseRules }, signal });
+    const answer = await api.POST("/api/preview/rules", { body: { rig, houseRules }, signal });
     return answer.data ?? refusal(answer);
   });
   const errors = fieldsOf(asked.refused);

@@ -8,6 +8,7 @@ import { Button } from "../ui/Button";
 import { UnitsContext } from "../ui/units";
 import { useStable } from "../ui/useStable";
 import { TallyLine } from "../ui/VerdictMark";
+import { cureOf } from "./cure";
 import { FindDialog } from "./FindDialog";
 import { Ledger } from "./Ledger";
 import type { RigEditor } from "./rigEditor";
@@ -26,18 +27,14 @@ export function JobFrame({
   editor,
   stage,
   shortcuts,
-  trouble,
-  onCure,
   children,
 }: {
   editor: RigEditor;
   stage: StageKey;
   shortcuts: readonly Shortcut[];
-  trouble?: string;
-  onCure: (check: Check) => void;
   children: ReactNode;
 }) {
-  const { job, rig, assessment, outdated, save, waiting } = useSyncExternalStore(
+  const { job, rig, assessment, outdated, save, waiting, trouble } = useSyncExternalStore(
     editor.subscribe,
     editor.snapshot,
   );
@@ -45,10 +42,10 @@ export function JobFrame({
   const [ledger, setLedger] = useState(false);
   const [finding, setFinding] = useState(false);
   const go = useNavigate();
+  const cure = useStable((check: Check) => void editor.do(cureOf(check)));
 
-  const [notDone, setNotDone] = useState<string>();
-  const undo = useStable(async () => setNotDone(await editor.undo()));
-  const redo = useStable(async () => setNotDone(await editor.redo()));
+  const undo = useStable(() => void editor.undo());
+  const redo = useStable(() => void editor.redo());
   const isSaved = save.kind === "saved";
 
   useEffect(() => {
@@ -142,13 +139,10 @@ export function JobFrame({
             Old figures: they are from before your last change.
           </p>
         )}
-        {[trouble, notDone].map(
-          (said) =>
-            said && (
-              <p key={said} role="alert" className="px-4 py-2 font-semibold text-oxide">
-                {said}
-              </p>
-            ),
+        {trouble && (
+          <p role="alert" className="px-4 py-2 font-semibold text-oxide">
+            {trouble}
+          </p>
         )}
         <div className={outdated ? "old-figures" : ""}>{children}</div>
         <Ledger
@@ -160,7 +154,7 @@ export function JobFrame({
             go(`/jobs/${job.id}/lines?line=${encodeURIComponent(id)}`);
             setLedger(false);
           }}
-          onCure={onCure}
+          onCure={cure}
         />
         {finding && <FindDialog jobId={job.id} rig={rig} onClose={() => setFinding(false)} />}
         {save.kind === "stale" && (

@@ -5,7 +5,7 @@ import {
   type AssignSlotsAnswer,
   type AutoSizeAnswer,
   api,
-  type Check,
+  type EditCommand,
   type OpenJob,
   type RerouteAnswer,
   type Rig,
@@ -16,6 +16,7 @@ import {
   noErrors,
   type Refusal,
   sentenceOf,
+  under,
   withPaths,
 } from "../api/problems";
 import type { Pending, UnsavedEdits } from "./unsaved";
@@ -47,12 +48,22 @@ export type EditorState = {
   save: SaveState;
   /** How much is asked of the server that what is on screen waits for: proposals, undo, what it makes of the rig. */
   waiting: number;
+  /** What was asked for last and could not be done, and why; undefined where it was done. */
+  trouble: string | undefined;
 };
 
 /** What the server can propose for a whole job. */
 export type ProposalKind = "auto-size" | "assign-slots" | "reroute";
 
 export type ProposalAnswer = AutoSizeAnswer | AssignSlotsAnswer | RerouteAnswer;
+
+/** What came of a command: what was done, or what went wrong, with the fields of the command that it went wrong at. */
+export type Ran =
+  | { done: true; did: readonly string[]; lineId: string | undefined }
+  | { done: false; why: string; errors: FieldErrors };
+
+/** What went wrong, where something did. */
+export const whyNot = (ran: Ran) => (ran.done ? undefined : ran.why);
 
 export type Proposal = { kind: "answer"; answer: ProposalAnswer } | { kind: "failed"; why: string };
 
@@ -100,8 +111,9 @@ export class RigEditor {
             outdated: true,
             save: { kind: "settling" },
             waiting: 0,
+            trouble: undefined,
           }
-        : { ...settled(job), waiting: 0 };
+        : { ...settled(job), waiting: 0, trouble: undefined };
   }
 
   readonly snapshot = () => this.state;
@@ -136,7 +148,7 @@ export class RigEditor {
 
   edit(change: (rig: Rig) => Rig) {
     if (this.state.job.readOnly) return;
-    this.set({ rig: change(this.state.rig), save: { kind: "settling" } });
+    this.set({ rig: change(this.state.rig), save: { kind: "settling" }, trouble: undefined });
     this.keep();
     void this.preview();
     this.settleLater(settleMilliseconds);
@@ -147,23 +159,27 @@ export class RigEditor {
     if (this.timer !== undefined) void this.settle(outlive);
   }
 
-  /** Takes the newest edit back; gives what went wrong, or nothing. */
+  /** Takes the newest edit back; what went wrong stands in the state. */
   undo() {
-    return this.step("Not undone", (job, idempotencyKey) =>
-      api.POST("/api/jobs/{id}/undo", {
-        params: { path: { id: job.id } },
-        body: { onRevision: job.revision, idempotencyKey },
-      }),
+    return this.say(
+      this.step("Not undone", (job, idempotencyKey) =>
+        api.POST("/api/jobs/{id}/undo", {
+          params: { path: { id: job.id } },
+          body: { onRevision: job.revision, idempotencyKey },
+        }),
+      ),
     );
   }
 
-  /** Puts back what was undone; gives what went wrong, or nothing. */
+  /** Puts back what was undone; what went wrong stands in the state. */
   redo() {
-    return this.step("Not redone", (job, idempotencyKey) =>
-      api.POST("/api/jobs/{id}/redo", {
-        params: { path: { id: job.id } },
-        body: { onRevision: job.revision, idempotencyKey },
-      }),
+    return this.say(
+      this.step("Not redone", (job, idempotencyKey) =>
+        api.POST("/api/jobs/{id}/redo", {
+          params: { path: { id: job.id } },
+          body: { onRevision: job.revision, idempotencyKey },
+        }),
+      ),
     );
   }
 
@@ -196,53 +212,36 @@ export class RigEditor {
     void this.settle();
   }
 
-  /** Puts the remedy of a check in, as an edit like any other; gives what went wrong, or nothing. */
-  cure(check: Check): Promise<string | undefined> {
-    return this.remake((rig) =>
-      api.POST("/api/remedy", {
-        body: { rig, checkId: check.id, about: check.about ?? "", lineId: check.lineId ?? null },
-      }),
-    );
-  }
-
-  /** Adds, removes or swaps a part along a line; gives what went wrong, or nothing. */
-  alter(lineId: string, station: string, offer: string): Promise<string | undefined> {
-    return this.remake((rig) => api.POST("/api/alter", { body: { rig, lineId, station, offer } }));
-  }
-
-  /** Wires a line planned in short part by part; gives what went wrong, or nothing. */
-  wireByParts(lineId: string): Promise<string | undefined> {
-    return this.remake((rig) => api.POST("/api/parts", { body: { rig, lineId } }));
-  }
-
-  /** Takes a line out with all that nothing else needs; gives what was done, or what went wrong. */
-  async removeLine(lineId: string): Promise<{ did: readonly string[]; why?: string }> {
-    let did: readonly string[] = [];
-    const why = await this.remake(async (rig) => {
-      const answer = await api.POST("/api/remove-line", { body: { rig, lineId } });
-      did = answer.data?.did ?? [];
-      return answer;
-    });
-    return { did, why };
-  }
-
   /**
-   * Something that is made of the rig on screen, taken as an edit: what was edited before is saved before it, so that each
-   * is undone by itself, and what is edited while it is made is not overwritten. Gives what went wrong, or nothing.
+   * Does something to the rig on screen that is more than the value of a field, and takes it as an edit: what was edited
+   * before is saved before it, so that each is undone by itself, and what is edited while it is done is not overwritten.
    */
-  remake(make: (rig: Rig) => Promise<Answer<{ rig: Rig }>>): Promise<string | undefined> {
-    return this.waitFor(() => this.remade(make));
+  run(command: EditCommand): Promise<Ran> {
+    return this.waitFor(async () => {
+      if (this.timer !== undefined) await this.settle();
+      const { rig } = this.state;
+      const came = await asked(() => api.POST("/api/edits", { body: { rig, command } }));
+      if (this.state.rig !== rig) return { done: false, why: changedMeanwhile, errors: noErrors };
+      if (!came.ok) {
+        const errors = came.refusal.kind === "fields" ? under(came.refusal.errors, "command") : noErrors;
+        const named = Object.keys(errors).length > 0;
+        return { done: false, why: named ? sentenceOf(came.refusal) : withPaths(came.refusal), errors };
+      }
+      this.edit(() => came.data.rig);
+      this.flush();
+      return { done: true, did: came.data.did, lineId: came.data.lineId ?? undefined };
+    });
   }
 
-  private async remade(make: (rig: Rig) => Promise<Answer<{ rig: Rig }>>): Promise<string | undefined> {
-    if (this.timer !== undefined) await this.settle();
-    const { rig } = this.state;
-    const came = await asked(() => make(rig));
-    if (this.state.rig !== rig) return changedMeanwhile;
-    if (!came.ok) return withPaths(came.refusal);
-    this.edit(() => came.data.rig);
-    this.flush();
-    return undefined;
+  /** The same from a button of the page: what went wrong stands in the state. */
+  async do(command: EditCommand): Promise<Ran> {
+    const ran = await this.run(command);
+    this.set({ trouble: whyNot(ran) });
+    return ran;
+  }
+
+  private async say(why: Promise<string | undefined>) {
+    this.set({ trouble: await why });
   }
 
   /** Asks for a proposal on what is saved; nothing is stored. */
@@ -463,7 +462,7 @@ export class RigEditor {
   }
 }
 
-function settled(job: OpenJob): Omit<EditorState, "waiting"> {
+function settled(job: OpenJob): Omit<EditorState, "waiting" | "trouble"> {
   return {
     job,
     rig: job.rig,

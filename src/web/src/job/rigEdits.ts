@@ -90,20 +90,6 @@ export function newLine(name: string, plan: Partial<LinePlan> = {}): Line {
   return { id: crypto.randomUUID(), name, plan: { ...startingPlan, ...plan } };
 }
 
-/** A part put somewhere else; a line planned for that lamp follows it. */
-export function withPlace(rig: Rig, part: string, at: string | undefined): Rig {
-  const others = (rig.places ?? []).filter((place) => place.part !== part);
-  return {
-    ...rig,
-    places: at ? [...others, { part, at }] : others,
-    lines: rig.lines.map((line) =>
-      at && line.plan?.lay && line.plan.fixtures?.includes(part)
-        ? { ...line, plan: { ...line.plan, lay: { ...line.plan.lay, to: at } } }
-        : line,
-    ),
-  };
-}
-
 export const withBody = (rig: Rig, change: Partial<Body>): Rig =>
   rig.body ? { ...rig, body: { ...rig.body, ...change } } : rig;
 

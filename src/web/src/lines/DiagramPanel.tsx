@@ -24,7 +24,7 @@ export function DiagramPanel({
 }) {
   const { answer, failed, why } = useAnswer<string>(
     ["diagram", rigId(rig), lineId],
-    (signal) => api.POST("/api/diagram", { body: { rig, lineId }, parseAs: "text", signal }),
+    (signal) => api.POST("/api/preview/diagram", { body: { rig, lineId }, parseAs: "text", signal }),
     { keep: lineId },
   );
   const paper = useRef<HTMLDivElement>(null);

@@ -1,5 +1,5 @@
 import { memo, useMemo, useState } from "react";
-import type { Fuse, Line, LineView, Offer, Rig, StripStation } from "../api/client";
+import type { EditCommand, Fuse, Line, LineView, Offer, Rig, StripStation } from "../api/client";
 import type { FieldErrors } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { withPart, withPlan, withRunWire } from "../job/rigEdits";
@@ -26,7 +26,6 @@ export function LineBody({
   jobId,
   open,
   onOpen,
-  onTrouble,
 }: {
   editor: RigEditor;
   rig: Rig;
@@ -35,15 +34,16 @@ export function LineBody({
   jobId: string;
   open: string | undefined;
   onOpen: (id: string | undefined) => void;
-  onTrouble: (why: string | undefined) => void;
 }) {
   const states = useStates(line.id);
   const { answer: view, failed, why, slow, fresh } = useLine(rig, line.id, states.asked);
   const [pointed, setPointed] = useState<string>();
   const openStation = useStable(onOpen);
-  const take = useStable(async (offer: Offer) =>
-    onTrouble(await editor.alter(line.id, offer.station, offer.id)),
+  const take = useStable(
+    (offer: Offer) =>
+      void editor.do({ kind: "takeOffer", lineId: line.id, station: offer.station, offer: offer.id }),
   );
+  const run = useStable((command: EditCommand) => void editor.do(command));
   const edit = useStable((change: (rig: Rig) => Rig) => editor.edit(change));
   const takeWire = useStable((run: string, wire: string) =>
     edit((now) => (line.plan ? withPlan(now, line.id, { chosenWire: wire }) : withRunWire(now, run, wire))),
@@ -136,6 +136,7 @@ export function LineBody({
           errors={errors}
           jobId={jobId}
           edit={edit}
+          run={run}
           offers={view.offers.filter((offer) => offer.station === station.id)}
           onTake={take}
           onTakeWire={takeWire}

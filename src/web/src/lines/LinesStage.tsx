@@ -1,9 +1,10 @@
 import { Blocks, Ruler, Shuffle, Trash2, Waypoints } from "lucide-react";
 import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
-import type { Check, Fuse, LinePlan, StartedLine } from "../api/client";
+import type { Check, Fuse, LinePlan } from "../api/client";
 import { under } from "../api/problems";
 import { CheckList } from "../job/CheckList";
+import { cureOf } from "../job/cure";
 import { HouseRulesPanel } from "../job/HouseRulesPanel";
 import { JobFrame } from "../job/JobFrame";
 import { ProposalDialog } from "../job/ProposalDialog";
@@ -22,6 +23,7 @@ import { LineBody } from "./LineBody";
 import { LineForm } from "./LineForm";
 import { LineList, noSifting } from "./LineList";
 import { LineUseFields } from "./LineUseFields";
+import type { Started } from "./start/StartDialog";
 import { StartDialog } from "./start/StartDialog";
 import { fuseStep, gaugeStep } from "./steps";
 
@@ -49,12 +51,11 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   const rules = rulesOf(rig);
   const [sifting, setSifting] = useState(noSifting);
   const [asked, setAsked] = useState<{ kind: ProposalKind; lineId?: string }>();
-  const [trouble, setTrouble] = useState<string>();
   const [starting, setStarting] = useState(false);
   const [drawn, setDrawn] = useState(false);
-  const [started, setStarted] = useState<StartedLine>();
+  const [started, setStarted] = useState<Started>();
   const [removed, setRemoved] = useState<readonly string[]>([]);
-  const cure = useStable(async (check: Check) => setTrouble(await editor.cure(check)));
+  const cure = useStable((check: Check) => void editor.do(cureOf(check)));
   const said = under(errors, `lines[${at}]`);
 
   const choose = useCallback((id: string) => setPlace({ line: id }, { replace: true }), [setPlace]);
@@ -101,9 +102,8 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
 
   const start = useStable(() => setStarting(true));
   const remove = async (lineId: string) => {
-    const { did, why } = await editor.removeLine(lineId);
-    setTrouble(why);
-    setRemoved(did);
+    const ran = await editor.do({ kind: "removeLine", lineId });
+    setRemoved(ran.done ? ran.did : []);
   };
   const add = useStable(() => {
     const line = newLine(`Line ${rig.lines.length + 1}`);
@@ -117,7 +117,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   );
 
   return (
-    <JobFrame editor={editor} stage="lines" shortcuts={shortcuts} trouble={trouble} onCure={cure}>
+    <JobFrame editor={editor} stage="lines" shortcuts={shortcuts}>
       <div className="grid items-start gap-4 p-3 md:grid-cols-[15.5rem_minmax(0,1fr)]">
         <div className="grid content-start gap-3">
           <h2 className="sr-only">Lines</h2>
@@ -150,7 +150,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
               more={
                 <Button
                   onClick={async () => {
-                    setTrouble(await editor.undo());
+                    await editor.undo();
                     setRemoved([]);
                   }}
                 >
@@ -171,7 +171,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                   />
                 </div>
                 {chosen.line.plan ? (
-                  <Button onClick={async () => setTrouble(await editor.wireByParts(chosen.line.id))}>
+                  <Button onClick={() => void editor.do({ kind: "wireByParts", lineId: chosen.line.id })}>
                     {partsSign} Wire it part by part
                   </Button>
                 ) : (
@@ -210,7 +210,6 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                 jobId={job.id}
                 open={open}
                 onOpen={openStation}
-                onTrouble={setTrouble}
               />
               {objections.length > 0 && (
                 <section aria-label="Checks of the line">

@@ -6,7 +6,7 @@ import { useAnswer } from "../ui/useAnswer";
 export const useLine = (rig: Rig, lineId: string, state: RigState | undefined) =>
   useAnswer<LineView>(
     ["line", rigId(rig), lineId, state],
-    (signal) => api.POST("/api/line", { body: { rig, lineId, state: state ?? null }, signal }),
+    (signal) => api.POST("/api/preview/line", { body: { rig, lineId, state: state ?? null }, signal }),
     { enabled: lineId !== "", keep: lineId },
   );
 
@@ -14,6 +14,6 @@ export const useLine = (rig: Rig, lineId: string, state: RigState | undefined) =
 export const useRun = (rig: Rig, run: string, ready: boolean) =>
   useAnswer<RunAssessment>(
     ["run", rigId(rig), run],
-    (signal) => api.POST("/api/run", { body: { rig, run }, signal }),
+    (signal) => api.POST("/api/preview/run", { body: { rig, run }, signal }),
     { enabled: run !== "" && ready, keep: run },
   );

@@ -1,6 +1,6 @@
 import { Printer, Shuffle } from "lucide-react";
 import { useMemo, useState, useSyncExternalStore } from "react";
-import { api, type Check, type PanelView } from "../api/client";
+import { api, type PanelView } from "../api/client";
 import { JobFrame } from "../job/JobFrame";
 import { ProposalDialog } from "../job/ProposalDialog";
 import type { RigEditor } from "../job/rigEditor";
@@ -14,20 +14,17 @@ import { FactoryLeads } from "./FactoryLeads";
 /** The Panel stage: slots in the order of the panel, what hangs on them, and what the key does to them. */
 export default function PanelStage({ editor }: { editor: RigEditor }) {
   const { job, rig, errors } = useSyncExternalStore(editor.subscribe, editor.snapshot);
-  const [trouble, setTrouble] = useState<string>();
   const [asked, setAsked] = useState(false);
-  const cure = async (check: Check) => setTrouble(await editor.cure(check));
   const { answer, failed, why, slow } = useAnswer<PanelView>(["panel", rigId(rig)], (signal) =>
-    api.POST("/api/panel", { body: { rig }, signal }),
+    api.POST("/api/preview/panel", { body: { rig }, signal }),
   );
   const shortcuts = useMemo(() => [], []);
-  const move = async (from: string, to: string) =>
-    setTrouble(await editor.remake((now) => api.POST("/api/move-output", { body: { rig: now, from, to } })));
+  const move = (from: string, to: string) => void editor.do({ kind: "moveOutput", from, to });
   const edit = (change: Parameters<typeof editor.edit>[0]) => editor.edit(change);
   const slotted = rig.powerBoxes?.some((box) => box.outputs.some((output) => output.slot != null)) === true;
 
   return (
-    <JobFrame editor={editor} stage="panel" shortcuts={shortcuts} trouble={trouble} onCure={cure}>
+    <JobFrame editor={editor} stage="panel" shortcuts={shortcuts}>
       <div className="grid content-start gap-4 p-3">
         <div className="flex flex-wrap items-center gap-2">
           <h2 className="mr-3 text-lg font-semibold">Panel</h2>

@@ -4,6 +4,7 @@ export function TextField({
   label,
   value,
   onChange,
+  onDone,
   messages,
   rows,
   autoFocus,
@@ -11,6 +12,8 @@ export function TextField({
   label: string;
   value: string;
   onChange: (value: string) => void;
+  /** The field is left, or Enter pressed in it. */
+  onDone?: () => void;
   messages?: readonly string[];
   rows?: number;
   autoFocus?: boolean;
@@ -39,6 +42,8 @@ export function TextField({
             }}
             value={value}
             onChange={(event) => onChange(event.target.value)}
+            onBlur={onDone}
+            onKeyDown={(event) => event.key === "Enter" && onDone?.()}
           />
         )
       }

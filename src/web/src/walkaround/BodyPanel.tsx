@@ -1,15 +1,16 @@
 import { Download, Upload } from "lucide-react";
 import { useRef, useState } from "react";
+import { asked } from "../api/asked";
 import { api, type Body, type BodyKind, type Rig } from "../api/client";
-import { type Answer, type FieldErrors, under } from "../api/problems";
+import { type Answer, type FieldErrors, under, withPaths } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
+import { whyNot } from "../job/rigEditor";
 import { rulesOf, withBody } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { asLength, lengthUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
 import { bodyWords, choices } from "../ui/words";
-import { withNewBody } from "./bodyEdits";
 import { SpacesEditor } from "./SpacesEditor";
 import { LanesEditor, StationsEditor } from "./StationsEditor";
 
@@ -42,18 +43,20 @@ export function BodyPanel({
   const file = useRef<HTMLInputElement>(null);
   const said = under(errors, "body.size");
   const take = async (ask: () => Promise<Answer<Body>>) => {
-    const why = await editor.remake(async (now) => {
-      const { data, ...rest } = await ask();
-      return { ...rest, data: data && { rig: withNewBody(now, data) } };
-    });
-    setTrouble(why);
-    if (why === undefined) onTaken();
+    const came = await asked(ask);
+    if (!came.ok) {
+      setTrouble(withPaths(came.refusal));
+      return;
+    }
+    const ran = await editor.run({ kind: "changeBody", body: came.data });
+    setTrouble(whyNot(ran));
+    if (ran.done) onTaken();
   };
   const start = (resize: boolean) =>
-    take(() => api.POST("/api/bodies", { body: { kind, size: resize ? rig.body?.size : null } }));
+    take(() => api.POST("/api/preview/body", { body: { kind, size: resize ? rig.body?.size : null } }));
   const read = (chosen: File) =>
     take(() =>
-      api.POST("/api/vehicle-files", {
+      api.POST("/api/preview/vehicle-file", {
         body: chosen as never,
         bodySerializer: (body) => body as unknown as File,
         headers: { "Content-Type": "application/json" },

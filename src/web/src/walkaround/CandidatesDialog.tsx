@@ -34,16 +34,14 @@ export function CandidatesDialog({
   const found = useQuery({
     queryKey: ["candidates", rigId(rig), mount.id, by],
     queryFn: ({ signal }) =>
-      orRefused(() => api.POST("/api/candidates", { body: { rig, mount: mount.id, by }, signal })),
+      orRefused(() => api.POST("/api/preview/candidates", { body: { rig, mount: mount.id, by }, signal })),
     retry: false,
   });
   const { units } = rulesOf(rig);
   const put = async (lamp: string) => {
-    const why = await editor.remake((now) =>
-      api.POST("/api/place", { body: { rig: now, mount: mount.id, lamp } }),
-    );
-    if (why === undefined) onClose();
-    else setTrouble(why);
+    const ran = await editor.run({ kind: "placeLamp", mount: mount.id, lamp });
+    if (ran.done) onClose();
+    else setTrouble(ran.why);
   };
   return (
     <Dialog open onClose={onClose} title={`What goes on: ${mount.name}`} wide>

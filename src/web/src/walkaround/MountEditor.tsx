@@ -10,7 +10,6 @@ import { asLength, asTape, lengthUnit, tapeUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
 import { TextField } from "../ui/TextField";
 import { choices, freeWayWords, holdWords, sideWords } from "../ui/words";
-import { withoutMount } from "./bodyEdits";
 
 const sizes = [
   { key: "widthMillimetres", label: "Width between obstructions" },
@@ -232,7 +231,7 @@ export function MountEditor({
         >
           <Plus size={18} aria-hidden /> Keep something free
         </Button>
-        <Button look="quiet" onClick={() => editor.edit((now) => withoutMount(now, mount.id))}>
+        <Button look="quiet" onClick={() => void editor.do({ kind: "removeMount", mount: mount.id })}>
           <Trash2 size={16} aria-hidden /> Take out this mount
         </Button>
       </div>

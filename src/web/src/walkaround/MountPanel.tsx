@@ -3,7 +3,7 @@ import { useState } from "react";
 import type { FitCard, LampBody, Mount, Rig, Walk } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
-import { rulesOf, withBody, withMeasured, withPlace } from "../job/rigEdits";
+import { rulesOf, withBody, withMeasured } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
@@ -76,7 +76,7 @@ export function MountPanel({
             card={card}
             mount={mount}
             rig={rig}
-            onMove={(part, at) => editor.edit((now) => withPlace(now, part, at))}
+            onMove={(part, at) => void editor.do({ kind: "placePart", part, at })}
             onMeasured={(part, measured) => editor.edit((now) => withMeasured(now, part, measured))}
           />
         ) : (

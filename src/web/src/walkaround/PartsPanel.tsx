@@ -1,7 +1,7 @@
 import type { PartBody, Rig, Walk } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
-import { rulesOf, withPartBody, withPlace } from "../job/rigEdits";
+import { rulesOf, withPartBody } from "../job/rigEdits";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
 import { asTape, tapeUnit } from "../ui/figures";
@@ -62,7 +62,7 @@ export function PartsPanel({
                   label={`${id} sits at`}
                   value={at.get(id) ?? ""}
                   options={options}
-                  onChange={(place) => editor.edit((now) => withPlace(now, id, place || undefined))}
+                  onChange={(place) => void editor.do({ kind: "placePart", part: id, at: place || null })}
                 />
                 <SpaceFit walk={walk} part={id} />
                 {body && <PartSizes editor={editor} rig={rig} part={id} errors={errors} />}

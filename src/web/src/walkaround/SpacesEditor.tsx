@@ -29,11 +29,7 @@ export function SpacesEditor({ editor, rig, errors }: { editor: RigEditor; rig: 
         spaces: now.body?.spaces?.map((space) => (space.id === id ? { ...space, ...edit } : space)),
       }),
     );
-  const remove = (id: string) =>
-    editor.edit((now) => ({
-      ...withBody(now, { spaces: now.body?.spaces?.filter((space) => space.id !== id) }),
-      places: now.places?.filter(({ at }) => at !== id),
-    }));
+  const remove = (space: string) => void editor.do({ kind: "removeSpace", space });
   return (
     <Details
       summary={<>Places for parts ({spaces.length})</>}

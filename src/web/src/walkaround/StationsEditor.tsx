@@ -10,7 +10,7 @@ import { asLength, asTape, lengthUnit, tapeUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
 import { TextField } from "../ui/TextField";
 import { choices, hazardWords, stationWords, zoneWords } from "../ui/words";
-import { leaningOn, newLane, newStation, withoutLane, withoutStation } from "./bodyEdits";
+import { leaningOn, newLane, newStation } from "./bodyEdits";
 
 /** Stations as measured on the vehicle: moved, added, taken out. */
 export function StationsEditor({
@@ -87,7 +87,10 @@ export function StationsEditor({
                   Wires of {leaning.map(({ name }) => name).join(", ")} leave here: it stays.
                 </p>
               ) : (
-                <Button look="quiet" onClick={() => editor.edit((now) => withoutStation(now, station.id))}>
+                <Button
+                  look="quiet"
+                  onClick={() => void editor.do({ kind: "removeStation", station: station.id })}
+                >
                   <Trash2 size={16} aria-hidden /> Take out<span className="sr-only"> {station.name}</span>
                 </Button>
               )}
@@ -205,7 +208,7 @@ export function LanesEditor({ editor, rig, errors }: { editor: RigEditor; rig: R
                   })
                 }
               />
-              <Button look="quiet" onClick={() => editor.edit((now) => withoutLane(now, lane.id))}>
+              <Button look="quiet" onClick={() => void editor.do({ kind: "removeLane", lane: lane.id })}>
                 <Trash2 size={16} aria-hidden /> Take out<span className="sr-only"> {name}</span>
               </Button>
             </fieldset>

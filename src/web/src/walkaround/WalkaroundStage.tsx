@@ -1,10 +1,8 @@
 import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
-import type { Check } from "../api/client";
 import { JobFrame } from "../job/JobFrame";
 import { ProposalDialog } from "../job/ProposalDialog";
 import type { RigEditor } from "../job/rigEditor";
-import { withPlace } from "../job/rigEdits";
 import { Notice } from "../ui/Notice";
 import { BodyPanel } from "./BodyPanel";
 import { Drawing } from "./Drawing";
@@ -28,8 +26,6 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
   const [place, setPlace] = useSearchParams();
   const walk = useWalk(rig);
   const [asked, setAsked] = useState(false);
-  const [trouble, setTrouble] = useState<string>();
-  const cure = async (check: Check) => setTrouble(await editor.cure(check));
 
   const panel: PanelKey = panels.find(({ key }) => place.has(key))?.key ?? (rig.body ? "mount" : "body");
   const mounts = rig.body?.mounts ?? [];
@@ -66,7 +62,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
   }, [panel, ways, mounts, way, mount, choose]);
 
   return (
-    <JobFrame editor={editor} stage="walkaround" shortcuts={shortcuts} trouble={trouble} onCure={cure}>
+    <JobFrame editor={editor} stage="walkaround" shortcuts={shortcuts}>
       <div className="grid items-start gap-5 p-4 lg:grid-cols-[1fr_25rem]">
         <section aria-label="The vehicle" className="grid gap-3 lg:sticky lg:top-3">
           {walk.slow && walk.answer && (
@@ -88,7 +84,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
               mount={panel === "mount" ? mount?.id : undefined}
               way={panel === "way" ? way?.id : undefined}
               onMount={(id) => choose("mount", id)}
-              onMove={(part, at) => editor.edit((now) => withPlace(now, part, at))}
+              onMove={(part, at) => void editor.do({ kind: "placePart", part, at })}
             />
           ) : (
             <Notice

@@ -155,7 +155,7 @@ function Others({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: WalkWa
   const found = useQuery({
     queryKey: ["ways", rigId(rig), way.id],
     queryFn: async ({ signal }) => {
-      const { data } = await api.POST("/api/ways", { body: { rig, id: way.id }, signal });
+      const { data } = await api.POST("/api/preview/ways", { body: { rig, id: way.id }, signal });
       if (!data) throw new Error("No answer.");
       return data;
     },

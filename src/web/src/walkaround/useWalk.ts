@@ -4,4 +4,4 @@ import { useAnswer } from "../ui/useAnswer";
 
 /** The vehicle as one walks round it. */
 export const useWalk = (rig: Rig) =>
-  useAnswer<Walk>(["walk", rigId(rig)], (signal) => api.POST("/api/walk", { body: { rig }, signal }));
+  useAnswer<Walk>(["walk", rigId(rig)], (signal) => api.POST("/api/preview/walk", { body: { rig }, signal }));

@@ -1,9 +1,10 @@
 import { useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { orRefused, whyOf } from "../../api/asked";
-import { api, type OfferedLamp, type Rig, type StartedLine } from "../../api/client";
-import { type FieldErrors, refusal, sentenceOf } from "../../api/problems";
+import { api, type OfferedLamp, type Rig } from "../../api/client";
+import { type FieldErrors, noErrors } from "../../api/problems";
 import type { RigEditor } from "../../job/rigEditor";
+import { whyNot } from "../../job/rigEditor";
 import { rigId } from "../../job/rigId";
 import { Button } from "../../ui/Button";
 import { Dialog } from "../../ui/Dialog";
@@ -11,6 +12,9 @@ import { useAnswer } from "../../ui/useAnswer";
 import { LampChooser } from "./LampChooser";
 import { StartChooser } from "./StartChooser";
 import { type Asked, WhereFields } from "./WhereFields";
+
+/** A line that was started, and what was put in and why. */
+export type Started = { lineId: string; did: readonly string[] };
 
 /** From a lamp to a line: which lamp, where it sits, how it is controlled; all else is proposed. */
 export function StartDialog({
@@ -21,7 +25,7 @@ export function StartDialog({
 }: {
   editor: RigEditor;
   rig: Rig;
-  onStarted: (started: StartedLine) => void;
+  onStarted: (started: Started) => void;
   onClose: () => void;
 }) {
   const cache = useQueryClient();
@@ -47,7 +51,7 @@ export function StartDialog({
   const lampId = lamp?.lamp.fixture.id ?? "";
   const starts = useAnswer(
     ["starts", rigId(rig), lampId, asked.count],
-    (signal) => api.POST("/api/starts", { body: { rig, lamp: lampId, count: asked.count }, signal }),
+    (signal) => api.POST("/api/preview/starts", { body: { rig, lamp: lampId, count: asked.count }, signal }),
     { enabled: lampId !== "" && asked.count >= 1, keep: lampId },
   );
   const chosen = starts.answer?.find((offered) => offered.start.id === start);
@@ -62,34 +66,21 @@ export function StartDialog({
 
   const begin = async () => {
     setTrouble(undefined);
-    let started: StartedLine | undefined;
-    let fields: FieldErrors = {};
-    const why = await editor.remake(async (now) => {
-      const answer = await api.POST("/api/start", {
-        body: {
-          rig: now,
-          start,
-          name: asked.name,
-          lamp: lampId,
-          count: asked.count,
-          metres: asked.metres,
-          at: asked.at || null,
-          return: asked.return || null,
-          output: chosen?.outputs.includes(asked.output) ? asked.output : null,
-          beamSwitched: chosen?.start.questions.includes("beamSwitched") ? asked.beam || null : null,
-        },
-      });
-      started = answer.data;
-      if (answer.error !== undefined) {
-        const said = refusal(answer);
-        if (said.kind === "fields") fields = said.errors;
-      }
-      return answer;
+    const ran = await editor.run({
+      kind: "startLine",
+      start,
+      name: asked.name,
+      lamp: lampId,
+      count: asked.count,
+      metres: asked.metres,
+      at: asked.at || null,
+      return: asked.return || null,
+      output: chosen?.outputs.includes(asked.output) ? asked.output : null,
+      beamSwitched: chosen?.start.questions.includes("beamSwitched") ? asked.beam || null : null,
     });
-    setErrors(fields);
-    if (why !== undefined)
-      setTrouble(Object.keys(fields).length > 0 ? sentenceOf({ kind: "fields", errors: fields }) : why);
-    else if (started) onStarted(started);
+    setErrors(ran.done ? noErrors : ran.errors);
+    setTrouble(whyNot(ran));
+    if (ran.done && ran.lineId !== undefined) onStarted({ lineId: ran.lineId, did: ran.did });
   };
 
   return (

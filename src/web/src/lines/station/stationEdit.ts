@@ -1,4 +1,4 @@
-import type { Rig, StripStation } from "../../api/client";
+import type { EditCommand, Rig, StripStation } from "../../api/client";
 import type { FieldErrors } from "../../api/problems";
 
 /** What a sheet of fields for one part needs. */
@@ -7,5 +7,7 @@ export type StationEdit = {
   station: StripStation;
   errors: FieldErrors;
   edit: (change: (rig: Rig) => Rig) => void;
+  /** Does more than a field's value. */
+  run: (command: EditCommand) => void;
   jobId: string;
 };

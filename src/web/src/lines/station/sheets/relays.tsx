@@ -1,3 +1,4 @@
+import { useState } from "react";
 import { under } from "../../../api/problems";
 import { withPart } from "../../../job/rigEdits";
 import { NumberField } from "../../../ui/NumberField";
@@ -12,27 +13,13 @@ const pins = [
 ] as const;
 
 /** A relay: its contact, its coil, and the pins as they are printed on it. */
-export default function RelayFields({ rig, station, errors, edit }: StationEdit) {
+export default function RelayFields({ rig, station, errors, edit, run }: StationEdit) {
   const at = rig.relays?.findIndex((part) => part.id === station.part) ?? -1;
   const relay = rig.relays?.[at];
   if (!relay) return null;
   const said = under(errors, `relays[${at}]`);
   const set = (change: Partial<typeof relay>) => edit((now) => withPart(now, "relays", relay.id, change));
   const print = relay.pinout ?? { coilPlus: "86", coilMinus: "85", common: "30", open: "87" };
-
-  /** The wires stay on the same terminal of the relay, whatever is printed beside it. */
-  const rename = (key: (typeof pins)[number]["key"], name: string) =>
-    edit((now) => {
-      const end = (terminal: string) =>
-        terminal === `${relay.id}.${print[key]}` ? `${relay.id}.${name}` : terminal;
-      const renamed = withPart(now, "relays", relay.id, { pinout: { ...print, [key]: name } });
-      return {
-        ...renamed,
-        runs: renamed.runs?.map((run) => ({ ...run, from: end(run.from), to: end(run.to) })),
-      };
-    });
-
-  const free = (name: string) => name !== "" && !Object.values(print).includes(name);
 
   return (
     <>
@@ -46,12 +33,12 @@ export default function RelayFields({ rig, station, errors, edit }: StationEdit)
       <fieldset className="grid grid-cols-2 gap-2">
         <legend className="mb-1 text-sm text-dust">Pins as printed on it</legend>
         {pins.map(({ key, label }) => (
-          <TextField
+          <PinField
             key={key}
             label={label}
-            value={print[key] ?? ""}
+            printed={print[key] ?? ""}
             messages={said.pinout}
-            onChange={(name) => free(name.trim()) && rename(key, name.trim())}
+            onName={(name) => run({ kind: "renamePin", relay: relay.id, pin: key, name })}
           />
         ))}
       </fieldset>
@@ -65,5 +52,28 @@ export default function RelayFields({ rig, station, errors, edit }: StationEdit)
         A diode across its coil
       </label>
     </>
+  );
+}
+
+/** A pin as it is printed, taken when the field is left; the wires stay on it, whatever it is called. */
+function PinField({
+  label,
+  printed,
+  messages,
+  onName,
+}: {
+  label: string;
+  printed: string;
+  messages: readonly string[] | undefined;
+  onName: (name: string) => void;
+}) {
+  const [typed, setTyped] = useState<string>();
+  const take = () => {
+    const name = typed?.trim() ?? "";
+    if (name !== "" && name !== printed) onName(name);
+    setTyped(undefined);
+  };
+  return (
+    <TextField label={label} value={typed ?? printed} messages={messages} onChange={setTyped} onDone={take} />
   );
 }

@@ -3,7 +3,7 @@ using Microsoft.EntityFrameworkCore.Migrations;
 
 #nullable disable
 
-namespace BurlyRidge.Server.Jobs.Migrations
+namespace BurlyRidge.Server.Storage.Migrations
 {
     /// <inheritdoc />
     public partial class OwnLamps : Migration

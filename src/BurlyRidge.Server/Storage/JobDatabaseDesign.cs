@@ -1,7 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Design;
 
-namespace BurlyRidge.Server.Jobs;
+namespace BurlyRidge.Server.Storage;
 
 /// <summary>Lets the migration tool see the model without starting the server.</summary>
 internal sealed class JobDatabaseDesign : IDesignTimeDbContextFactory<JobDatabase>

@@ -2,10 +2,10 @@ using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Parts;
 
-namespace BurlyRidge.Server.Demo;
+namespace BurlyRidge.Server.Catalogue;
 
-/// <summary>A made-up catalogue.</summary>
-internal static class DemoCatalogue
+/// <summary>The made-up catalogue that ships with it.</summary>
+internal static class ShippedCatalogue
 {
     public static IReadOnlyList<CatalogueLamp> Lamps { get; } =
     [

@@ -1,8 +1,7 @@
-using BurlyRidge.Server.Storage;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
-namespace BurlyRidge.Server.Jobs;
+namespace BurlyRidge.Server.Storage;
 
 /// <summary>
 /// Brings the database to the newest shape, after a copy of it is put aside. It runs while the folder is held, so no other
@@ -11,6 +10,7 @@ namespace BurlyRidge.Server.Jobs;
 internal static class DatabaseUpgrade
 {
     private const string History = "__EFMigrationsHistory";
+    private const int MostCopies = 5;
     private const string LockTable = "__EFMigrationsLock";
 
     /// <exception cref="CannotStartException">The file is damaged, of another program or of a newer version; nothing is changed.</exception>
@@ -53,5 +53,6 @@ internal static class DatabaseUpgrade
             from.BackupDatabase(to);
         }
         File.Move(unfinished, aside, overwrite: true);
+        foreach (var old in new DirectoryInfo(folder.Path).GetFiles($"{Path.GetFileName(folder.Database)}.before-*").OrderByDescending(file => file.LastWriteTimeUtc).Skip(MostCopies)) old.Delete();
     }
 }

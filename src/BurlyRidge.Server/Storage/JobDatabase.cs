@@ -1,6 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 
-namespace BurlyRidge.Server.Jobs;
+namespace BurlyRidge.Server.Storage;
 
 /// <summary>A job as stored: its details, and which revision of its rig is the newest.</summary>
 public sealed class JobRow
@@ -22,6 +22,34 @@ public sealed class JobRow
     public DateTime CreatedAt { get; init; }
 
     public DateTime ChangedAt { get; set; }
+
+    /// <summary>What the Yard shows of the newest revision.</summary>
+    public JobDigest Digest { get; set; } = new();
+}
+
+/// <summary>What the Yard shows of a rig, kept beside it so that a list of jobs reads no documents.</summary>
+public sealed record JobDigest
+{
+    /// <summary>Null where the job cannot be read.</summary>
+    public int? SystemVolts { get; init; }
+
+    /// <summary>Null where the job cannot be read.</summary>
+    public int? LineCount { get; init; }
+
+    /// <summary>Checks that say Stop; null where the job cannot be read or worked out.</summary>
+    public int? Stop { get; init; }
+
+    /// <summary>Checks that say Watch.</summary>
+    public int? Watch { get; init; }
+
+    /// <summary>Checks that say Holds.</summary>
+    public int? Holds { get; init; }
+
+    /// <summary>What is wrong with it; empty where nothing is.</summary>
+    public string Trouble { get; init; } = "";
+
+    /// <summary>The build that worked it out; what another build worked out is worked out anew.</summary>
+    public string Build { get; init; } = "";
 }
 
 /// <summary>One revision of a job's rig; never rewritten.</summary>
@@ -75,12 +103,15 @@ public sealed class JobDatabase(DbContextOptions<JobDatabase> options) : DbConte
             job.ToTable("Jobs").HasKey(row => row.Id);
             job.Property(row => row.DetailsVersion).IsConcurrencyToken();
             job.Property(row => row.HeadRevision).IsConcurrencyToken();
+            job.ComplexProperty(row => row.Digest);
+            job.HasIndex(row => new { row.Archived, row.ChangedAt });
         });
         modelBuilder.Entity<LampRow>().ToTable("Lamps").HasKey(row => row.Id);
         modelBuilder.Entity<RevisionRow>(revision =>
         {
             revision.ToTable("Revisions").HasKey(row => new { row.JobId, row.Number });
             revision.HasIndex(row => new { row.JobId, row.IdempotencyKey }).IsUnique();
+            revision.Property(row => row.Document).HasConversion(text => PackedText.Pack(text), bytes => PackedText.Unpack(bytes)).HasColumnType("TEXT");
             revision.HasOne<JobRow>().WithMany().HasForeignKey(row => row.JobId);
         });
     }

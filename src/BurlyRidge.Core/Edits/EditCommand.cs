@@ -1,0 +1,83 @@
+using System.Text.Json.Serialization;
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Fitting;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Edits;
+
+/// <summary>
+/// A change of a rig that is more than the value of a field: pure, from a valid rig to another, with what was done in words.
+/// </summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(CureCheck), "cureCheck")]
+[JsonDerivedType(typeof(TakeOffer), "takeOffer")]
+[JsonDerivedType(typeof(WireByParts), "wireByParts")]
+[JsonDerivedType(typeof(RemoveLine), "removeLine")]
+[JsonDerivedType(typeof(StartLine), "startLine")]
+[JsonDerivedType(typeof(PlaceLamp), "placeLamp")]
+[JsonDerivedType(typeof(PlacePart), "placePart")]
+[JsonDerivedType(typeof(MoveOutput), "moveOutput")]
+[JsonDerivedType(typeof(RenamePin), "renamePin")]
+[JsonDerivedType(typeof(ChangeBody), "changeBody")]
+[JsonDerivedType(typeof(RemoveStation), "removeStation")]
+[JsonDerivedType(typeof(RemoveLane), "removeLane")]
+[JsonDerivedType(typeof(RemoveMount), "removeMount")]
+[JsonDerivedType(typeof(RemoveSpace), "removeSpace")]
+public abstract record EditCommand
+{
+    /// <summary>Whether it looks for lamps in the catalogue.</summary>
+    [JsonIgnore]
+    public virtual bool UsesCatalogue => false;
+
+    /// <summary>Whether it goes by what follows from the rig.</summary>
+    [JsonIgnore]
+    public virtual bool UsesAssessment => false;
+
+    /// <summary>Does it on a valid rig.</summary>
+    public abstract EditOutcome Run(EditContext context);
+}
+
+/// <summary>What a command works on.</summary>
+/// <param name="Rig">A valid rig.</param>
+public sealed record EditContext(Rig Rig)
+{
+    /// <summary>The lamps that there are.</summary>
+    public IReadOnlyList<CatalogueLamp> Lamps { get; init; } = [];
+
+    /// <summary>The rig assessed, where the command goes by it and somebody has it already.</summary>
+    public AssessedRig? Assessed { get; init; }
+
+    /// <summary>Ends the work early, with an <see cref="OperationCanceledException"/>.</summary>
+    public CancellationToken Cancellation { get; init; }
+
+    /// <summary>The lamp of that id; null where the catalogue has none.</summary>
+    public CatalogueLamp? Lamp(string id) => Lamps.FirstOrDefault(lamp => lamp.Fixture.Id == id);
+
+    /// <summary>The line of that id; null where there is none.</summary>
+    public Line? Line(string id) => Rig.Lines.FirstOrDefault(line => line.Id == id);
+}
+
+/// <summary>What came of a command.</summary>
+public abstract record EditOutcome
+{
+    private EditOutcome() { }
+
+    /// <summary>It is done.</summary>
+    /// <param name="Did">What was done and why, a sentence each; empty where the change says it itself.</param>
+    /// <param name="LineId">The line that came of it; null where none did.</param>
+    public sealed record Done(Rig Rig, IReadOnlyList<string> Did, string? LineId = null) : EditOutcome;
+
+    /// <summary>Fields of the command cannot be taken.</summary>
+    public sealed record Refused(IReadOnlyList<Problem> Problems) : EditOutcome;
+
+    /// <summary>The rig is not, or no more, one that it can be done on.</summary>
+    /// <param name="Title">That it cannot be done.</param>
+    /// <param name="Detail">Why.</param>
+    public sealed record NotPossible(string Title, string Detail) : EditOutcome;
+
+    internal static EditOutcome Of(Rig rig, params IReadOnlyList<string> did) => new Done(rig, did);
+
+    internal static EditOutcome No(string field, string message) => new Refused([new Problem(field, message)]);
+
+    internal static EditOutcome NoLine(string id) => No("lineId", $"There is no line called {id}.");
+}

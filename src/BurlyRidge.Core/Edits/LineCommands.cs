@@ -1,0 +1,74 @@
+using BurlyRidge.Core.Altering;
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Starting;
+
+namespace BurlyRidge.Core.Edits;
+
+/// <summary>Puts the remedy of a check in, as the assessment names it.</summary>
+public sealed record CureCheck(string CheckId, string About = "", string? LineId = null) : EditCommand
+{
+    /// <inheritdoc/>
+    public override bool UsesAssessment => true;
+
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context)
+    {
+        var assessment = (context.Assessed ?? AssessedRig.Of(context.Rig, cancellation: context.Cancellation)).Assessment;
+        var check = assessment.Lines.SelectMany(line => line.Checks).Concat(assessment.Checks)
+            .FirstOrDefault(check => check.Id == CheckId && check.About == About && check.LineId == LineId && check.Remedy is not null);
+        return check?.Remedy is { } remedy
+            ? EditOutcome.Of(remedy.Apply(context.Rig), remedy.Label)
+            : new EditOutcome.NotPossible("There is nothing to cure there any more.", $"The check {CheckId} holds, or has no remedy, on the rig as it is.");
+    }
+}
+
+/// <summary>Adds, removes or swaps something along a line, as its view offers it.</summary>
+public sealed record TakeOffer(string LineId, string Station, string Offer) : EditCommand
+{
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context) =>
+        context.Line(LineId) is null ? EditOutcome.NoLine(LineId)
+        : LineView.Alter(context.Rig, LineId, Station, Offer) is { } altered ? EditOutcome.Of(altered)
+        : new EditOutcome.NotPossible("That cannot be done there any more.", $"{Offer} is not offered at {Station} of the rig as it is.");
+}
+
+/// <summary>Wires a line planned in short part by part.</summary>
+public sealed record WireByParts(string LineId) : EditCommand
+{
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context) =>
+        context.Line(LineId) is null ? EditOutcome.NoLine(LineId) : new EditOutcome.Done(PlanToParts.Of(context.Rig, LineId), [], LineId);
+}
+
+/// <summary>Takes a line out, with what nothing else needs.</summary>
+public sealed record RemoveLine(string LineId) : EditCommand
+{
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context) =>
+        LineRemoval.Of(context.Rig, LineId) is { } removed ? new EditOutcome.Done(removed.Rig, removed.Did) : EditOutcome.NoLine(LineId);
+}
+
+/// <summary>Starts a line from a lamp of the catalogue.</summary>
+/// <param name="Lamp">Id of the lamp in the catalogue.</param>
+/// <param name="At">Station or mount of the lamps; null where nobody said.</param>
+/// <param name="Metres">One way, m; counts where nobody said where the lamps are.</param>
+public sealed record StartLine(
+    string Start, string Name, string Lamp, int Count, double Metres = 3,
+    string? At = null, ReturnPath? Return = null, string? Output = null, SwitchedSide? BeamSwitched = null) : EditCommand
+{
+    /// <inheritdoc/>
+    public override bool UsesCatalogue => true;
+
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context)
+    {
+        if (context.Lamp(Lamp) is not { } lamp) return EditOutcome.No("lamp", $"The catalogue has no lamp called {Lamp}.");
+        var asked = new StartRequest(Start, Name, lamp.Fixture, Count, Metres) { At = At, Return = Return, Output = Output, BeamSwitched = BeamSwitched };
+        if (Starts.Validate(context.Rig, asked).ToList() is { Count: > 0 } problems) return new EditOutcome.Refused(problems);
+        if (Starts.For(context.Rig, lamp.Fixture, Count).First(offered => offered.Start.Id == Start).WhyNot is { Length: > 0 } why) return EditOutcome.No("start", why);
+        var started = Starts.Begin(context.Rig, asked, context.Cancellation);
+        return new EditOutcome.Done(started.Rig, started.Did, started.LineId);
+    }
+}

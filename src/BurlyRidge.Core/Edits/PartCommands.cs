@@ -1,0 +1,100 @@
+using BurlyRidge.Core.Fitting;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Edits;
+
+/// <summary>Puts a lamp of the catalogue on a mount, with a line of its own that leads there.</summary>
+public sealed record PlaceLamp(string Mount, string Lamp) : EditCommand
+{
+    /// <inheritdoc/>
+    public override bool UsesCatalogue => true;
+
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context)
+    {
+        if (context.Rig.Body?.Mounts.FirstOrDefault(mount => mount.Id == Mount) is not { } mount) return EditOutcome.No("mount", $"There is no mount called {Mount}.");
+        if (context.Lamp(Lamp) is not { } lamp) return EditOutcome.No("lamp", $"The catalogue has no lamp called {Lamp}.");
+        var placed = Placing.Put(context.Rig, mount, lamp);
+        return new EditOutcome.Done(placed, [], placed.Lines[^1].Id);
+    }
+}
+
+/// <summary>Puts a part somewhere; a line planned for that lamp leads there then.</summary>
+/// <param name="At">Station, mount or space; null: nowhere that anybody said.</param>
+public sealed record PlacePart(string Part, string? At = null) : EditCommand
+{
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context)
+    {
+        var rig = context.Rig;
+        if (At is not null && rig.Body?.PlaceNames().Contains(At) != true) return EditOutcome.No("at", $"There is no place called {At}.");
+        return EditOutcome.Of(rig with
+        {
+            Places = [.. rig.Places.Where(place => place.Part != Part), .. At is null ? Array.Empty<Place>() : [new Place(Part, At)]],
+            Lines = [.. rig.Lines.Select(line => At is not null && line.Plan is { Lay: { } lay } plan && plan.Fixtures.Contains(Part)
+                ? line with { Plan = plan with { Lay = lay with { To = At } } }
+                : line)],
+        });
+    }
+}
+
+/// <summary>Changes over what hangs on two outputs.</summary>
+/// <param name="From">"box.output", or the id of a factory output.</param>
+public sealed record MoveOutput(string From, string To) : EditCommand
+{
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context)
+    {
+        var moved = SlotProposal.Move(context.Rig, From, To);
+        return ReferenceEquals(moved, context.Rig)
+            ? EditOutcome.No("to", $"{From} and {To} are not two outputs of the same box or of the vehicle's own.")
+            : EditOutcome.Of(moved);
+    }
+}
+
+/// <summary>Which pin of a relay.</summary>
+public enum RelayPin
+{
+    /// <summary>End of the coil meant for plus.</summary>
+    CoilPlus,
+
+    /// <summary>The other end.</summary>
+    CoilMinus,
+
+    /// <summary>Contact common to both throws.</summary>
+    Common,
+
+    /// <summary>Contact closed when pulled in.</summary>
+    Open,
+
+    /// <summary>Contact closed at rest.</summary>
+    Rest,
+}
+
+/// <summary>Names a pin of a relay as it is printed; the wires stay on it.</summary>
+public sealed record RenamePin(string Relay, RelayPin Pin, string Name) : EditCommand
+{
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context)
+    {
+        if (context.Rig.Relays.FirstOrDefault(relay => relay.Id == Relay) is not { } relay) return EditOutcome.No("relay", $"There is no relay called {Relay}.");
+        var pins = relay.Pinout;
+        var (old, renamed) = Pin switch
+        {
+            RelayPin.CoilPlus => (pins.CoilPlus, pins with { CoilPlus = Name }),
+            RelayPin.CoilMinus => (pins.CoilMinus, pins with { CoilMinus = Name }),
+            RelayPin.Common => (pins.Common, pins with { Common = Name }),
+            RelayPin.Open => (pins.Open, pins with { Open = Name }),
+            _ => (pins.Rest ?? "", pins with { Rest = Name }),
+        };
+        if (Name.Trim().Length == 0) return EditOutcome.No("name", "Give the pin as it is printed.");
+        if (Name != old && relay.Pins().Contains(Name)) return EditOutcome.No("name", $"{Name} is another pin of it already.");
+        string End(string end) => end == $"{Relay}.{old}" ? $"{Relay}.{Name}" : end;
+        return EditOutcome.Of(context.Rig with
+        {
+            Relays = [.. context.Rig.Relays.Select(other => other == relay ? relay with { Pinout = renamed } : other)],
+            Runs = [.. context.Rig.Runs.Select(run => run with { From = End(run.From), To = End(run.To) })],
+        });
+    }
+}
