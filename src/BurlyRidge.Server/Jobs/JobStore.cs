@@ -202,14 +202,14 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         row.HeadRevision = onRevision + 1;
         row.ChangedAt = now;
         row.Digest = step.Digest;
-        if (row.HeadRevision % Thinning.Every == 0) await ThinAsync(row, now);
+        if (row.HeadRevision % Thinning.Every == 0) await ThinAsync(row, step.UndoTo ?? row.HeadRevision, now);
         return null;
     }, id);
 
-    /// <summary>Takes out old revisions that nothing goes back to.</summary>
-    private async Task ThinAsync(JobRow row, DateTime now)
+    /// <summary>Takes out old revisions; those before what undo goes back to stay whole.</summary>
+    private async Task ThinAsync(JobRow row, int undoTo, DateTime now)
     {
-        var old = await database.Revisions.Where(revision => revision.JobId == row.Id && revision.Number <= row.HeadRevision - Thinning.Whole)
+        var old = await database.Revisions.Where(revision => revision.JobId == row.Id && revision.Number <= undoTo - Thinning.Whole)
             .OrderBy(revision => revision.Number).Select(revision => new { revision.Number, revision.SavedAt }).ToListAsync();
         var gone = Thinning.Gone([.. old.Select(revision => (revision.Number, revision.SavedAt))], now);
         if (gone.Count > 0) await database.Revisions.Where(revision => revision.JobId == row.Id && gone.Contains(revision.Number)).ExecuteDeleteAsync();
