@@ -1,3 +1,4 @@
+using BurlyRidge.Server;
 using System.Net.Sockets;
 using System.Reflection;
 using BurlyRidge.Server.Hosting;

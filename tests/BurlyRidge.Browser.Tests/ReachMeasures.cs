@@ -1,3 +1,4 @@
+using BurlyRidge.Server;
 using System.Globalization;
 using System.Text.Json.Nodes;
 using BurlyRidge.Server.Hosting;

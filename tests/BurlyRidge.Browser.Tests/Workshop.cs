@@ -1,3 +1,4 @@
+using BurlyRidge.Server;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Builder;
 using OpenQA.Selenium;

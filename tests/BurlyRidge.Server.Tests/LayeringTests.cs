@@ -11,10 +11,14 @@ namespace BurlyRidge.Server.Tests;
 public class LayeringTests
 {
     private static readonly Assembly Core = typeof(Assessor).Assembly;
-    private static readonly Architecture Architecture = new ArchLoader().LoadAssemblies(Core).Build();
+    private static readonly Assembly Server = typeof(ServerApp).Assembly;
+    private static readonly Architecture Architecture = new ArchLoader().LoadAssemblies(Core, Server).Build();
 
     /// <summary>Bottom first; a folder may use those before it.</summary>
     private static readonly string[] Layers = ["Conductors", "Protection", "Network", "Parts", "Rigs", "Bodies", "Routing", "Fitting", "Harness", "Sizing", "Strips", "Altering", "Starting", "Checks", "Assessing", "Edits", "Exchange"];
+
+    /// <summary>The same of the server; what puts it together stands above them all.</summary>
+    private static readonly string[] Features = ["Hosting", "Storage", "Catalogue", "Assess", "Edits", "QuickSize", "Jobs", "Lines", "Panel", "Walkaround", "Proposals", "Demo"];
 
     [Fact]
     public void Core_refers_to_the_base_library_alone() => Assert.All(
@@ -22,20 +26,24 @@ public class LayeringTests
         name => Assert.StartsWith("System.", name.Name, StringComparison.Ordinal));
 
     [Fact]
-    public void Every_folder_of_Core_has_its_place() => Assert.Equal(
-        Layers.Order(StringComparer.Ordinal),
-        Core.GetTypes().Select(type => type.Namespace).OfType<string>()
-            .Where(name => name.StartsWith("BurlyRidge.Core.", StringComparison.Ordinal))
-            .Select(name => name.Split('.')[2]).Distinct().Order(StringComparer.Ordinal));
+    public void Every_folder_has_its_place()
+    {
+        Assert.Equal(Layers.Order(StringComparer.Ordinal), Folders(Core, "BurlyRidge.Core."));
+        Assert.Equal(Features.Order(StringComparer.Ordinal), Folders(Server, "BurlyRidge.Server."));
+    }
+
+    private static IEnumerable<string> Folders(Assembly assembly, string root) => assembly.GetTypes().Select(type => type.Namespace).OfType<string>()
+        .Where(name => name.StartsWith(root, StringComparison.Ordinal)).Select(name => name.Split('.')[2]).Distinct().Order(StringComparer.Ordinal);
 
     public static TheoryData<string, string> Upward
     {
         get
         {
             var pairs = new TheoryData<string, string>();
-            for (var low = 0; low < Layers.Length; low++)
-                for (var high = low + 1; high < Layers.Length; high++)
-                    pairs.Add(Layers[low], Layers[high]);
+            foreach (var (root, folders) in new[] { ("BurlyRidge.Core", Layers), ("BurlyRidge.Server", Features) })
+                for (var low = 0; low < folders.Length; low++)
+                    for (var high = low + 1; high < folders.Length; high++)
+                        pairs.Add($"{root}.{folders[low]}", $"{root}.{folders[high]}");
             return pairs;
         }
     }
@@ -44,8 +52,8 @@ public class LayeringTests
     [MemberData(nameof(Upward))]
     public void No_folder_uses_one_above_it(string low, string high)
     {
-        var above = Types().That().ResideInNamespace($"BurlyRidge.Core.{high}");
-        var rule = Types().That().ResideInNamespace($"BurlyRidge.Core.{low}").Should().NotDependOnAny(above);
+        var above = Types().That().ResideInNamespaceMatching($@"^{high}(\..*)?$");
+        var rule = Types().That().ResideInNamespaceMatching($@"^{low}(\..*)?$").Should().NotDependOnAny(above);
         Assert.True(rule.HasNoViolations(Architecture), string.Join('\n', rule.Evaluate(Architecture).Where(result => !result.Passed)));
     }
 

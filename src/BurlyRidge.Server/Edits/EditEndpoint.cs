@@ -35,7 +35,7 @@ internal static class EditEndpoint
         {
             EditOutcome.Done done => TypedResults.Ok(new EditAnswer(done.Rig, done.Did, done.LineId)),
             EditOutcome.Refused refused => BadInput.Of(BadInput.Under("command", refused.Problems)),
-            EditOutcome.NotPossible not => TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: not.Title, detail: not.Detail),
+            EditOutcome.NotPossible not => TypedResults.Problem(type: ProblemTypes.NotPossible, statusCode: StatusCodes.Status422UnprocessableEntity, title: not.Title, detail: not.Detail),
             var other => throw new NotSupportedException($"{other}"),
         };
     }

@@ -11,7 +11,7 @@ internal static class BadInput
     public static ValidationProblem Of(IEnumerable<Problem> problems) => TypedResults.ValidationProblem(
         problems.GroupBy(problem => problem.Path)
             .ToDictionary(group => group.Key, group => group.Select(problem => problem.Message).Distinct().ToArray()),
-        title: Title);
+        title: Title, type: ProblemTypes.Fields);
 
     /// <summary>Problems of a part of a document, under where it stands in the whole.</summary>
     public static IEnumerable<Problem> Under(string path, IEnumerable<Problem> problems) =>

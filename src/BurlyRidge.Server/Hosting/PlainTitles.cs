@@ -3,12 +3,13 @@ using Microsoft.AspNetCore.WebUtilities;
 
 namespace BurlyRidge.Server.Hosting;
 
-/// <summary>Words for answers that the framework gives by itself.</summary>
+/// <summary>Words and types for answers that the framework gives by itself.</summary>
 internal static class PlainTitles
 {
     /// <summary>Puts them in place of the framework's own title.</summary>
     public static void Give(ProblemDetails problem)
     {
+        if (problem.Type?.StartsWith('/') != true) problem.Type = ProblemTypes.Of(problem.Status ?? StatusCodes.Status500InternalServerError);
         if (problem.Status is not { } status || (problem.Title is { } title && title != ReasonPhrases.GetReasonPhrase(status) && !title.StartsWith("An error", StringComparison.Ordinal))) return;
         problem.Title = status switch
         {

@@ -13,9 +13,11 @@ internal static class JobEndpoints
         var jobs = routes.MapGroup("/api/jobs").WithTags("Jobs");
         jobs.MapGet("/", ListAsync).WithSummary("The jobs in the Yard, last changed first.");
         jobs.MapPost("/", CreateAsync).WithSummary("Opens a new job with an empty rig.");
-        jobs.MapGet("/{id}", OpenAsync).WithSummary("A job with its newest rig and what follows from it.");
+        jobs.MapGet("/{id}", OpenAsync).WithName("openJob").WithSummary("A job with its newest rig and what follows from it.")
+            .Produces<OpenJob>().ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapPatch("/{id}", ChangeAsync).WithSummary("Renames, notes or archives a job.").Stale();
-        jobs.MapPut("/{id}/rig", SaveAsync).WithSummary("Saves the rig as the next revision.").Stale();
+        jobs.MapPut("/{id}/rig", SaveAsync).AddEndpointFilter<RigFilter>().WithName("saveRig").WithSummary("Saves the rig as the next revision.")
+            .WithDescription("The revision that the edit was made on and the key of the save stand in the body, or in the headers If-Match and Idempotency-Key; where both are given and differ the answer is 400.").Stale();
         jobs.MapGet("/{id}/revisions", HistoryAsync).WithSummary("The revisions of the rig, newest first.");
         jobs.MapGet("/{id}/revisions/{number:int}", RevisionAsync).WithSummary("The rig as it was.");
         jobs.MapPost("/{id}/undo", UndoAsync).WithSummary("Takes the newest edit back, as a new revision.").Stale();
@@ -36,11 +38,11 @@ internal static class JobEndpoints
         return TypedResults.Created($"/api/jobs/{stored.Row.Id}", await OpenJob.OfAsync(stored, cancellation));
     }
 
-    private static async Task<Results<Ok<OpenJob>, ProblemHttpResult>> OpenAsync(string id, JobStore store, CancellationToken cancellation)
+    private static async Task<IResult> OpenAsync(string id, JobStore store, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } job) return Missing();
         if (job.Unreadable.Count > 0 || job.TooLarge.Count > 0) await store.DigestedAsync(job);
-        return TypedResults.Ok(await OpenJob.OfAsync(job, cancellation));
+        return new Tagged(await OpenJob.OfAsync(job, cancellation));
     }
 
     private static async Task<IResult> ChangeAsync(string id, DetailsChange change, JobStore store, CancellationToken cancellation)
@@ -51,14 +53,13 @@ internal static class JobEndpoints
             : await AnswerAsync(await store.ChangeDetailsAsync(id, change.OnVersion, change.Name?.Trim(), change.Note, change.Archived), cancellation);
     }
 
-    private static async Task<IResult> SaveAsync(string id, RigSave save, JobStore store, CancellationToken cancellation)
+    private static async Task<IResult> SaveAsync(string id, RigSave save, HttpRequest request, JobStore store, CancellationToken cancellation)
     {
-        var problems = JobValidation.Key(save.IdempotencyKey).ToList();
-        problems.AddRange(BadInput.Under("rig", RigValidation.Validate(save.Rig)));
+        var (on, key, problems) = SaveHeaders.With(request, save.OnRevision, save.IdempotencyKey);
         if (problems.Count > 0) return BadInput.Of(problems);
         // What cannot be worked out is not stored either.
         await AssessmentMemory.OfAsync(save.Rig, cancellation);
-        return await AnswerAsync(await store.SaveRigAsync(id, save.OnRevision, save.IdempotencyKey, save.Rig), cancellation);
+        return await AnswerAsync(await store.SaveRigAsync(id, on, key, save.Rig), cancellation);
     }
 
     private static async Task<Results<Ok<List<Revision>>, ProblemHttpResult>> HistoryAsync(string id, JobStore store, CancellationToken cancellation) =>
@@ -83,19 +84,20 @@ internal static class JobEndpoints
 
     internal static async Task<IResult> AnswerAsync(SaveOutcome outcome, CancellationToken cancellation) => outcome switch
     {
-        SaveOutcome.Saved saved => TypedResults.Ok(await OpenJob.OfAsync(saved.Job, cancellation)),
+        SaveOutcome.Saved saved => new Tagged(await OpenJob.OfAsync(saved.Job, cancellation)),
         SaveOutcome.Stale stale => TypedResults.Json(
             new StaleProblem(
                 "This job was changed elsewhere.",
                 $"It is at revision {stale.Newest.Head.Number} now. Nothing of yours was stored.",
                 StatusCodes.Status409Conflict,
-                await OpenJob.OfAsync(stale.Newest, cancellation)),
+                await OpenJob.OfAsync(stale.Newest, cancellation),
+                ProblemTypes.Stale),
             contentType: "application/problem+json",
             statusCode: StatusCodes.Status409Conflict),
-        SaveOutcome.KeyTaken => TypedResults.Problem(
+        SaveOutcome.KeyTaken => TypedResults.Problem(type: ProblemTypes.KeyTaken,
             statusCode: StatusCodes.Status422UnprocessableEntity, title: "This save was sent before with another content.",
             detail: "Its idempotency key is taken. Nothing of it was stored; send it with a key of its own."),
-        SaveOutcome.NothingThere => TypedResults.Problem(
+        SaveOutcome.NothingThere => TypedResults.Problem(type: ProblemTypes.NothingThere,
             statusCode: StatusCodes.Status422UnprocessableEntity, title: "There is nothing to undo or redo."),
         _ => Missing(),
     };

@@ -20,7 +20,8 @@ internal static class JobFileEndpoints
             .ProducesProblem(StatusCodes.Status404NotFound);
         routes.MapPost("/api/job-files", ImportAsync)
             .WithTags("Job files")
-            .WithSummary("Opens a new job from a file.")
+            .WithName("importJobFile").WithSummary("Opens a new job from a file.")
+            .WithDescription("With the header Idempotency-Key the same file sent again opens no second job.")
             .Accepts<JobFile>("application/json").WithMetadata(new ReadsItself());
         routes.MapGet("/schemas/job-file.json", () => TypedResults.Text(Schema, "application/schema+json"))
             .WithTags("Job files")
@@ -36,13 +37,15 @@ internal static class JobFileEndpoints
 
     private static async Task<Results<Created<OpenJob>, ValidationProblem>> ImportAsync(HttpRequest request, JobStore store, CancellationToken cancellation)
     {
+        var key = SaveHeaders.KeyOf(request);
+        if (key is not null && JobValidation.Key(key).ToList() is { Count: > 0 } bad) return BadInput.Of(bad);
         var (file, problems) = JobFile.Read(await RequestText.BytesAsync(request));
         if (file is null) return BadInput.Of(problems);
         var details = JobValidation.Details(file.Name, file.Note).ToList();
         if (details.Count > 0) return BadInput.Of(details);
         // What cannot be worked out is not stored either.
         await AssessmentMemory.OfAsync(file.Rig, cancellation);
-        var stored = await store.CreateAsync(file.Name, file.Note, file.Rig);
+        var stored = await store.CreateAsync(file.Name, file.Note, file.Rig, key);
         return TypedResults.Created($"/api/jobs/{stored.Row.Id}", await OpenJob.OfAsync(stored, cancellation));
     }
 

@@ -1,3 +1,4 @@
+using BurlyRidge.Server.Hosting;
 using BurlyRidge.Server.Storage;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
@@ -71,12 +72,12 @@ public sealed record NewJob(string Name, int SystemVolts, UnitSystem Units, [pro
 public sealed record DetailsChange(int OnVersion, string? Name = null, [property: LongText] string? Note = null, bool? Archived = null);
 
 /// <summary>A save of a rig, made on a revision.</summary>
-/// <param name="OnRevision">The revision that the edit started from.</param>
-/// <param name="IdempotencyKey">The same for a repeated save.</param>
-public sealed record RigSave(int OnRevision, string IdempotencyKey, Rig Rig);
+/// <param name="OnRevision">The revision that the edit started from; may come as the header If-Match instead.</param>
+/// <param name="IdempotencyKey">The same for a repeated save; may come as the header Idempotency-Key instead.</param>
+public sealed record RigSave(Rig Rig, int? OnRevision = null, string? IdempotencyKey = null) : IAboutRig;
 
 /// <summary>An undo or redo, made on a revision.</summary>
 public sealed record RigStep(int OnRevision, string IdempotencyKey);
 
 /// <summary>A problem document that carries the newest state of the job beside it (409).</summary>
-public sealed record StaleProblem(string Title, string Detail, int Status, OpenJob Newest);
+public sealed record StaleProblem(string Title, string Detail, int Status, OpenJob Newest, string Type);

@@ -64,6 +64,9 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
 {
     private const int MostTries = 20;
 
+    /// <summary>One at a time, so that the same key sent twice at once makes one job.</summary>
+    private static readonly SemaphoreSlim KeyedCreation = new(1);
+
     /// <summary>Whether there is no job at all, archived ones counted.</summary>
     public async Task<bool> IsEmptyAsync() => !await database.Jobs.AnyAsync();
 
@@ -110,15 +113,28 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         return job is null || revision is null ? null : new StoredJob(job, revision);
     }
 
-    /// <summary>Stores a new job with its first revision.</summary>
-    public async Task<StoredJob> CreateAsync(string name, string note, Rig rig) => (await CreateAllAsync([(name, note, rig)]))[0];
+    /// <summary>Stores a new job with its first revision; with a key that made one already, gives that.</summary>
+    public async Task<StoredJob> CreateAsync(string name, string note, Rig rig, string? key = null)
+    {
+        if (key is null) return (await CreateAllAsync([(name, note, rig)]))[0];
+        await KeyedCreation.WaitAsync();
+        try
+        {
+            var made = await database.Revisions.AsNoTracking().Where(row => row.Number == 1 && row.IdempotencyKey == key).Select(row => row.JobId).FirstOrDefaultAsync();
+            return (made is null ? null : await FindAsync(made)) ?? (await CreateAllAsync([(name, note, rig)], key))[0];
+        }
+        finally
+        {
+            KeyedCreation.Release();
+        }
+    }
 
     /// <summary>Stores new jobs, all of them or none; the last comes first in the Yard.</summary>
-    public async Task<IReadOnlyList<StoredJob>> CreateAllAsync(IEnumerable<(string Name, string Note, Rig Rig)> jobs)
+    public async Task<IReadOnlyList<StoredJob>> CreateAllAsync(IEnumerable<(string Name, string Note, Rig Rig)> jobs, string? key = null)
     {
         folder.MustBeThere();
         var stored = new List<StoredJob>();
-        foreach (var (name, note, rig) in jobs) stored.Add(New(name, note, rig, await Digests.OfAsync(rig), clock.GetUtcNow().UtcDateTime.AddMilliseconds(stored.Count)));
+        foreach (var (name, note, rig) in jobs) stored.Add(New(name, note, rig, key, await Digests.OfAsync(rig), clock.GetUtcNow().UtcDateTime.AddMilliseconds(stored.Count)));
         foreach (var job in stored)
         {
             database.Add(job.Row);
@@ -129,12 +145,12 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         return stored;
     }
 
-    private static StoredJob New(string name, string note, Rig rig, JobDigest digest, DateTime now)
+    private static StoredJob New(string name, string note, Rig rig, string? key, JobDigest digest, DateTime now)
     {
         var id = Guid.CreateVersion7().ToString("n");
         return new StoredJob(
             new JobRow { Id = id, Name = name, Note = note, DetailsVersion = 1, HeadRevision = 1, CreatedAt = now, ChangedAt = now, Digest = digest },
-            new RevisionRow { JobId = id, Number = 1, Document = RigDocument.Write(rig), IdempotencyKey = id, SavedAt = now });
+            new RevisionRow { JobId = id, Number = 1, Document = RigDocument.Write(rig), IdempotencyKey = key ?? id, SavedAt = now });
     }
 
     /// <summary>Changes name, note or archive; what is null stays.</summary>

@@ -1,3 +1,4 @@
+using BurlyRidge.Server.Hosting;
 using System.Net;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Server.Assess;
@@ -14,14 +15,11 @@ using BurlyRidge.Server.Walkaround;
 using Microsoft.AspNetCore.ResponseCompression;
 using Microsoft.EntityFrameworkCore;
 
-namespace BurlyRidge.Server.Hosting;
+namespace BurlyRidge.Server;
 
 /// <summary>Puts the server together.</summary>
 public static class ServerApp
 {
-    /// <summary>The largest body of a request, bytes.</summary>
-    internal const long LargestBody = 4 * 1024 * 1024;
-
     /// <summary>The server, not yet started; its database is not yet there.</summary>
     public static WebApplication Build(ServeOptions options)
     {
@@ -39,7 +37,7 @@ public static class ServerApp
         builder.WebHost.ConfigureKestrel(kestrel =>
         {
             kestrel.Listen(IPAddress.Loopback, options.Port);
-            kestrel.Limits.MaxRequestBodySize = LargestBody;
+            kestrel.Limits.MaxRequestBodySize = RequestText.LargestBody;
             kestrel.AddServerHeader = false;
         });
         builder.Logging.ClearProviders().AddJsonConsole().SetMinimumLevel(LogLevel.Warning)

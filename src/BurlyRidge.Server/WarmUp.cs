@@ -6,7 +6,7 @@ using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Demo;
 
-namespace BurlyRidge.Server.Hosting;
+namespace BurlyRidge.Server;
 
 /// <summary>Works out what an edit asks a few times, so that the first key press is answered as quickly as the next.</summary>
 public static partial class WarmUp

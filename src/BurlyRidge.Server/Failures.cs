@@ -1,10 +1,11 @@
+using BurlyRidge.Server.Hosting;
 using BurlyRidge.Core.Exchange.Drawings;
 using BurlyRidge.Server.Jobs;
 using BurlyRidge.Server.Storage;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.HttpResults;
 
-namespace BurlyRidge.Server.Hosting;
+namespace BurlyRidge.Server;
 
 /// <summary>Turns what can go wrong while a request is answered into a problem document (RFC 9457) that says what to do.</summary>
 internal sealed partial class Failures(ILogger<Failures> log) : IExceptionHandler
@@ -28,23 +29,23 @@ internal sealed partial class Failures(ILogger<Failures> log) : IExceptionHandle
         switch (exception)
         {
             case BadHttpRequestException bad when bad.StatusCode == StatusCodes.Status400BadRequest:
-                return TypedResults.Problem(statusCode: bad.StatusCode, title: "The request cannot be read.", detail: "Check its address and its query.");
+                return TypedResults.Problem(type: ProblemTypes.Request, statusCode: bad.StatusCode, title: "The request cannot be read.", detail: "Check its address and its query.");
             case BadHttpRequestException bad when bad.StatusCode == StatusCodes.Status413PayloadTooLarge:
-                return TypedResults.Problem(statusCode: bad.StatusCode, title: "That is too large.", detail: $"A request holds up to {ServerApp.LargestBody / 1024 / 1024} MiB. Nothing of it was stored.");
+                return TypedResults.Problem(type: ProblemTypes.Request, statusCode: bad.StatusCode, title: "That is too large.", detail: $"A request holds up to {RequestText.LargestBody / 1024 / 1024} MiB. Nothing of it was stored.");
             case BadHttpRequestException bad:
                 return TypedResults.Problem(statusCode: bad.StatusCode);
             case UnreadableJobException unreadable:
-                return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: "This job cannot be read.", detail: Why(unreadable));
+                return TypedResults.Problem(type: ProblemTypes.Unreadable, statusCode: StatusCodes.Status422UnprocessableEntity, title: "This job cannot be read.", detail: Why(unreadable));
             case DrawingTooLargeException:
-                return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: "The drawing of the whole rig would be too large.", detail: $"One drawing holds up to {Diagram.MostStations:N0} parts and wires. Draw the lines one by one.");
+                return TypedResults.Problem(type: ProblemTypes.TooLarge, statusCode: StatusCodes.Status422UnprocessableEntity, title: "The drawing of the whole rig would be too large.", detail: $"One drawing holds up to {Diagram.MostStations:N0} parts and wires. Draw the lines one by one.");
             case TooLongException:
-                return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: "This rig is too large to be worked out.", detail: "Nothing of this change was stored. Take parts out, or split the job.");
+                return TypedResults.Problem(type: ProblemTypes.TooLarge, statusCode: StatusCodes.Status422UnprocessableEntity, title: "This rig is too large to be worked out.", detail: "Nothing of this change was stored. Take parts out, or split the job.");
             case JobTooLargeException:
-                return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: "This job is too large to be worked out.", detail: "It can be looked at and exported as a file.");
+                return TypedResults.Problem(type: ProblemTypes.TooLarge, statusCode: StatusCodes.Status422UnprocessableEntity, title: "This job is too large to be worked out.", detail: "It can be looked at and exported as a file.");
         }
         if (StorageTrouble.Of(exception) is not { } trouble) return null;
         LogTrouble(log, trouble.Title, exception.Message);
-        return TypedResults.Problem(statusCode: trouble.Status, title: trouble.Title, detail: $"Nothing of this change was stored. {trouble.Remedy}");
+        return TypedResults.Problem(type: ProblemTypes.Storage, statusCode: trouble.Status, title: trouble.Title, detail: $"Nothing of this change was stored. {trouble.Remedy}");
     }
 
     private static string Why(UnreadableJobException unreadable) =>
