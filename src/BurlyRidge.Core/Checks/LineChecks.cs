@@ -1,3 +1,7 @@
+using BurlyRidge.Core.Checks.Controls;
+using BurlyRidge.Core.Checks.Fuses;
+using BurlyRidge.Core.Checks.Lamps;
+using BurlyRidge.Core.Checks.Wires;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks;

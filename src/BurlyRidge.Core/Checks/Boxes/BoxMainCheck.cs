@@ -1,0 +1,34 @@
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Boxes;
+
+/// <summary>Does the main fuse protect the box?</summary>
+internal static class BoxMainCheck
+{
+    internal static readonly Kind Kind = new("box-main", "The main fuse protects the box", "The box's own total rating: see its maker's sheet");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
+    {
+        foreach (var box in subject.Rig.PowerBoxes)
+        {
+            foreach (var feeder in subject.Study.Feeds.Of($"{box.Id}.plus").Feeders)
+            {
+                if (subject.Rig.Protection.FirstOrDefault(part => part.Id == feeder.Device!.Id) is not { } device) continue;
+                var rating = device.Fuse.RatingAmps;
+                var verdict = rating <= box.TotalAmps ? Verdict.Holds : Verdict.Watch;
+                yield return Kind.Says(verdict, rating, box.TotalAmps, "A",
+                    $"{device.Id} is {rating} A before a box made for {Say.Amps(box.TotalAmps)}"
+                        + (verdict == Verdict.Holds ? "." : ": overloaded for hours, the box heats before the fuse opens."),
+                    device.Id, null, null, () => Edit.Fuse(device.Id, Smaller(subject, box, device)));
+            }
+        }
+    }
+
+    private static Fuse? Smaller(RigSubject subject, PowerBox box, ProtectiveDevice device)
+    {
+        var need = subject.Study.Design(device.Id).Amps / subject.Rules.FuseLoadFraction;
+        return FuseTable.All.LastOrDefault(fuse => fuse.Family == device.Fuse.Family && fuse.RatingAmps <= box.TotalAmps && Limits.AtLeast(fuse.RatingAmps, need));
+    }
+}

@@ -1,0 +1,29 @@
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
+
+namespace BurlyRidge.Core.Checks.Boxes;
+
+/// <summary>Is the minus of a box where its maker wants it?</summary>
+internal static class BoxMinusCheck
+{
+    internal static readonly Kind Kind = new("box-minus", "The box's minus is where its maker wants it", "The maker's instructions for the box");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => subject.Rig.PowerBoxes.Select(box =>
+    {
+        var minus = $"{box.Id}.minus";
+        var posts = subject.Rig.Earths.Where(earth => earth.Kind == EarthKind.Post).Select(earth => earth.Id)
+            .Concat(subject.Vehicle.Batteries.Select(battery => $"{battery.Id}.minus")).ToHashSet(StringComparer.Ordinal);
+        var reach = OhmPaths.From(subject.Study.Map, [(minus, 0)], link => link.ColdOhms, _ => true, terminal => terminal != subject.Study.Map.Body);
+        var joined = subject.Study.Map.WiresAt(minus).Any();
+        var onPost = posts.Any(reach.Reaches);
+        var verdict = !joined || (box.MinusOnPost && !onPost) ? Verdict.Stop : Verdict.Holds;
+        var post = subject.Rig.Earths.FirstOrDefault(earth => earth.Kind == EarthKind.Post)?.Id ?? $"{subject.Vehicle.Batteries[0].Id}.minus";
+        return Kind.Says(verdict, onPost ? 1 : 0, box.MinusOnPost ? 1 : 0, Kind.NoUnit,
+            !joined ? $"The minus of {box.Id} is joined to nothing: the box does not wake."
+                : box.MinusOnPost && !onPost ? $"{box.Id} must have its minus on the battery post itself, and it is on the body."
+                : box.MinusOnPost ? $"The minus of {box.Id} is on the battery post, as its maker wants." : $"The minus of {box.Id} is joined.",
+            box.Id, null, null, () => joined
+                ? new Remedy("Put its minus on the post") { Apply = rig => rig with { Runs = [.. rig.Runs.Select(run => run.From == minus ? run with { To = post } : run.To == minus ? run with { From = post } : run)] } }
+                : null);
+    });
+}

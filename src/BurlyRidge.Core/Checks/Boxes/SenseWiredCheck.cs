@@ -1,0 +1,25 @@
+using BurlyRidge.Core.Parts;
+
+namespace BurlyRidge.Core.Checks.Boxes;
+
+/// <summary>Has a box whose outputs follow the key its sense lead?</summary>
+internal static class SenseWiredCheck
+{
+    internal static readonly Kind Kind = new("sense-wired", "The ignition-sense lead is joined", Kind.Practice);
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
+    {
+        foreach (var box in subject.Rig.PowerBoxes)
+        {
+            var following = box.Outputs.Count(output => output.Follows == Feed.Ignition);
+            if (following == 0) continue;
+            var joined = subject.Study.Map.WiresAt($"{box.Id}.sense").Any();
+            var live = joined && subject.Study.State("parked").Solved.Volts($"{box.Id}.sense") > subject.Volts / 2;
+            yield return Kind.Says(!joined ? Verdict.Stop : live ? Verdict.Watch : Verdict.Holds, joined ? 1 : 0, 1, Kind.NoUnit,
+                !joined ? $"{following} outputs of {box.Id} follow the key, and its sense lead is joined to nothing: they never come on."
+                    : live ? $"The sense lead of {box.Id} is live with the key off: what should follow the key stays on."
+                    : $"{following} outputs of {box.Id} go off with the key.",
+                box.Id);
+        }
+    }
+}

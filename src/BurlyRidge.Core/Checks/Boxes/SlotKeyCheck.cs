@@ -1,0 +1,17 @@
+using BurlyRidge.Core.Parts;
+
+namespace BurlyRidge.Core.Checks.Boxes;
+
+/// <summary>Is a tapped slot live with the key alone?</summary>
+internal static class SlotKeyCheck
+{
+    internal static readonly Kind Kind = new("slot-key", "A tapped slot goes dead with the key", Kind.Practice);
+
+    public static IEnumerable<Check> Judge(RigSubject subject) =>
+        from slot in subject.Vehicle.FuseSlots
+        where subject.Study.Map.RunsAt($"{slot.Id}.tap").Any()
+        let verdict = slot.Feed == Feed.Ignition ? Verdict.Holds : Verdict.Watch
+        select Kind.Says(verdict, slot.Feed == Feed.Ignition ? 1 : 0, 1, Kind.NoUnit,
+            verdict == Verdict.Holds ? $"{slot.Id} goes dead with the key." : $"{slot.Id} is live with the key off: what is tapped from it stays on.",
+            slot.Id);
+}

@@ -1,0 +1,23 @@
+
+namespace BurlyRidge.Core.Checks.Boxes;
+
+/// <summary>Is a fuse tap within its slot, with what hangs on it already?</summary>
+internal static class SlotTapCheck
+{
+    internal static readonly Kind Kind = new("slot-tap", "A fuse tap stays within its slot", "Add up what hangs on the slot (common practice, no source)");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
+    {
+        foreach (var slot in subject.Vehicle.FuseSlots)
+        {
+            var taps = subject.Study.Map.RunsAt($"{slot.Id}.tap").ToList();
+            if (taps.Count == 0) continue;
+            var added = taps.Sum(run => subject.Study.Design(run.Id).Amps);
+            var verdict = added + slot.LoadAmps <= slot.RatingAmps ? Verdict.Holds : Verdict.Stop;
+            yield return Kind.Says(verdict, added + slot.LoadAmps, slot.RatingAmps, "A",
+                $"{slot.Id} is a {slot.RatingAmps} A slot that serves {(slot.Serves.Length > 0 ? slot.Serves : "something")} with {Say.Amps(slot.LoadAmps)}; the tap adds {Say.Amps(added)}."
+                    + (verdict == Verdict.Holds ? "" : " Use it as a trigger alone, and feed the lamps from the battery."),
+                slot.Id);
+        }
+    }
+}

@@ -1,0 +1,31 @@
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Checks.Controls;
+
+/// <summary>Does a coil's diode lie the right way round?</summary>
+internal static class CoilDiodeCheck
+{
+    private const double ShortAmps = 0.05;
+
+    internal static readonly Kind Kind = new("coil-diode", "The coil's diode lies the right way", "DIN 72552 terminals 85 and 86 (from memory)");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(subject.Rig.Relays.Where(relay => relay.CoilDiode).Select(relay =>
+    {
+        var amps = subject.Study.Design($"{relay.Id}.diode").Amps;
+        var verdict = amps < ShortAmps ? Verdict.Holds : Verdict.Stop;
+        var line = subject.LineOf($"{relay.Id}.contact");
+        return new Finding(verdict, amps / ShortAmps, line, () => Kind.Says(
+            verdict, amps, ShortAmps, "A",
+            verdict == Verdict.Holds ? $"The diode of {relay.Id} blocks, as it should."
+                : $"The diode of {relay.Id} conducts {Say.Amps(amps)}: its coil is wired the other way round, and switch and wire take a short.",
+            relay.Id, line, null, () => new Remedy("Turn the coil's two wires round") { Apply = rig => Turn(rig, relay) }));
+    }));
+
+    private static Rig Turn(Rig rig, Relay relay)
+    {
+        var (plus, minus) = ($"{relay.Id}.{relay.Pinout.CoilPlus}", $"{relay.Id}.{relay.Pinout.CoilMinus}");
+        string Other(string end) => end == plus ? minus : end == minus ? plus : end;
+        return rig with { Runs = [.. rig.Runs.Select(run => run with { From = Other(run.From), To = Other(run.To) })] };
+    }
+}

@@ -1,0 +1,22 @@
+namespace BurlyRidge.Core.Checks.Controls;
+
+/// <summary>Does a lamp stay live when it is off?</summary>
+internal static class MinusSwitchedCheck
+{
+    private const double DarkAmps = 0.05;
+
+    internal static readonly Kind Kind = new("minus-switched", "Lamps are dead when they are off", "Switching in the minus is allowed; the lamp stays live (common practice, no source)");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
+    {
+        var parked = subject.Study.State("parked").Solved;
+        foreach (var line in subject.WiredLines)
+        {
+            var live = line.Lamps.FirstOrDefault(lamp => subject.Study.Map.Find(lamp.Id) is { } link
+                && Math.Abs(parked.Amps(lamp.Id)) < DarkAmps && parked.Volts(link.A) > subject.Volts / 2);
+            yield return Kind.Says(live is null ? Verdict.Holds : Verdict.Watch, live is null ? 0 : 1, 0, Kind.NoUnit,
+                live is null ? "No lamp of it is live when it is off." : $"{live.Id} is switched in its minus and stays live when it is off: say so on its label, and take its fuse out before working on it.",
+                live?.Id ?? "", line.Line.Id);
+        }
+    }
+}

@@ -1,0 +1,33 @@
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Controls;
+
+/// <summary>Does every relay contact of a wired line carry its load?</summary>
+internal static class RelayContactCheck
+{
+    internal static readonly Kind Kind = new("relay-contact", "Relay carries the load",
+        "Relay contacts loaded to 80 %, half their rating at 24 V (common practice, no source)");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+        from relay in subject.Rig.Relays
+        where !RigSubject.Planned(relay.Id)
+        select Find(subject, relay));
+
+    private static Finding Find(RigSubject subject, Relay relay)
+    {
+        var design = Math.Max(subject.Study.Design($"{relay.Id}.contact").Amps, subject.Study.Design($"{relay.Id}.rest").Amps);
+        var good = RelayTable.AmpsAt(relay.ContactAmps, subject.Vehicle.SystemVolts);
+        var most = Limits.RelayLoadFraction * good;
+        var verdict = Limits.ContactCarries(relay.ContactAmps, design, subject.Vehicle.SystemVolts) ? Verdict.Holds : design < good ? Verdict.Watch : Verdict.Stop;
+        var line = subject.LineOf($"{relay.Id}.contact");
+        var larger = SizeChoice.Contact(subject.Vehicle.SystemVolts, design);
+        return new Finding(verdict, design / most, line, () => Kind.Says(
+            verdict, design, most, "A",
+            $"The contact of {relay.Id} carries {Say.Amps(design)}; {relay.ContactAmps} A printed are {Say.Amps(good)} at {subject.Volts} V.",
+            relay.Id, line, null, () => larger is { } amps
+                ? new Remedy($"Take a {amps} A relay") { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { ContactAmps = amps }) }
+                : null));
+    }
+}

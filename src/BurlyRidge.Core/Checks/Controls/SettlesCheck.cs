@@ -1,0 +1,41 @@
+using BurlyRidge.Core.Network;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Controls;
+
+/// <summary>Does every state of the rig settle, with every lamp that is fed at its drop-out voltage?</summary>
+internal static class SettlesCheck
+{
+    internal static readonly Kind Kind = new("settles", "Every state settles", "The network solved in every state that is worth judging");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
+    {
+        var bad = subject.Study.Whole.Where(whole => whole.Solved.Solution is not Solution.Converged).ToList();
+        if (bad.Count == 0)
+        {
+            yield return Kind.Says(Verdict.Holds, 0, 0, "states", $"All {subject.Study.Whole.Count} states settle.");
+            yield break;
+        }
+        var converters = subject.Rig.Converters.Select(converter => converter.Id).ToHashSet(StringComparer.Ordinal);
+        foreach (var whole in bad)
+        {
+            // A charger between its limits runs or rests, or does both by turns, and hurts nothing; a coil there is a fault.
+            var harmless = whole.Solved.Solution switch
+            {
+                Solution.Ambiguous between => between.Controllers.All(converters.Contains),
+                Solution.Chatter chatter => chatter.Controllers.All(converters.Contains),
+                _ => false,
+            };
+            yield return Say(harmless ? Verdict.Watch : Verdict.Stop, whole, bad.Count);
+        }
+    }
+
+    private static Check Say(Verdict verdict, WholeStudy whole, int count) => Kind.Says(verdict, count, 0, "states", whole.Solved.Solution switch
+    {
+        Solution.BrownOut brown => $"{whole.Named.Name}: {string.Join(", ", brown.Lamps.Take(3))} cannot be held at the drop-out voltage. Thicker wires, a shorter way, or fewer at once.",
+        Solution.Chatter when verdict == Verdict.Watch => $"{whole.Named.Name}: the charger starts and stops by turns, as the supply falls short when it runs.",
+        Solution.Chatter chatter => $"{whole.Named.Name}: {string.Join(", ", chatter.Controllers.Take(3))} goes to and fro. Its coil is fed through its own contact, or from a lamp that it dims.",
+        Solution.Ambiguous between => $"{whole.Named.Name}: {string.Join(", ", between.Controllers.Take(3))} is left between {(verdict == Verdict.Watch ? "starting and stopping" : "pulling in and letting go")}.",
+        _ => whole.Named.Name,
+    }, whole.Named.Id);
+}

@@ -1,0 +1,23 @@
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Checks.Controls;
+
+/// <summary>Does driving light ahead go out with the high beam?</summary>
+internal static class TriggerStyleCheck
+{
+    internal static readonly Kind Kind = new("trigger-style", "Light ahead follows the house rule", "House rule; local law says how it must be wired");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
+    {
+        foreach (var line in subject.Study.Lines.Where(line => line.Line.Use == LineUse.Forward && line.Trigger.On is not null))
+        {
+            var linked = line.Trigger.On!.HighBeam;
+            var verdict = linked || subject.Rules.ForwardTrigger == TriggerSchool.OwnSwitch ? Verdict.Holds : Verdict.Watch;
+            yield return Kind.Says(verdict, linked ? 1 : 0, 1, Kind.NoUnit,
+                linked ? $"{line.Line.Name} goes out with the high beam." : $"{line.Line.Name} stays on when the high beam goes off: who comes the other way is blinded until you find its switch.",
+                "", line.Line.Id, Schools.Trigger(subject.Rules), () => subject.Planned(line.Line)
+                    ? new Remedy("Link it to the high beam") { Apply = rig => Edit.Plan(rig, line.Line.Id, plan => plan with { Trigger = Trigger.HighBeam }) }
+                    : null);
+        }
+    }
+}

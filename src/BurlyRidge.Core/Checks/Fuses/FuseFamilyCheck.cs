@@ -1,0 +1,31 @@
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Fuses;
+
+/// <summary>Is what draws much for hours fused by a bolt-down?</summary>
+internal static class FuseFamilyCheck
+{
+    internal static readonly Kind Kind = new("fuse-family", "Bolt-down fuse under a long heavy load",
+        "A blade fuse under a charger or compressor heats its holder and has melted (common practice, no source)");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+        from device in subject.Rig.Protection
+        where !device.Breaker && !RigSubject.Planned(device.Id)
+        where SizeChoice.FeedsLongHeavy(subject.Rig, subject.Study.Feeds, subject.Study.Map.Find(device.Id)!)
+        select Find(subject, device));
+
+    private static Finding Find(RigSubject subject, ProtectiveDevice device)
+    {
+        var rating = device.Fuse.RatingAmps;
+        var verdict = device.Fuse.Family == FuseFamily.BoltDown || rating < Limits.BoltDownFromAmps ? Verdict.Holds : Verdict.Stop;
+        var line = subject.LineOf(device.Id);
+        var larger = FuseTable.All.FirstOrDefault(fuse => fuse.Family == FuseFamily.BoltDown && fuse.RatingAmps >= rating);
+        return new Finding(verdict, rating / Limits.BoltDownFromAmps, line, () => Kind.Says(
+            verdict, rating, Limits.BoltDownFromAmps, "A",
+            $"{device.Id} is a {device.Fuse} before something that draws much for hours"
+                + (verdict == Verdict.Holds ? "." : ": its holder cooks. Take a bolt-down fuse in a bolted holder."),
+            device.Id, line, null, () => Edit.Fuse(device.Id, larger)));
+    }
+}

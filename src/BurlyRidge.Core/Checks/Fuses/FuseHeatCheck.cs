@@ -1,0 +1,28 @@
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Fuses;
+
+/// <summary>Does the fuse carry the load in the heat of its place?</summary>
+internal static class FuseHeatCheck
+{
+    internal static readonly Kind Kind = new("fuse-heat", "Fuse carries the load in its heat",
+        "About 10 % less at 70 °C (typical, no source): see the maker's curve");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+        subject.Rig.Protection.Where(device => !device.Breaker).Select(device => Find(subject, device)));
+
+    private static Finding Find(RigSubject subject, ProtectiveDevice device)
+    {
+        var celsius = subject.Rules.ZoneCelsius.Of(device.Place);
+        var good = Limits.HotFuseFactor(celsius) * device.Fuse.RatingAmps;
+        var design = subject.Study.Design(device.Id);
+        var most = Limits.HotFuseLoadFraction * good;
+        var verdict = Limits.AtLeast(most, design.Amps) ? Verdict.Holds : good > design.Amps ? Verdict.Watch : Verdict.Stop;
+        var line = subject.LineOf(device.Id);
+        return new Finding(verdict, design.Amps / most, line, () => Kind.Says(
+            verdict, design.Amps, most, "A",
+            $"At {Say.Celsius(celsius)} in the {Say.Kind(device.Place)} the {device.Fuse} fuse {device.Id} is good for {Say.Amps(good)}; {Say.Amps(design.Amps)} flow.",
+            device.Id, line, null, () => Edit.Fuse(device.Id, FuseLoadOfRigCheck.Larger(subject, device, design.Amps))));
+    }
+}

@@ -1,0 +1,32 @@
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Fuses;
+
+/// <summary>Does every fuse of a wired line carry its load for good?</summary>
+internal static class FuseLoadOfRigCheck
+{
+    internal static readonly Kind Kind = new("fuse-load", "Fuse carries the load",
+        "Continuous load at most 80 % of the rating (common practice; makers say 70 to 80 %); house rule");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+        subject.Rig.Protection.Where(device => !RigSubject.Planned(device.Id)).Select(device => Find(subject, device)));
+
+    private static Finding Find(RigSubject subject, ProtectiveDevice device)
+    {
+        var design = subject.Study.Design(device.Id);
+        var most = subject.Rules.FuseLoadFraction * device.Fuse.RatingAmps;
+        var verdict = Limits.AtLeast(most, design.Amps) ? Verdict.Holds : device.Fuse.RatingAmps > design.Amps ? Verdict.Watch : Verdict.Stop;
+        var line = subject.LineOf(device.Id);
+        return new Finding(verdict, design.Amps / most, line, () => Kind.Says(
+            verdict, design.Amps, most, "A",
+            $"{Say.Amps(design.Amps)} load the {device.Fuse} fuse {device.Id} to {Say.Percent(design.Amps / device.Fuse.RatingAmps)}"
+                + (design.Amps > 0 ? $" ({design.State})." : "; nothing that was judged runs through it."),
+            device.Id, line, Schools.FuseLoad(subject.Rules),
+            () => Edit.Fuse(device.Id, Larger(subject, device, design.Amps))));
+    }
+
+    /// <summary>The smallest fuse that carries the load where it sits.</summary>
+    public static Protection.Fuse? Larger(RigSubject subject, ProtectiveDevice device, double designAmps) => SizeChoice.Fuse(
+        subject.Rules, device.Place, designAmps, SizeChoice.FeedsLongHeavy(subject.Rig, subject.Study.Feeds, subject.Study.Map.Find(device.Id)!));
+}

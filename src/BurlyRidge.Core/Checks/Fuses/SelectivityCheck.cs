@@ -1,0 +1,31 @@
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Fuses;
+
+/// <summary>Does a short on a branch blow the branch's fuse and leave the main one?</summary>
+internal static class SelectivityCheck
+{
+    internal static readonly Kind Kind = new("selectivity", "A short on a branch leaves the main fuse",
+        "Slowest time of the branch against the fastest of the main fuse, ISO 8820 points (from memory)");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+        from main in subject.Study.Map.Links
+        where main.Kind == LinkKind.Device
+        from branch in Selectivity.Branches(subject.Study, main)
+        select Find(subject, main, branch));
+
+    private static Finding Find(RigSubject subject, Link main, BranchFuse branch)
+    {
+        var slowest = branch.SlowestSeconds;
+        var fastest = FuseTime.FastestSeconds(main.Fuse!, branch.FarAmps);
+        var verdict = branch.Before(main.Fuse!) ? Verdict.Holds : Verdict.Watch;
+        return new Finding(verdict, double.IsPositiveInfinity(fastest) ? 0 : slowest / fastest, subject.LineOf(main.Id), () => Kind.Says(
+            verdict, slowest, fastest, "s",
+            $"A short far behind the {branch.Device.Fuse} {branch.Device.Id} draws {Say.Amps(branch.FarAmps)}: it opens "
+                + (double.IsPositiveInfinity(slowest) ? "slowly if at all" : $"within {Say.Seconds(slowest)}")
+                + (double.IsPositiveInfinity(fastest) ? $", and the {main.Fuse} {main.Id} holds." : $"; the {main.Fuse} {main.Id} may open after {Say.Seconds(fastest)}."),
+            branch.Device.Id, subject.LineOf(main.Id)));
+    }
+}

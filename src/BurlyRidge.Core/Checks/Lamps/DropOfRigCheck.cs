@@ -1,0 +1,25 @@
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Lamps;
+
+/// <summary>Do enough volts arrive at the worst lamp of a wired line?</summary>
+internal static class DropOfRigCheck
+{
+    internal static readonly Kind Kind = new("drop", "Volts arrive at the lamp",
+        "ABYC E-11 limits of 3 and 10 % (from memory); 5 % for regulated LED by house rule");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
+    {
+        foreach (var line in subject.WiredLines)
+        {
+            if (line.Worst is not { } lamp || line.Source is null) continue;
+            var limit = line.Limits.DropFraction;
+            var verdict = line.Limits.DropHolds(lamp.DropFraction) ? Verdict.Holds
+                : lamp.DropFraction <= Math.Max(limit, Limits.WorstDropFraction) ? Verdict.Watch
+                : Verdict.Stop;
+            yield return Kind.Says(verdict, lamp.DropFraction, limit, "",
+                $"{Say.Volts(lamp.DropVolts)} are lost between {line.Source.A} and {lamp.Id} and back, engine off; {Say.Volts(lamp.OffVolts)} arrive.",
+                lamp.Id, line.Line.Id, Schools.Drop(limit), () => Edit.Size(line.Line));
+        }
+    }
+}

@@ -1,0 +1,41 @@
+using BurlyRidge.Core.Altering;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Lamps;
+
+/// <summary>Is the last lamp of a row as bright as the first?</summary>
+internal static class FarLampCheck
+{
+    internal static readonly Kind Kind = new("far-lamp", "The far lamp is as bright as the near one",
+        "3 % between first and last (common practice, no source); light of a filament lamp goes with V^3.4 (IES Lighting Handbook, from memory)");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
+    {
+        foreach (var line in subject.WiredLines.Where(line => line.Lamps.Count > 1 && line.Trigger.On is not null))
+        {
+            foreach (var alike in line.Lamps.GroupBy(lamp => (lamp.Function.Kind, lamp.Function.RatedVolts)).Where(group => group.Count() > 1))
+            {
+                var (first, last) = (alike.MaxBy(lamp => lamp.OffVolts)!, alike.MinBy(lamp => lamp.OffVolts)!);
+                var spread = (first.OffVolts - last.OffVolts) / subject.Volts;
+                var verdict = spread <= Limits.ChainSpreadFraction ? Verdict.Holds : Verdict.Watch;
+                var light = alike.Key.Kind == LampKind.RegulatedLed
+                    ? "A regulated lamp makes up for it by drawing more, until it drops out."
+                    : $"That is {Say.Percent(1 - Math.Pow(Math.Max(0, last.OffVolts) / Math.Max(first.OffVolts, 1e-9), 3.4))} less light.";
+                yield return Kind.Says(verdict, spread, Limits.ChainSpreadFraction, "",
+                    $"{first.Id} gets {Say.Volts(first.OffVolts)}, {last.Id} {Say.Volts(last.OffVolts)}. {light}"
+                        + (verdict == Verdict.Holds ? "" : " Thicker links, or feed the row from both ends."),
+                    last.Id, line.Line.Id, null, () => FeedBoth(subject, line.Line) ?? Edit.Size(line.Line));
+            }
+        }
+    }
+
+    /// <summary>A row that is fed at one end gets its second feed, and sizes that go with it.</summary>
+    private static Remedy? FeedBoth(RigSubject subject, Line line)
+    {
+        var rig = subject.Saved;
+        return ReferenceEquals(RowAlterations.FeedBoth(rig, line), rig) ? null
+            : new Remedy("Feed the row from both ends") { Apply = saved => AutoSizer.Propose(RowAlterations.FeedBoth(saved, line), line.Id).Rig };
+    }
+}

@@ -1,0 +1,30 @@
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
+
+namespace BurlyRidge.Core.Checks.Routes;
+
+/// <summary>Does a way pass something that hurts a wire, or that a wire must not hinder?</summary>
+internal static class HazardCheck
+{
+    internal static readonly Kind Kind = new("hazard", "The way keeps clear of what hurts it", Kind.Practice);
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(subject.Laid.Ways.Where(laid => laid.Way is not null).Select(laid => Find(subject, laid)));
+
+    private static Finding Find(RigSubject subject, Laid laid)
+    {
+        var met = laid.Way!.Lanes.Where(lane => lane.Hazards.Any(Hurts)).ToList();
+        var verdict = met.Count == 0 ? Verdict.Holds : Verdict.Watch;
+        var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
+        return new Finding(verdict, met.Count, line, () => Kind.Says(verdict, met.Count, 0, "lanes",
+            met.Count == 0 ? $"{laid.Id} passes neither exhaust, steering, airbag nor anything that moves."
+                : $"{laid.Id} passes {string.Join("; ", met.Select(lane => $"{string.Join(" and ", lane.Hazards.Where(Hurts).Select(Say.Kind))} from {lane.From} to {lane.To}"))}: {Care(met)}",
+            laid.Id, line));
+    }
+
+    /// <summary>A hinge, an edge and a fuel line are met with a sleeve and a tie; the others ask for a decision.</summary>
+    private static bool Hurts(Hazard hazard) => hazard is Hazard.Exhaust or Hazard.Steering or Hazard.Moving or Hazard.Airbag;
+
+    private static string Care(List<Lane> met) => met.Any(lane => lane.Hazards.Contains(Hazard.Airbag))
+        ? "follow the maker's procedure for the airbag, and tie nothing across it."
+        : "keep a hand's breadth off, tie it so that it cannot get there, or choose another way.";
+}

@@ -1,0 +1,22 @@
+namespace BurlyRidge.Core.Checks.Supply;
+
+/// <summary>Does a converter or charger carry what hangs on it?</summary>
+internal static class ConverterLoadCheck
+{
+    internal static readonly Kind Kind = new("converter-load", "The converter carries its lamps", "The converter's rating, loaded to 80 % for good (common practice, no source)");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
+    {
+        foreach (var converter in subject.Rig.Converters)
+        {
+            // A charger gives its battery all that it can; what counts is what lamps take.
+            if (subject.Study.Lines.Where(line => line.Source?.Id == converter.Id).ToList() is not { Count: > 0 } lines) continue;
+            var amps = subject.Study.Design(converter.Id).Amps;
+            var most = 0.8 * converter.LimitAmps;
+            var verdict = amps <= most ? Verdict.Holds : amps < 0.99 * converter.LimitAmps ? Verdict.Watch : Verdict.Stop;
+            yield return Kind.Says(verdict, amps, most, "A",
+                $"{converter.Name} gives {Say.Amps(amps)} to {lines[0].Line.Name}{(lines.Count > 1 ? " and others" : "")}; it is made for {Say.Amps(converter.LimitAmps)}.",
+                converter.Id);
+        }
+    }
+}

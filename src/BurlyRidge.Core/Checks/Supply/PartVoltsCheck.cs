@@ -1,0 +1,36 @@
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Supply;
+
+/// <summary>Is every part made for the volts that feed it?</summary>
+internal static class PartVoltsCheck
+{
+    internal static readonly Kind Kind = new("part-volts", "Parts are made for the system's volts",
+        "12 V parts up to 1.3 times their rating (typical, no source): see the print on the part");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
+    {
+        foreach (var line in subject.Study.Lines.Where(line => line.Source is not null))
+        {
+            var converter = subject.Rig.Converters.FirstOrDefault(part => part.Id == line.Source!.Id);
+            foreach (var lamp in line.Lamps)
+            {
+                var feeds = converter?.OutputVolts ?? LampWatts.RunningRatio * subject.Volts;
+                var rated = lamp.Function.RatedVolts;
+                var high = feeds > lamp.Function.StandsUpTo();
+                var low = lamp.Function.MaxVolts is null && (converter?.OutputVolts ?? subject.Volts) < 0.75 * rated;
+                if (!high && !low) continue;
+                yield return Kind.Says(Verdict.Stop, feeds, lamp.Function.StandsUpTo(), "V",
+                    $"{lamp.Id} is made for {rated} V and is fed {Say.Volts(feeds)}: " + (high ? "it burns." : "it stays dark or dim."), lamp.Id, line.Line.Id);
+            }
+        }
+        foreach (var load in subject.Rig.Loads)
+        {
+            var most = load.MaxVolts ?? LampFunction.UsualMax * subject.Volts;
+            var got = subject.Study.Whole.Max(whole => whole.Solved.Harness.Has(load.Id) ? whole.Solved.Across(load.Id) : 0);
+            yield return Kind.Says(got <= most ? Verdict.Holds : Verdict.Stop, got, most, "V",
+                $"{load.Name} gets up to {Say.Volts(got)} and stands {Say.Volts(most)}.", load.Id);
+        }
+    }
+}

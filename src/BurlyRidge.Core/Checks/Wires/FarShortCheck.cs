@@ -1,0 +1,32 @@
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Wires;
+
+/// <summary>Does a short at the far end blow the fuse before the wire is hurt, on a cold battery, engine off, body aged?</summary>
+internal static class FarShortCheck
+{
+    internal static readonly Kind Kind = new("far-short", "A short at the far end blows the fuse in time",
+        "I²t = k²S² of IEC 60364-5-54 annex A against the slowest time of ISO 8820 (both from memory); battery cold and a quarter full, body aged (typical)");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+        from figures in subject.Study.Runs
+        from fault in figures.Faults
+        where fault.Device is not null && fault.FarAmps > 0
+        select Find(subject, figures, fault));
+
+    private static Finding Find(RigSubject subject, RunFigures figures, RunFault fault)
+    {
+        var fuse = fault.Device!.Fuse!;
+        var opens = FuseTime.SlowestSeconds(fuse, fault.FarAmps);
+        var stands = figures.WithstandSeconds(fault.FarAmps);
+        var verdict = opens <= stands ? Verdict.Holds : Verdict.Stop;
+        var line = subject.LineOf(figures.Run.Id);
+        return new Finding(verdict, double.IsPositiveInfinity(stands) ? 0 : opens / stands, line, () => Kind.Says(
+            verdict, opens, stands, "s",
+            $"A short at the far end of {RigSubject.Name(figures.Run)[4..]} draws at least {Say.Amps(fault.FarAmps)}; the {fuse} fuse ({fault.Device.Id}) "
+                + (double.IsPositiveInfinity(opens) ? "need not open at that" : $"opens within {Say.Seconds(opens)}")
+                + (double.IsPositiveInfinity(stands) ? ", and the wire carries it for good." : $", the wire stands it for {Say.Seconds(stands)}."),
+            figures.Run.Id, line, null, () => Edit.Wire(figures.Run.Id, SizeChoice.WireForShorts(subject.Saved, figures)?.Name)));
+    }
+}

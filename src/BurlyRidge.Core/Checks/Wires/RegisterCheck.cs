@@ -1,0 +1,29 @@
+using BurlyRidge.Core.Altering;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Checks.Wires;
+
+/// <summary>Has every run its colour, so that it can be found again?</summary>
+internal static class RegisterCheck
+{
+    internal static readonly Kind Kind = new("register", "Every wire has its colour in the register", Kind.Practice);
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
+    {
+        // Leads of the vehicle's own stand in the register as soon as something is joined to them.
+        var leads = subject.Vehicle.PassThroughs.Where(lead => Used(subject, lead)).Select(lead => lead.Colour).ToList();
+        var colours = subject.WiredRuns.Select(figures => figures.Run.Colour).Concat(leads).ToList();
+        // What the maker chose cannot be given a colour; it has to be looked at.
+        var unknownLeads = leads.Contains("");
+        if (colours.Count == 0) yield break;
+        var known = colours.Count(colour => colour.Length > 0);
+        var verdict = known == colours.Count ? Verdict.Holds : Verdict.Watch;
+        yield return Kind.Says(verdict, known, colours.Count, "wires",
+            verdict == Verdict.Holds ? "The colour of every wire is written down." : $"{colours.Count - known} of {colours.Count} wires have no colour written down: nobody will find them in two weeks.",
+            "", null, null, () => unknownLeads ? null : new Remedy("Give them colours") { Apply = WireColours.Give });
+    }
+
+    private static bool Used(RigSubject subject, PassThrough lead) =>
+        subject.Rig.Runs.Any(run => new[] { run.From, run.To }.Any(end => PartBook.Split(end).Part == lead.Id));
+}

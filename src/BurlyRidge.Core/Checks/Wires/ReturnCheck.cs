@@ -1,0 +1,32 @@
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Wires;
+
+/// <summary>Is the way back good for all that it shares, and for the fuse that a short through it has to blow?</summary>
+internal static class ReturnCheck
+{
+    internal static readonly Kind Kind = new("return", "The way back carries what it shares",
+        "A return carries the sum of its lines, and in a short the current of the largest fuse before them (common practice, no source)");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+        from figures in subject.WiredRuns
+        where figures.Returns
+        select Find(subject, figures));
+
+    private static Finding Find(RigSubject subject, RunFigures figures)
+    {
+        var load = figures.DesignAmps * (1 + subject.Rules.MarginFraction);
+        var need = Math.Max(load, figures.FuseNeedAmps);
+        var line = subject.LineOf(figures.Run.Id);
+        var verdict = Limits.AtLeast(figures.AmpacityAmps, need) ? Verdict.Holds
+            : Limits.AtLeast(figures.AmpacityAmps, Math.Max(figures.DesignAmps, figures.FuseNeedAmps)) ? Verdict.Watch
+            : Verdict.Stop;
+        return new Finding(verdict, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () => Kind.Says(
+            verdict, figures.AmpacityAmps, need, "A",
+            $"{RigSubject.Name(figures.Run)} brings back {Say.Amps(figures.DesignAmps)} ({figures.DesignState})"
+                + (figures.FuseNeedAmps > 0 ? $" and in a short up to what blows a {figures.Devices.Max(device => device.Fuse!.RatingAmps)} A fuse" : "")
+                + $"; it carries {Say.Amps(figures.AmpacityAmps)} where it lies.",
+            figures.Run.Id, line, Schools.Margin(subject.Rules),
+            () => Edit.Wire(figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
+    }
+}

@@ -1,0 +1,28 @@
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Wires;
+
+/// <summary>Does every run carry its load with the margin?</summary>
+internal static class RunLoadCheck
+{
+    internal static readonly Kind Kind = new("run-load", "Wire carries the load",
+        "ABYC E-11 ampacity (from memory), IEC 60364-5-52 ambient factor (from memory); margin by house rule");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+        from figures in subject.WiredRuns
+        where figures.DesignAmps > 0 && !figures.Returns
+        select Find(subject, figures));
+
+    private static Finding Find(RigSubject subject, RunFigures figures)
+    {
+        var need = figures.DesignAmps * (1 + subject.Rules.MarginFraction);
+        var verdict = Limits.AtLeast(figures.AmpacityAmps, need) ? Verdict.Holds : figures.AmpacityAmps > figures.DesignAmps ? Verdict.Watch : Verdict.Stop;
+        var line = subject.LineOf(figures.Run.Id);
+        return new Finding(verdict, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () => Kind.Says(
+            verdict, figures.AmpacityAmps, need, "A",
+            $"{RigSubject.Name(figures.Run)} carries {Say.Amps(figures.AmpacityAmps)} where it lies; {Say.Amps(figures.DesignAmps)} flow ({figures.DesignState})"
+                + $" and {Say.Percent(subject.Rules.MarginFraction)} are asked on top.",
+            figures.Run.Id, line, Schools.Margin(subject.Rules),
+            () => Edit.Wire(figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
+    }
+}

@@ -1,0 +1,40 @@
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Wires;
+
+/// <summary>Does a hot wire heat the holder or terminal that it ends in?</summary>
+internal static class TerminalHeatCheck
+{
+    internal static readonly Kind Kind = new("terminal-heat", "Terminals and holders stay cool enough",
+        "Conductor at a holder, relay or switch up to 95 °C (typical, no source): see the part's own limit");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
+    {
+        var warm = subject.Rig.Protection.Select(part => part.Id)
+            .Concat(subject.Rig.Relays.Select(part => part.Id)).Concat(subject.Rig.Switches.Select(part => part.Id)).Concat(subject.Rig.PowerBoxes.Select(part => part.Id))
+            .ToHashSet(StringComparer.Ordinal);
+        return Finding.Told(
+            from figures in subject.Study.Runs
+            where figures.DesignAmps > 0
+            from end in new[] { figures.Run.From, figures.Run.To }
+            where warm.Contains(PartBook.Split(end).Part)
+            select Find(subject, figures, end));
+    }
+
+    private static Finding Find(RigSubject subject, RunFigures figures, string end)
+    {
+        var verdict = figures.ConductorCelsius <= Limits.TerminalCelsius ? Verdict.Holds : Verdict.Watch;
+        var line = subject.LineOf(figures.Run.Id);
+        return new Finding(verdict, figures.ConductorCelsius / Limits.TerminalCelsius, line, () => Kind.Says(
+            verdict, figures.ConductorCelsius, Limits.TerminalCelsius, "°C",
+            $"{RigSubject.Name(figures.Run)} reaches {Say.Celsius(figures.ConductorCelsius)} and ends at {end}"
+                + (verdict == Verdict.Holds ? "." : ": the plastic around it ages. Take a thicker wire."),
+            figures.Run.Id, line, null, () => Edit.Wire(figures.Run.Id, Cooler(subject, figures)?.Name)));
+    }
+
+    private static WireSize? Cooler(RigSubject subject, RunFigures figures) => WireTable.Of(subject.Rules.Gauges).FirstOrDefault(wire =>
+        wire.CopperSquareMillimetres > figures.Wire.CopperSquareMillimetres
+            && Ampacity.ConductorCelsius(figures.DesignAmps, figures.AmpacityOf(wire), figures.Run.InsulationCelsius, figures.AmbientCelsius) <= Limits.TerminalCelsius);
+}

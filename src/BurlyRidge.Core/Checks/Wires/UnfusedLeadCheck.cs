@@ -1,0 +1,55 @@
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Checks.Wires;
+
+/// <summary>How long is the lead between a battery and its fuse?</summary>
+internal static class UnfusedLeadCheck
+{
+    private const double ProposedMetres = 0.15;
+
+    internal static readonly Kind Kind = new("unfused-lead", "The fuse sits beside the battery",
+        "178 mm at most without a sheath (ABYC E-11, from memory)");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+        from section in subject.Study.Feeds.Sections
+        where !section.Grounded && section.Sources.Count > 0
+        from finding in Of(subject, section)
+        select finding);
+
+    private static IEnumerable<Finding> Of(RigSubject subject, Section section)
+    {
+        var metres = UnfusedMetres.Of(subject, section);
+        foreach (var run in section.Terminals.SelectMany(subject.Study.Map.At).Distinct().Select(link => link.Run).OfType<Run>())
+        {
+            var far = Math.Max(metres.Ohms(run.From), metres.Ohms(run.To));
+            var verdict = far <= Limits.UnfusedMetres ? Verdict.Holds : Verdict.Stop;
+            var line = subject.LineOf(run.Id);
+            yield return new Finding(verdict, far / Limits.UnfusedMetres, line, () => Kind.Says(
+                verdict, far, Limits.UnfusedMetres, "m",
+                $"{RigSubject.Name(run)} has {Say.Metres(far, subject.Rules.Units)} to its far end without a fuse"
+                    + (verdict == Verdict.Holds ? "." : ": a short on it burns it from end to end. Move the fuse to the battery, not the lead to the fuse."),
+                run.Id, line, null, () => MoveFuse(subject, run, metres)));
+        }
+    }
+
+    /// <summary>The fuse moves to the battery, and what the lead loses the wire behind it gains.</summary>
+    private static Remedy? MoveFuse(RigSubject subject, Run run, OhmPaths metres)
+    {
+        var (near, far) = metres.Ohms(run.From) <= metres.Ohms(run.To) ? (run.From, run.To) : (run.To, run.From);
+        var device = subject.Saved.Protection.FirstOrDefault(part => part.Id == PartBook.Split(far).Part);
+        if (device is null || metres.Ohms(near) > 0 || RigSubject.Planned(run.Id)) return null;
+        var behind = far == $"{device.Id}.in" ? $"{device.Id}.out" : $"{device.Id}.in";
+        return new Remedy("Move the fuse to the battery")
+        {
+            Apply = rig => rig with
+            {
+                Runs = [.. rig.Runs.Select(other =>
+                    other.Id == run.Id ? other with { LengthMetres = ProposedMetres }
+                    : other.From == behind || other.To == behind ? other with { LengthMetres = other.LengthMetres + run.LengthMetres - ProposedMetres }
+                    : other)],
+            },
+        };
+    }
+}
