@@ -13,17 +13,21 @@ namespace BurlyRidge.Core.Exchange;
 public static class SpiceNetlist
 {
     /// <summary>The netlist, its operating point asked for.</summary>
-    public static string Write(string title, SolvedHarness solved)
+    /// <param name="straight">
+    /// Whether every element stands as what it is at the solution: plain resistors, with sources of volts and amps. The answer
+    /// is the same; it takes a simulator one round.
+    /// </param>
+    public static string Write(string title, SolvedHarness solved, bool straight = false)
     {
         var text = new StringBuilder();
         text.Append(CultureInfo.InvariantCulture, $"{title.ReplaceLineEndings(" ")}\n");
-        Body(text, solved, "");
+        Body(text, solved, "", straight);
         text.Append(".options reltol=1e-7 abstol=1e-11 vntol=1e-9\n.op\n.end\n");
         return text.ToString();
     }
 
     /// <summary>The elements and the voltages to start from, every name ending in <paramref name="suffix"/>.</summary>
-    public static void Body(StringBuilder text, SolvedHarness solved, string suffix)
+    public static void Body(StringBuilder text, SolvedHarness solved, string suffix, bool straight = false)
     {
         var circuit = solved.Harness.Circuit;
         var state = solved.Solution.State;
@@ -32,7 +36,7 @@ public static class SpiceNetlist
         {
             var element = circuit.Elements[i];
             text.Append("* ").Append(element.Id).Append('\n');
-            text.Append(Card(element, state.Across(element), $"{i}{suffix}", Node)).Append('\n');
+            text.Append(straight ? AsItStands(element, state.Across(element), $"{i}{suffix}", Node) : Card(element, state.Across(element), $"{i}{suffix}", Node)).Append('\n');
         }
         for (var node = 1; node < circuit.NodeCount; node++)
             text.Append(CultureInfo.InvariantCulture, $".nodeset v({Node(node)})={state.Volts[node]:r}\n");
@@ -60,6 +64,16 @@ public static class SpiceNetlist
                 N($"b{name} {from} {to} i={OutputWatts(input, node)}/{input.Efficiency:r}/max({v},{input.LowestVolts:r})"),
             _ => Straight(element, at, name, from, to),
         };
+    }
+
+    /// <summary>A resistance where current and volts go the same way, what an element of straight pieces is where they do not.</summary>
+    private static string AsItStands(Element element, double at, string name, Func<int, string> node)
+    {
+        var amps = element.Amps(at, out var slope);
+        return element is Contact or Resistor ? Card(element, at, name, node)
+            : at * amps > 0 ? N($"r{name} {node(element.From)} {node(element.To)} {at / amps:r}")
+            : slope != 0 || amps != 0 ? Straight(element, at, name, node(element.From), node(element.To))
+            : "* nothing";
     }
 
     /// <summary>An element of straight pieces, on the piece that it stands on: a resistance and a voltage, or a current.</summary>

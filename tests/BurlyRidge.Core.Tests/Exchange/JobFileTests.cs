@@ -135,7 +135,10 @@ public class JobFileTests
         GoldenFigures.Hold(JobFile.Schema(), Path.Combine(docs, "job-file.schema.json"));
         var page = File.ReadAllText(Path.Combine(docs, "job-file.md"));
         var example = page.Split("```json")[1].Split("```")[0];
-        Assert.Empty(Read(example).Problems);
+        var (file, problems) = Read(example);
+        Assert.Empty(problems);
+        var assessment = Assessor.Assess(file!.Rig);
+        Assert.Empty(assessment.Lines.SelectMany(line => line.Checks).Concat(assessment.Checks).Where(check => check.Verdict == Verdict.Stop).Select(check => $"{check.Id} {check.About}: {check.Reason}"));
     }
 
     [Fact]

@@ -1,4 +1,5 @@
-import { type SaveState, whyUnsaved } from "./rigEditor";
+import type { SaveState } from "./editQueue";
+import { whyUnsaved } from "./rigEditor";
 
 const words = {
   saved: "Saved",

@@ -1,7 +1,6 @@
 import { asked, type Came } from "../api/asked";
 import { bodyText } from "../api/bodyText";
 import {
-  type Assessment,
   type AssignSlotsAnswer,
   type AutoSizeAnswer,
   api,
@@ -10,47 +9,19 @@ import {
   type RerouteAnswer,
   type Rig,
 } from "../api/client";
+import { type Answer, type FieldErrors, noErrors, sentenceOf, under, withPaths } from "../api/problems";
 import {
-  type Answer,
-  type FieldErrors,
-  noErrors,
-  type Refusal,
-  sentenceOf,
-  under,
-  withPaths,
-} from "../api/problems";
+  type EditorState,
+  type Effect,
+  isStale,
+  opening,
+  type QueueEvent,
+  type QueueState,
+  reduce,
+  type SaveState,
+  unsavedOf,
+} from "./editQueue";
 import type { Pending, UnsavedEdits } from "./unsaved";
-
-/** Where an edit is on its way to the file. */
-export type SaveState =
-  | { kind: "saved" }
-  | { kind: "settling" }
-  | { kind: "saving" }
-  /** Some fields cannot be taken; or, with the reason, the whole. */
-  | { kind: "refused"; why?: string }
-  | { kind: "unreachable" }
-  /** The server, its disk or its database is in trouble; it is tried again. */
-  | { kind: "failed"; why: string }
-  /** The job is no longer on the server. */
-  | { kind: "missing" }
-  | { kind: "stale"; newest: OpenJob };
-
-export type EditorState = {
-  /** The job as last acknowledged. */
-  job: OpenJob;
-  /** The rig as it stands on screen. */
-  rig: Rig;
-  /** What follows from the newest rig that could be assessed. */
-  assessment: Assessment;
-  /** Whether the assessment is of an older rig, and none of the one on screen can be had. */
-  outdated: boolean;
-  errors: FieldErrors;
-  save: SaveState;
-  /** How much is asked of the server that what is on screen waits for: proposals, undo, what it makes of the rig. */
-  waiting: number;
-  /** What was asked for last and could not be done, and why; undefined where it was done. */
-  trouble: string | undefined;
-};
 
 /** What the server can propose for a whole job. */
 export type ProposalKind = "auto-size" | "assign-slots" | "reroute";
@@ -70,8 +41,6 @@ export type Proposal = { kind: "answer"; answer: ProposalAnswer } | { kind: "fai
 const changedMeanwhile = "The rig was changed while this was worked out. Nothing was overwritten; try again.";
 const changedElsewhere = "This job was changed in another window meanwhile.";
 
-const settleMilliseconds = 400;
-const retryMilliseconds = 2000;
 /** Browsers send no more than 64 KiB for a page that is gone. */
 const lastWordsBytes = 60_000;
 
@@ -81,42 +50,27 @@ const lastWordsBytes = 60_000;
  * save is sent until it is acknowledged, and stored once.
  */
 export class RigEditor {
-  private state: EditorState;
+  private state: QueueState;
   private listeners = new Set<() => void>();
   private timer: ReturnType<typeof setTimeout> | undefined;
   private previewing: AbortController | undefined;
   private queue: Promise<void> = Promise.resolve();
   private about: string | undefined;
-  /** Saves that are not acknowledged, oldest first. */
-  private pending: Pending[];
   /** Whether what is on screen came with no more than one line told in full. */
   private brief = false;
   /** Whether the job is closed: another editor may have what is kept in the browser by now. */
   private ended = false;
+  /** Whether what is sent now has to outlive the page. */
+  private outlive = false;
 
   constructor(
-    private readonly opened: OpenJob,
-    private readonly unsaved: UnsavedEdits,
+    opened: OpenJob,
+    private readonly unsaved: Pick<UnsavedEdits, "found" | "keep">,
   ) {
-    const job = opened;
-    const { found } = unsaved;
-    const last = found?.pending.at(-1);
-    this.pending = [...(found?.pending ?? [])];
-    // What was made on an older revision is sent as such: whether it was stored then, the server tells.
-    this.state =
-      found && last
-        ? {
-            ...settled({ ...job, revision: Math.min(found.onRevision, job.revision) }),
-            rig: last.rig,
-            outdated: true,
-            save: { kind: "settling" },
-            waiting: 0,
-            trouble: undefined,
-          }
-        : { ...settled(job), waiting: 0, trouble: undefined };
+    this.state = opening(opened, unsaved.found);
   }
 
-  readonly snapshot = () => this.state;
+  readonly snapshot = (): EditorState => this.state;
 
   readonly subscribe = (listener: () => void) => {
     this.listeners.add(listener);
@@ -128,7 +82,7 @@ export class RigEditor {
   /** Sends what an earlier page could not, if there is any. */
   begin() {
     this.ended = false;
-    if (this.pending.length === 0) return;
+    if (this.state.pending.length === 0) return;
     void this.preview();
     void this.settle();
   }
@@ -148,15 +102,15 @@ export class RigEditor {
 
   edit(change: (rig: Rig) => Rig) {
     if (this.state.job.readOnly) return;
-    this.set({ rig: change(this.state.rig), save: { kind: "settling" }, trouble: undefined });
-    this.keep();
-    void this.preview();
-    this.settleLater(settleMilliseconds);
+    this.dispatch({ kind: "edited", rig: change(this.state.rig) });
   }
 
   /** Saves at once what has not settled yet; of a page that goes away in a way that outlives it. */
   flush({ outlive = false } = {}) {
-    if (this.timer !== undefined) void this.settle(outlive);
+    if (this.timer === undefined) return;
+    this.outlive = outlive;
+    void this.settle();
+    this.outlive = false;
   }
 
   /** Takes the newest edit back; what went wrong stands in the state. */
@@ -191,25 +145,18 @@ export class RigEditor {
     if (!mine.ok) return this.notStored(mine);
     const theirs = await this.put(mine.data, { key: crypto.randomUUID(), rig: newest.rig });
     if (!theirs.ok) return this.notStored(theirs);
-    this.drop();
-    this.replaceAll(theirs.data);
+    this.dispatch({ kind: "taken", job: theirs.data });
     return undefined;
   }
 
   /** Goes on with theirs where this window's cannot be stored at all. */
   dropMine() {
-    if (this.state.save.kind !== "stale") return;
-    const { newest } = this.state.save;
-    this.drop();
-    this.replaceAll(newest);
+    if (this.state.save.kind === "stale") this.dispatch({ kind: "taken", job: this.state.save.newest });
   }
 
   /** Saves this window's rig on top of what the other one saved; theirs stays in the history. */
   keepMine() {
-    if (this.state.save.kind !== "stale") return;
-    this.pending = [];
-    this.set({ job: this.state.save.newest, save: { kind: "settling" } });
-    void this.settle();
+    this.dispatch({ kind: "insisted" });
   }
 
   /**
@@ -236,12 +183,12 @@ export class RigEditor {
   /** The same from a button of the page: what went wrong stands in the state. */
   async do(command: EditCommand): Promise<Ran> {
     const ran = await this.run(command);
-    this.set({ trouble: whyNot(ran) });
+    this.dispatch({ kind: "said", trouble: whyNot(ran) });
     return ran;
   }
 
   private async say(why: Promise<string | undefined>) {
-    this.set({ trouble: await why });
+    this.dispatch({ kind: "said", trouble: await why });
   }
 
   /** Asks for a proposal on what is saved; nothing is stored. */
@@ -291,45 +238,34 @@ export class RigEditor {
     this.previewing = previewing;
     const { rig } = this.state;
     const { about } = this;
-    const isCurrent = () => this.state.rig === rig && this.about === about;
     try {
       const came = await asked(() =>
         api.POST("/api/assess", { body: { rig, about: about ?? null }, signal: previewing.signal }),
       );
-      if (!isCurrent()) return;
-      if (came.ok) {
-        this.brief = about !== undefined;
-        this.set({ assessment: came.data, outdated: false, errors: noErrors });
-      } else if (came.refusal.kind === "fields") this.refuse(came.refusal.errors);
-      else this.set({ outdated: true });
+      if (this.state.rig !== rig || this.about !== about) return;
+      if (came.ok) this.brief = about !== undefined;
+      this.dispatch({ kind: "previewed", rig, came });
     } catch {
       // A newer edit took its place.
     }
   }
 
-  private settleLater(milliseconds: number) {
-    clearTimeout(this.timer);
-    this.timer = setTimeout(() => void this.settle(), milliseconds);
-  }
-
-  private settle(outlive = false) {
+  private settle(): Promise<void> {
     clearTimeout(this.timer);
     this.timer = undefined;
-    const { rig, job, save } = this.state;
-    if (save.kind !== "stale" && rig !== (this.pending.at(-1)?.rig ?? job.rig)) {
-      this.pending.push({ key: keyOf(rig), rig });
-      this.keep();
-    }
-    this.queue = this.queue.then(() => this.drain(outlive));
+    this.dispatch({ kind: "settled", key: keyOf(this.state.rig) });
     return this.queue;
   }
 
   /** Sends what is pending, one after the other, as long as the server takes it. */
   private async drain(outlive: boolean) {
-    for (let next = this.pending[0]; next && this.state.save.kind !== "stale"; next = this.pending[0]) {
-      this.set({ save: { kind: "saving" } });
-      const came = await this.put(this.state.job, next, outlive);
-      if (!this.take(next, came)) return;
+    for (;;) {
+      const [save] = this.state.pending;
+      if (!save || this.state.save.kind === "stale") return;
+      this.dispatch({ kind: "sent" });
+      const came = await this.put(this.state.job, save, outlive);
+      this.dispatch({ kind: "answered", save, came });
+      if (this.state.pending[0] === save) return;
     }
   }
 
@@ -338,46 +274,6 @@ export class RigEditor {
     // One byte a letter at least: what is longer than the limit is not tried.
     const keepalive = outlive && new Blob([bodyText(body)]).size < lastWordsBytes;
     return asked(() => api.PUT("/api/jobs/{id}/rig", { params: { path: { id: job.id } }, body, keepalive }));
-  }
-
-  /** What came of one save; whether the next may be sent. */
-  private take(sent: Pending, came: Came<OpenJob>): boolean {
-    const isLast = this.state.rig === sent.rig;
-    if (came.ok) {
-      this.pending.shift();
-      const job = { ...came.data, rig: isLast ? sent.rig : came.data.rig };
-      const nothingLeft = isLast && this.pending.length === 0;
-      this.set({
-        job,
-        ...(nothingLeft
-          ? { assessment: job.assessment, outdated: false, errors: noErrors, save: { kind: "saved" } }
-          : {}),
-      });
-      this.keep();
-      // What an earlier page sent was stored then, and others went on from it.
-      if (nothingLeft && this.opened.revision > job.revision) this.replaceAll(this.opened);
-      return true;
-    }
-    if (isStale(came.error)) {
-      this.set({ save: { kind: "stale", newest: came.error.newest } });
-      return false;
-    }
-    if (came.refusal.kind === "fields" || came.refusal.kind === "refused") {
-      // It would be refused for ever; what is on screen stays kept until it can be stored.
-      this.pending.shift();
-      this.keep();
-      if (isLast) {
-        if (came.refusal.kind === "fields") this.refuse(came.refusal.errors);
-        else this.set({ outdated: true, save: { kind: "refused", why: came.refusal.message } });
-      }
-      return true;
-    }
-    this.set({
-      outdated: this.state.outdated || came.refusal.kind === "unreachable",
-      save: stateOf(came.refusal),
-    });
-    if (came.refusal.kind !== "missing" && !this.ended) this.settleLater(retryMilliseconds);
-    return false;
   }
 
   /** Something that the server does to the newest revision. */
@@ -401,81 +297,60 @@ export class RigEditor {
     const came = await asked(() => take(job, crypto.randomUUID()));
     if (this.state.rig !== rig) return `${what}. ${changedMeanwhile}`;
     if (!came.ok) return `${what}. ${this.notStored(came)}`;
-    this.replaceAll(came.data);
+    this.dispatch({ kind: "taken", job: came.data });
     return undefined;
   }
 
   /** Says as long as it takes that the server is waited for. */
   private async waitFor<T>(work: () => Promise<T>): Promise<T> {
-    this.set({ waiting: this.state.waiting + 1 });
+    this.dispatch({ kind: "waits", by: 1 });
     try {
       return await work();
     } finally {
-      this.set({ waiting: this.state.waiting - 1 });
+      this.dispatch({ kind: "waits", by: -1 });
     }
   }
 
   /** Says what a refused step met; a conflict is shown as one. */
   private notStored(came: Came<unknown> & { ok: false }): string {
     if (!isStale(came.error)) return sentenceOf(came.refusal);
-    this.set({ save: { kind: "stale", newest: came.error.newest } });
+    this.dispatch({ kind: "overtaken", newest: came.error.newest });
     return changedElsewhere;
   }
 
   /** Goes back to what is saved where the server refuses what is on screen. */
   private droppedRefused(): boolean {
     if (this.state.save.kind !== "refused") return false;
-    this.drop();
-    this.replaceAll(this.state.job);
+    this.dispatch({ kind: "taken", job: this.state.job });
     return true;
   }
 
-  private drop() {
-    this.pending = [];
-    if (!this.ended) this.unsaved.keep({ onRevision: this.state.job.revision, pending: [] });
-  }
-
-  /** Keeps in the browser what the server does not have. */
-  private keep() {
-    if (this.ended) return;
-    const { rig, job } = this.state;
-    const onScreen = rig === (this.pending.at(-1)?.rig ?? job.rig) ? [] : [{ key: keyOf(rig), rig }];
-    this.unsaved.keep({ onRevision: job.revision, pending: [...this.pending, ...onScreen] });
-  }
-
-  private refuse(errors: FieldErrors) {
-    this.set({ errors: withoutRig(errors), outdated: true, save: { kind: "refused" } });
-  }
-
-  private replaceAll(job: OpenJob) {
-    this.set(settled(job));
-  }
-
-  private set(change: Partial<EditorState>) {
-    this.replace({ ...this.state, ...change });
-  }
-
-  private replace(next: EditorState) {
+  private dispatch(event: QueueEvent) {
+    const [next, effects] = reduce(this.state, event);
     if (next.assessment === next.job.assessment) this.brief = false;
     this.state = next;
     for (const listener of this.listeners) listener();
+    for (const effect of effects) this.perform(effect);
   }
-}
 
-function settled(job: OpenJob): Omit<EditorState, "waiting" | "trouble"> {
-  return {
-    job,
-    rig: job.rig,
-    assessment: job.assessment,
-    outdated: false,
-    errors: noErrors,
-    save: { kind: "saved" },
-  };
-}
-
-function stateOf(refusal: Refusal): SaveState {
-  if (refusal.kind === "missing") return { kind: "missing" };
-  return refusal.kind === "failed" ? { kind: "failed", why: refusal.message } : { kind: "unreachable" };
+  private perform(effect: Effect) {
+    switch (effect.do) {
+      case "keep":
+        if (!this.ended) this.unsaved.keep(unsavedOf(this.state, keyOf));
+        return;
+      case "preview":
+        void this.preview();
+        return;
+      case "settle":
+        clearTimeout(this.timer);
+        if (!this.ended) this.timer = setTimeout(() => void this.settle(), effect.afterMilliseconds);
+        return;
+      case "send": {
+        const { outlive } = this;
+        this.queue = this.queue.then(() => this.drain(outlive));
+      }
+    }
+  }
 }
 
 /** Why what is on screen is not saved, and what to do. */
@@ -503,15 +378,4 @@ function keyOf(rig: Rig): string {
   const key = keys.get(rig) ?? crypto.randomUUID();
   keys.set(rig, key);
   return key;
-}
-
-function isStale(error: unknown): error is { newest: OpenJob } {
-  return typeof error === "object" && error !== null && "newest" in error;
-}
-
-/** A request names its fields from its own root; the form names them from the rig. */
-function withoutRig(errors: FieldErrors): FieldErrors {
-  return Object.fromEntries(
-    Object.entries(errors).map(([path, messages]) => [path.replace(/^rig\./, ""), messages]),
-  );
 }
