@@ -10,7 +10,7 @@ internal static class LargeRigs
     public static IReadOnlyList<(string Name, Rig Rig)> All =>
     [
         ($"{RigSize.MostRelays} lines, wired", ManyLines.Of(RigSize.MostRelays)),
-        ("300 lines, placed", ManyLines.Placed(RigSize.MostLines)),
+        ($"{RigSize.MostRelays} lines, placed", ManyLines.Placed(RigSize.MostRelays)),
         ("300 lines, planned", Planned(RigSize.MostLines)),
         ("joints in a row", Chain(RigSize.MostParts - 6)),
         ("lamps in a row on 20 lines", Row(RigSize.MostLamps, lines: 20)),

@@ -59,7 +59,7 @@ public static class RigSize
 
     private static int Lights(Rig rig) => rig.Fixtures.Sum(lamp => Math.Max(1, lamp?.Functions.Count ?? 0));
 
-    private static int Parts(Rig rig) => rig.AllParts().Sum(part => part.Size) + rig.Lines.Sum(line => line?.Plan?.Lamps.Sum(Lamps) ?? 0);
+    private static int Parts(Rig rig) => Rig.Lists.Where(list => list.Path.Length > 0).SelectMany(list => list.Of(rig)).Sum(part => part?.Size ?? 0) + rig.Lines.Sum(line => line?.Plan?.Lamps.Sum(Lamps) ?? 0);
 
     private static int Lamps(LampSet? set) => Math.Clamp(set?.Count ?? 0, 0, MostParts);
 }
