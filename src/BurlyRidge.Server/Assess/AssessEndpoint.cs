@@ -47,11 +47,11 @@ internal static class AssessEndpoint
             .WithDescription("The rig may be of any version that job files may have. The states are solved one after another, each from the contacts that the one before left.");
         var preview = routes.MapRigs("/api/preview", "Assess");
         preview.MapPost("/rules", CompareAsync).WithName("compareRules").Refuses()
-            .WithSummary("Which checks come out otherwise under other house rules.");
+            .WithSummary("Which checks come out otherwise under other house rules.").WithDescription("Both ways, with the tally before and after.");
         preview.MapPost("/netlist", Netlist).WithName("netlist").Refuses().Produces<string>(StatusCodes.Status200OK, "text/plain")
-            .WithSummary("A rig in one state as a SPICE netlist.");
+            .WithSummary("A rig in one state as a SPICE netlist.").WithDescription("Lines planned in short are wired as they would usually be built.");
         preview.MapPost("/run", JudgeAsync).WithName("judgeRun").Refuses()
-            .WithSummary("The wire ladder and the fuse window of one run, from the network.");
+            .WithSummary("The wire ladder and the fuse window of one run, from the network.").WithDescription("Every size judged, with its drop, heat, copper and price.");
     }
 
     private static async Task<Ok<Assessment>> AssessAsync(AssessRequest request, CancellationToken cancellation)

@@ -21,11 +21,11 @@ internal static class CatalogueEndpoints
     public static void MapCatalogue(this IEndpointRouteBuilder routes)
     {
         var catalogue = routes.MapGroup("/api/catalogue").WithTags("Catalogue");
-        catalogue.MapGet("", AllAsync).WithSummary("Every lamp, the workshop's own first.");
-        catalogue.MapPut("/lamps", PutAsync).WithSummary("Adds a lamp of the workshop's own, or changes it.");
-        catalogue.MapDelete("/lamps/{id}", RemoveAsync).WithSummary("Takes one of the workshop's own out; jobs that have it keep it.");
-        catalogue.MapGet("/lamps.csv", ExportAsync).WithSummary("The catalogue as comma-separated values.").Produces<string>(StatusCodes.Status200OK, "text/csv");
-        catalogue.MapPost("/lamps.csv", ImportAsync).WithSummary("Takes lamps in from comma-separated values: all of them or none.").Accepts<string>("text/csv");
+        catalogue.MapGet("", AllAsync).WithName("listLamps").WithSummary("Every lamp, the workshop's own first.").WithDescription("Own lamps stand in the place of shipped ones of the same id.");
+        catalogue.MapPut("/lamps", PutAsync).WithName("putLamp").WithSummary("Adds a lamp of the workshop's own, or changes it.").WithDescription("One that ships is changed by an own one of its id.");
+        catalogue.MapDelete("/lamps/{id}", RemoveAsync).WithName("removeLamp").WithSummary("Takes one of the workshop's own out; jobs that have it keep it.").WithDescription("A shipped lamp that it stood for comes back.");
+        catalogue.MapGet("/lamps.csv", ExportAsync).WithName("exportLamps").WithSummary("The catalogue as comma-separated values.").WithDescription("A column a field; what goes out comes back with no field changed.").Produces<string>(StatusCodes.Status200OK, "text/csv");
+        catalogue.MapPost("/lamps.csv", ImportAsync).WithName("importLamps").WithSummary("Takes lamps in from comma-separated values: all of them or none.").WithDescription("Semicolons and decimal commas are read; what may mean either is asked about.").Accepts<string>("text/csv");
     }
 
     private static async Task<Ok<IReadOnlyList<OfferedLamp>>> AllAsync(LampCatalogue catalogue) => TypedResults.Ok(await Offered(catalogue));

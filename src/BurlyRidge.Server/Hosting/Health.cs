@@ -12,5 +12,5 @@ internal static class HealthEndpoint
     private static readonly Health Ok = new("ok", Assembly.GetExecutingAssembly().GetName().Version!.ToString(3));
 
     public static void MapHealth(this IEndpointRouteBuilder routes) =>
-        routes.MapGet("/health", () => TypedResults.Ok(Ok)).WithTags("Health");
+        routes.MapGet("/health", () => TypedResults.Ok(Ok)).WithTags("Health").WithName("health").WithSummary("Whether the server answers.").WithDescription("It is started only once the database is ready.");
 }

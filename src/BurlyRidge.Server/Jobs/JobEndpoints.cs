@@ -11,17 +11,18 @@ internal static class JobEndpoints
     public static void MapJobs(this IEndpointRouteBuilder routes)
     {
         var jobs = routes.MapGroup("/api/jobs").WithTags("Jobs");
-        jobs.MapGet("/", ListAsync).WithSummary("The jobs in the Yard, last changed first.");
-        jobs.MapPost("/", CreateAsync).WithSummary("Opens a new job with an empty rig.");
+        jobs.MapGet("/", ListAsync).WithName("listJobs").WithSummary("The jobs in the Yard, last changed first.").WithDescription("Archived ones where asked for. What is shown of a rig is what its newest revision came to; no document is read for it.");
+        jobs.MapPost("/", CreateAsync).WithName("createJob").WithSummary("Opens a new job with an empty rig.").WithDescription("The vehicle is a usual one of its volts; everything of it can be changed.");
         jobs.MapGet("/{id}", OpenAsync).WithName("openJob").WithSummary("A job with its newest rig and what follows from it.")
+            .WithDescription("The entity tag of the answer is the revision, which a save may name in If-Match.")
             .Produces<OpenJob>().ProducesProblem(StatusCodes.Status404NotFound);
-        jobs.MapPatch("/{id}", ChangeAsync).WithSummary("Renames, notes or archives a job.").Stale();
+        jobs.MapPatch("/{id}", ChangeAsync).WithName("changeJob").WithSummary("Renames, notes or archives a job.").WithDescription("What is left out stays. It is made on a version of the details, and refused as stale where another change came between.").Stale();
         jobs.MapPut("/{id}/rig", SaveAsync).AddEndpointFilter<RigFilter>().WithName("saveRig").WithSummary("Saves the rig as the next revision.")
             .WithDescription("The revision that the edit was made on and the key of the save stand in the body, or in the headers If-Match and Idempotency-Key; where both are given and differ the answer is 400.").Stale();
-        jobs.MapGet("/{id}/revisions", HistoryAsync).WithSummary("The revisions of the rig, newest first.");
-        jobs.MapGet("/{id}/revisions/{number:int}", RevisionAsync).WithSummary("The rig as it was.");
-        jobs.MapPost("/{id}/undo", UndoAsync).WithSummary("Takes the newest edit back, as a new revision.").Stale();
-        jobs.MapPost("/{id}/redo", RedoAsync).WithSummary("Puts back what was undone, as a new revision.").Stale();
+        jobs.MapGet("/{id}/revisions", HistoryAsync).WithName("listRevisions").WithSummary("The revisions of the rig, newest first.").WithDescription("The last 200 are all there, older ones one an hour for a week and one a day after that.");
+        jobs.MapGet("/{id}/revisions/{number:int}", RevisionAsync).WithName("openRevision").WithSummary("The rig as it was.").WithDescription("One revision by its number.");
+        jobs.MapPost("/{id}/undo", UndoAsync).WithName("undo").WithSummary("Takes the newest edit back, as a new revision.").WithDescription("Sent again with its key it is the same undo.").Stale();
+        jobs.MapPost("/{id}/redo", RedoAsync).WithName("redo").WithSummary("Puts back what was undone, as a new revision.").WithDescription("Sent again with its key it is the same redo.").Stale();
     }
 
     private static async Task<Ok<List<JobSummary>>> ListAsync(JobStore store, CancellationToken cancellation, bool archived = false) =>

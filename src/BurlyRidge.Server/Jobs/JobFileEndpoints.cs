@@ -15,7 +15,7 @@ internal static class JobFileEndpoints
     {
         routes.MapGet("/api/jobs/{id}/file", ExportAsync)
             .WithTags("Job files")
-            .WithSummary("The job as a file of its own.")
+            .WithName("exportJobFile").WithSummary("The job as a file of its own.").WithDescription("Written, read and written again it is the same to the letter.")
             .Produces<JobFile>()
             .ProducesProblem(StatusCodes.Status404NotFound);
         routes.MapPost("/api/job-files", ImportAsync)
@@ -25,7 +25,7 @@ internal static class JobFileEndpoints
             .Accepts<JobFile>("application/json").WithMetadata(new ReadsItself());
         routes.MapGet("/schemas/job-file.json", () => TypedResults.Text(Schema, "application/schema+json"))
             .WithTags("Job files")
-            .WithSummary("The JSON Schema of a job file.");
+            .WithName("jobFileSchema").WithSummary("The JSON Schema of a job file.").WithDescription("JSON Schema 2020-12 of the version that this build writes.");
     }
 
     private static async Task<IResult> ExportAsync(string id, JobStore store)

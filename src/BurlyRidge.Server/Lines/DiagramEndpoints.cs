@@ -18,11 +18,11 @@ internal static class DiagramEndpoints
 
     public static void MapDiagrams(this IEndpointRouteBuilder routes)
     {
-        routes.MapRigs("/api/preview", "Lines").MapPost("/diagram", Draw).WithName("drawWiring").WithSummary("The wiring of a line or of a rig as SVG.")
+        routes.MapRigs("/api/preview", "Lines").MapPost("/diagram", Draw).WithName("drawWiring").WithSummary("The wiring of a line or of a rig as SVG.").WithDescription("Parts carry data-part, wires data-run.")
             .Produces<string>(StatusCodes.Status200OK, Type).Refuses();
-        routes.MapGet("/api/jobs/{id}/diagram.svg", DownloadAsync).WithTags("Lines").WithSummary("The wiring of a job, or of one line of it, as SVG.")
+        routes.MapGet("/api/jobs/{id}/diagram.svg", DownloadAsync).WithTags("Lines").WithName("downloadWiring").WithSummary("The wiring of a job, or of one line of it, as SVG.").WithDescription("The same rig gives the same text. A whole rig that is too much for one drawing answers 422.")
             .Produces<string>(StatusCodes.Status200OK, Type).ProducesProblem(StatusCodes.Status404NotFound);
-        routes.MapGet("/api/jobs/{id}/diagram.html", PrintAsync).WithTags("Lines").WithSummary("The same as pages of A4, to be printed.")
+        routes.MapGet("/api/jobs/{id}/diagram.html", PrintAsync).WithTags("Lines").WithName("printWiring").WithSummary("The same as pages of A4, to be printed.").WithDescription("A line a page where it needs one.")
             .Produces<string>(StatusCodes.Status200OK, "text/html").ProducesProblem(StatusCodes.Status404NotFound);
     }
 

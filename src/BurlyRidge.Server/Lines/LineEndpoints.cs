@@ -22,7 +22,7 @@ internal static class LineEndpoints
 {
     public static void MapLines(this IEndpointRouteBuilder routes) => routes.MapRigs("/api/preview", "Lines")
         .MapPost("/line", Look).WithName("lookAtLine").Refuses()
-        .WithSummary("A line as strands of stations, with volts, amps and losses in the state asked for and in others.");
+        .WithSummary("A line as strands of stations, with volts, amps and losses in the state asked for and in others.").WithDescription("And what can be added, removed and swapped along it.");
 
     private static Ok<LineView> Look(LineRequest request, CancellationToken cancellation) =>
         TypedResults.Ok(cancellation.WorkOut(token => LineView.Of(request.Rig, request.LineId, request.State, token))!);

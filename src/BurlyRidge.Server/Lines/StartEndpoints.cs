@@ -15,7 +15,7 @@ public sealed record StartsRequest(Rig Rig, string Lamp, int Count = 1) : IAbout
 internal static class StartEndpoints
 {
     public static void MapStarts(this IEndpointRouteBuilder routes) => routes.MapRigs("/api/preview", "Lines")
-        .MapPost("/starts", OfferAsync).WithName("offerStarts").WithSummary("The usual ways to start a line from a lamp, and why some do not suit.");
+        .MapPost("/starts", OfferAsync).WithName("offerStarts").WithSummary("The usual ways to start a line from a lamp, and why some do not suit.").WithDescription("With the outputs that could be taken, the proposed one first.");
 
     private static async Task<Results<Ok<IReadOnlyList<OfferedStart>>, ValidationProblem>> OfferAsync(StartsRequest request, LampCatalogue catalogue) =>
         await catalogue.FindAsync(request.Lamp) is { } lamp

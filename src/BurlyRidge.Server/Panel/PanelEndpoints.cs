@@ -18,11 +18,11 @@ internal static class PanelEndpoints
     public static void MapPanel(this IEndpointRouteBuilder routes)
     {
         routes.MapRigs("/api/preview", "Panel").MapPost("/panel", LookAsync).WithName("lookAtPanel").Refuses()
-            .WithSummary("Outputs in the order of their panels, what hangs on them and what happens at key-off.");
+            .WithSummary("Outputs in the order of their panels, what hangs on them and what happens at key-off.").WithDescription("With hours to half the battery of what stays on.");
         var panel = routes.MapGroup("/api").WithTags("Panel");
-        panel.MapGet("/jobs/{id}/legends.svg", LegendsAsync).WithSummary("Legends of one panel, to scale in millimetres.")
+        panel.MapGet("/jobs/{id}/legends.svg", LegendsAsync).WithName("drawLegends").WithSummary("Legends of one panel, to scale in millimetres.").WithDescription("Of the power box of that name; of the first where none is named.")
             .Produces<string>(StatusCodes.Status200OK, "image/svg+xml").ProducesProblem(StatusCodes.Status404NotFound);
-        panel.MapGet("/jobs/{id}/legends.html", PrintAsync).WithSummary("A page of A4 with the legends of every panel, to be printed without scaling.")
+        panel.MapGet("/jobs/{id}/legends.html", PrintAsync).WithName("printLegends").WithSummary("A page of A4 with the legends of every panel, to be printed without scaling.").WithDescription("It carries its styles and nothing from elsewhere.")
             .Produces<string>(StatusCodes.Status200OK, "text/html").ProducesProblem(StatusCodes.Status404NotFound);
     }
 

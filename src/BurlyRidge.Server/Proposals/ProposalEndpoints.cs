@@ -44,9 +44,9 @@ internal static class ProposalEndpoints
     public static void MapProposals(this IEndpointRouteBuilder routes)
     {
         var jobs = routes.MapGroup("/api/jobs/{id}").WithTags("Proposals");
-        Describe<AutoSizeAnswer>(jobs.MapPost("/auto-size", AutoSizeAsync)).WithSummary("Sizes wires, fuses and relays; applied as one revision where asked.");
-        Describe<AssignSlotsAnswer>(jobs.MapPost("/assign-slots", AssignSlotsAsync)).WithSummary("Gives lines the outputs that suit them; applied as one revision where asked.");
-        Describe<RerouteAnswer>(jobs.MapPost("/reroute", RerouteAsync)).WithSummary("Leads everything that is placed the best way; applied as one revision where asked.");
+        Describe<AutoSizeAnswer>(jobs.MapPost("/auto-size", AutoSizeAsync)).WithName("autoSize").WithSummary("Sizes wires, fuses and relays; applied as one revision where asked.").WithDescription("What was taken by hand stays. Sizing a sized rig changes nothing.");
+        Describe<AssignSlotsAnswer>(jobs.MapPost("/assign-slots", AssignSlotsAsync)).WithName("assignSlots").WithSummary("Gives lines the outputs that suit them; applied as one revision where asked.").WithDescription("Front to back on each box; what no output carries is left and said.");
+        Describe<RerouteAnswer>(jobs.MapPost("/reroute", RerouteAsync)).WithName("reroute").WithSummary("Leads everything that is placed the best way; applied as one revision where asked.").WithDescription("Along the lanes of the body; lengths by hand stay.");
     }
 
     private static Task<IResult> RerouteAsync(string id, RerouteRequest request, JobStore store, CancellationToken cancellation) => ProposeAsync(

@@ -10,7 +10,7 @@ internal static class QuickSizeEndpoint
     public static void MapQuickSize(this IEndpointRouteBuilder routes) =>
         routes.MapPost("/api/quick-size", Answer)
             .WithTags("Quick size")
-            .WithSummary("Sizes one line with no job; nothing is stored.");
+            .WithName("quickSize").WithSummary("Sizes one line with no job; nothing is stored.").WithDescription("Lamps, length, way back and heat go in; wire, fuse, relay and the volts at the lamp come out, each with its reason.");
 
     private static Results<Ok<LineAssessment>, ValidationProblem> Answer(QuickSizeRequest request)
     {

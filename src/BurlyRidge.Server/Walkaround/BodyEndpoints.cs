@@ -17,10 +17,10 @@ internal static class BodyEndpoints
 {
     public static void MapBodies(this IEndpointRouteBuilder routes)
     {
-        routes.MapPost("/api/preview/body", Usual).WithName("usualBody").WithTags("Walkaround").WithSummary("A usual body of some kind, with stations, lanes, mounts and spaces.");
-        routes.MapGet("/api/jobs/{id}/vehicle-file", ExportAsync).WithTags("Walkaround").WithSummary("The job's vehicle as a file of its own.")
+        routes.MapPost("/api/preview/body", Usual).WithName("usualBody").WithTags("Walkaround").WithSummary("A usual body of some kind, with stations, lanes, mounts and spaces.").WithDescription("Everything on it is there to be measured and changed.");
+        routes.MapGet("/api/jobs/{id}/vehicle-file", ExportAsync).WithTags("Walkaround").WithName("exportVehicleFile").WithSummary("The job's vehicle as a file of its own.").WithDescription("Stations, lanes, mounts and spaces, without what is fitted.")
             .Produces<VehicleFile>().ProducesProblem(StatusCodes.Status404NotFound);
-        routes.MapPost("/api/preview/vehicle-file", ReadAsync).WithName("readVehicleFile").WithTags("Walkaround").WithSummary("The body in a vehicle file; nothing is stored.")
+        routes.MapPost("/api/preview/vehicle-file", ReadAsync).WithName("readVehicleFile").WithTags("Walkaround").WithSummary("The body in a vehicle file; nothing is stored.").WithDescription("What is wrong with it is named by its field.")
             .Accepts<VehicleFile>("application/json").WithMetadata(new ReadsItself());
     }
 

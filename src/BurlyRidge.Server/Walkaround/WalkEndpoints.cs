@@ -38,11 +38,11 @@ internal static class WalkEndpoints
     {
         var preview = routes.MapRigs("/api/preview", "Walkaround");
         preview.MapPost("/walk", (WalkRequest request) => TypedResults.Ok(Walk.Of(request.Rig))).WithName("walk").Refuses()
-            .WithSummary("The vehicle as drawn, what lies where, and the fit of what is placed.");
+            .WithSummary("The vehicle as drawn, what lies where, and the fit of what is placed.").WithDescription("Lengths in metres, sizes in millimetres.");
         preview.MapPost("/ways", (WaysRequest request) => TypedResults.Ok(WayChoice.Of(request.Rig, request.Id))).WithName("offerWays").Refuses()
-            .WithSummary("The best way for a run or line, and others.");
+            .WithSummary("The best way for a run or line, and others.").WithDescription("Each with length, heat, ties and what it passes.");
         preview.MapPost("/candidates", async (CandidatesRequest request, LampCatalogue catalogue) =>
                 TypedResults.Ok(Candidates.For(request.Found!, await catalogue.LampsAsync(), request.Rig.Vehicle, request.Rig.HouseRules.Units, request.By)))
-            .WithName("offerCandidates").Refuses().WithSummary("What of the catalogue goes on a mount, and why the rest does not.");
+            .WithName("offerCandidates").Refuses().WithSummary("What of the catalogue goes on a mount, and why the rest does not.").WithDescription("With the figure on every side.");
     }
 }

@@ -1,0 +1,102 @@
+using System.Text.Json.Nodes;
+using BurlyRidge.Core.Bodies;
+using BurlyRidge.Core.Edits;
+using BurlyRidge.Core.Exchange;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Server.Catalogue;
+using Microsoft.AspNetCore.OpenApi;
+using Microsoft.OpenApi;
+
+namespace BurlyRidge.Server;
+
+/// <summary>Gives every operation of the interface an example: of its body where it takes one, else of what is in its address.</summary>
+internal static class OpenApiExamples
+{
+    private static readonly Dictionary<string, Func<JsonNode>> Bodies = new(StringComparer.Ordinal)
+    {
+        ["assess"] = () => About(("states", new JsonArray(new JsonObject { ["key"] = true, ["engine"] = "cruise" }))),
+        ["compareRules"] = () => About(("houseRules", new JsonObject { ["marginFraction"] = 0.5 })),
+        ["netlist"] = () => About(("state", new JsonObject { ["key"] = true })),
+        ["judgeRun"] = () => About(("run", ExampleRig.Runs[0].Id)),
+        ["lookAtLine"] = () => About(("lineId", ExampleRig.Lines[0].Id)),
+        ["drawWiring"] = () => About(("lineId", ExampleRig.Lines[0].Id)),
+        ["offerStarts"] = () => About(("lamp", "square-pod"), ("count", 2)),
+        ["lookAtPanel"] = () => About(),
+        ["walk"] = () => AboutPlaced(),
+        ["offerWays"] = () => AboutPlaced(("id", ExampleRig.Runs[0].Id)),
+        ["offerCandidates"] = () => AboutPlaced(("mount", ExampleBody.Mounts[0].Id)),
+        ["edit"] = () => About(("command", new JsonObject { ["kind"] = "removeLine", ["lineId"] = ExampleRig.Lines[0].Id })),
+        ["usualBody"] = () => new JsonObject { ["kind"] = "longWagon" },
+        ["readVehicleFile"] = () => JsonNode.Parse(VehicleFile.Write("Example wagon", ExampleBody))!,
+        ["importJobFile"] = () => JsonNode.Parse(JobFile.Write("Example wagon", "", ExampleRig))!,
+        ["createJob"] = () => new JsonObject { ["name"] = "Example wagon", ["systemVolts"] = 12, ["units"] = "metric" },
+        ["changeJob"] = () => new JsonObject { ["onVersion"] = 1, ["name"] = "Example wagon, second visit" },
+        ["saveRig"] = () => About(("onRevision", 1), ("idempotencyKey", "one-for-each-save")),
+        ["undo"] = () => new JsonObject { ["onRevision"] = 2, ["idempotencyKey"] = "one-for-each-undo" },
+        ["redo"] = () => new JsonObject { ["onRevision"] = 3, ["idempotencyKey"] = "one-for-each-redo" },
+        ["autoSize"] = () => new JsonObject { ["onRevision"] = 2 },
+        ["assignSlots"] = () => new JsonObject { ["onRevision"] = 2 },
+        ["reroute"] = () => new JsonObject { ["onRevision"] = 2 },
+        ["putLamp"] = () => new JsonObject
+        {
+            ["fixture"] = new JsonObject
+            {
+                ["id"] = "own-pod",
+                ["name"] = "Own pod",
+                ["functions"] = new JsonArray(new JsonObject { ["id"] = "main", ["kind"] = "regulatedLed", ["watts"] = 20 }),
+            },
+            ["lumens"] = 1800,
+            ["price"] = 40,
+        },
+        ["quickSize"] = () => new JsonObject
+        {
+            ["systemVolts"] = 12,
+            ["lamps"] = new JsonArray(new JsonObject { ["kind"] = "regulatedLed", ["count"] = 2, ["watts"] = 40 }),
+            ["oneWayMetres"] = 4,
+            ["return"] = "wire",
+            ["zone"] = "engineBay",
+            ["gauges"] = "awg",
+        },
+        ["importLamps"] = () => JsonValue.Create("id,name,kind,watts,lumens,price\nown-pod-2,Own pod,regulatedLed,20,1800,40\n"),
+    };
+
+    private static readonly Dictionary<string, JsonNode> Addresses = new(StringComparer.Ordinal)
+    {
+        ["id"] = "0193f5c2a7d87f0c9a51c2b7e6d41f30",
+        ["number"] = 2,
+        ["line"] = "bar",
+        ["box"] = "box",
+        ["archived"] = false,
+    };
+
+    private static readonly Lazy<Rig> Example = new(() =>
+    {
+        var started = new StartLine("own-harness", "Roof bar", "square-pod", 2).Run(new EditContext(Rig.Empty(12, UnitSystem.Metric)) { Lamps = ShippedCatalogue.Lamps });
+        return ((EditOutcome.Done)started).Rig;
+    });
+
+    private static Rig ExampleRig => Example.Value;
+
+    private static Body ExampleBody => GenericBody.Of(BodyKind.LongWagon);
+
+    /// <summary>Puts them into the document.</summary>
+    public static Task GiveAsync(OpenApiOperation operation, OpenApiOperationTransformerContext context, CancellationToken cancellation)
+    {
+        foreach (var parameter in operation.Parameters?.OfType<OpenApiParameter>() ?? [])
+            if (Addresses.TryGetValue(parameter.Name ?? "", out var value)) parameter.Example = value.DeepClone();
+        if (operation.OperationId is { } id && Bodies.TryGetValue(id, out var body))
+            foreach (var media in operation.RequestBody?.Content?.Values.OfType<OpenApiMediaType>() ?? []) media.Example = body();
+        return Task.CompletedTask;
+    }
+
+    private static JsonObject About(params (string Name, JsonNode? Value)[] more) => With(ExampleRig, more);
+
+    private static JsonObject AboutPlaced(params (string Name, JsonNode? Value)[] more) => With(ExampleRig with { Body = ExampleBody }, more);
+
+    private static JsonObject With(Rig rig, (string Name, JsonNode? Value)[] more)
+    {
+        var asked = new JsonObject { ["rig"] = JsonNode.Parse(RigDocument.Write(rig)) };
+        foreach (var (name, value) in more) asked[name] = value;
+        return asked;
+    }
+}
