@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Tests.Support;
 using System.Text;
 using System.Text.Json;
 
@@ -117,7 +118,7 @@ public class CatalogueTests
     public async Task Kinds_are_read_by_the_words_on_screen()
     {
         await using var server = await RunningServer.EmptyAsync();
-        var words = await File.ReadAllTextAsync(Path.Combine(LayeringTests.Root(), "src", "web", "src", "ui", "words.ts"), TestContext.Current.CancellationToken);
+        var words = await File.ReadAllTextAsync(Path.Combine(Repository.Root, "src", "web", "src", "ui", "words.ts"), TestContext.Current.CancellationToken);
         foreach (var (table, column) in new[] { ("kindWords", "kind"), ("holdWords", "hold"), ("sideWords", "lead_side") })
         {
             var block = words[words.IndexOf($"const {table}", StringComparison.Ordinal)..];

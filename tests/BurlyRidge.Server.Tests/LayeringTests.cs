@@ -2,6 +2,7 @@ using System.Xml.Linq;
 using ArchUnitNET.Domain;
 using ArchUnitNET.Loader;
 using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Tests.Support;
 using static ArchUnitNET.Fluent.ArchRuleDefinition;
 using Assembly = System.Reflection.Assembly;
 
@@ -60,16 +61,9 @@ public class LayeringTests
     [Fact]
     public void Core_names_no_package()
     {
-        var project = XDocument.Load(Path.Combine(Root(), "src", "BurlyRidge.Core", "BurlyRidge.Core.csproj"));
+        var project = XDocument.Load(Path.Combine(Repository.Root, "src", "BurlyRidge.Core", "BurlyRidge.Core.csproj"));
         Assert.Empty(project.Descendants("ProjectReference"));
         Assert.DoesNotContain(project.Descendants("PackageReference"), package =>
             package.Attribute("Include")?.Value != "MathNet.Numerics");
-    }
-
-    internal static string Root()
-    {
-        var folder = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(folder.FullName, "BurlyRidge.slnx"))) folder = folder.Parent!;
-        return folder.FullName;
     }
 }

@@ -107,7 +107,7 @@ internal static class RowAlterations
     {
         var lamp = Lamp(site)!;
         var runs = site.Rig.Runs.ToList();
-        foreach (var pin in runs.SelectMany(run => new[] { run.From, run.To }).Where(end => PartBook.Split(end).Part == lamp.Id).Distinct().ToList())
+        foreach (var pin in runs.SelectMany(run => run.Ends()).Where(end => PartBook.Split(end).Part == lamp.Id).Distinct().ToList())
         {
             var at = runs.Where(run => run.From == pin || run.To == pin).ToList();
             runs.RemoveAll(at.Contains);

@@ -1,7 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
-using System.Text.Json.Serialization.Metadata;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Exchange;
@@ -20,15 +19,9 @@ public sealed record JobFile(string Format, int Version, string Name, Rig Rig, [
     /// <summary>The largest file that is read, bytes.</summary>
     public const int LargestBytes = 4 * 1024 * 1024;
 
-    private static readonly JsonSerializerOptions Indented = new(JsonRules.Stored)
-    {
-        WriteIndented = true,
-        TypeInfoResolver = new DefaultJsonTypeInfoResolver(),
-    };
-
     /// <summary>The job as text.</summary>
     public static string Write(string name, string note, Rig rig) =>
-        JsonSerializer.Serialize(new JobFile(FormatName, Rig.CurrentSchema, name, rig, note), Indented) + "\n";
+        JsonSerializer.Serialize(new JobFile(FormatName, Rig.CurrentSchema, name, rig, note), JsonRules.Indented) + "\n";
 
     /// <summary>Reads a file in UTF-8; it is either there and valid, or there is at least one problem with its path.</summary>
     public static (JobFile? File, IReadOnlyList<Problem> Problems) Read(ReadOnlyMemory<byte> text)
@@ -46,7 +39,7 @@ public sealed record JobFile(string Format, int Version, string Name, Rig Rig, [
     /// <summary>The JSON Schema of a job file, as text.</summary>
     public static string Schema()
     {
-        var schema = (JsonObject)Indented.GetJsonSchemaAsNode(typeof(JobFile), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true });
+        var schema = (JsonObject)JsonRules.Indented.GetJsonSchemaAsNode(typeof(JobFile), new JsonSchemaExporterOptions { TreatNullObliviousAsNonNullable = true });
         var document = new JsonObject
         {
             ["$schema"] = "https://json-schema.org/draft/2020-12/schema",
@@ -57,7 +50,7 @@ public sealed record JobFile(string Format, int Version, string Name, Rig Rig, [
             schema.Remove(name);
             document[name] = value;
         }
-        return document.ToJsonString(Indented) + "\n";
+        return document.ToJsonString(JsonRules.Indented) + "\n";
     }
 
     private static Problem? Header(JsonElement root)

@@ -14,6 +14,9 @@ public static class JsonRules
     /// <summary>Options for documents that are stored; the same rules as over HTTP.</summary>
     public static JsonSerializerOptions Stored { get; } = Apply(new JsonSerializerOptions(JsonSerializerDefaults.Web) { TypeInfoResolver = new DefaultJsonTypeInfoResolver() });
 
+    /// <summary>The same for files that people may read.</summary>
+    public static JsonSerializerOptions Indented { get; } = new(Stored) { WriteIndented = true, TypeInfoResolver = new DefaultJsonTypeInfoResolver() };
+
     /// <summary>Sets the rules on <paramref name="options"/>.</summary>
     public static JsonSerializerOptions Apply(JsonSerializerOptions options)
     {

@@ -1,5 +1,4 @@
 using System.Text.Json;
-using System.Text.Json.Serialization.Metadata;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Exchange;
@@ -13,13 +12,11 @@ public sealed record VehicleFile(string Format, int Version, string Name, Body B
     /// <summary>What a vehicle file calls itself.</summary>
     public const string FormatName = "burly-ridge-vehicle";
 
-    private static readonly JsonSerializerOptions Indented = new(JsonRules.Stored) { WriteIndented = true, TypeInfoResolver = new DefaultJsonTypeInfoResolver() };
-
     /// <summary>The shape that this build writes and reads; that of a body in a rig since its third version.</summary>
     public const int CurrentVersion = 3;
 
     /// <summary>The body as text.</summary>
-    public static string Write(string name, Body body) => JsonSerializer.Serialize(new VehicleFile(FormatName, CurrentVersion, name, body), Indented) + "\n";
+    public static string Write(string name, Body body) => JsonSerializer.Serialize(new VehicleFile(FormatName, CurrentVersion, name, body), JsonRules.Indented) + "\n";
 
     /// <summary>Reads a file in UTF-8; it is either there and valid, or there is at least one problem with its path.</summary>
     public static (VehicleFile? File, IReadOnlyList<Problem> Problems) Read(ReadOnlyMemory<byte> text)

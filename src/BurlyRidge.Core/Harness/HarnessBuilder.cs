@@ -86,30 +86,9 @@ internal sealed class HarnessBuilder
     /// <summary>A contact that the state asks for and inputs of parts allow.</summary>
     private void Close(Contact contact, IReadOnlyList<Need> needs)
     {
-        var when = new List<(int, bool)>();
-        var asks = new List<Need>();
-        foreach (var need in needs)
-        {
-            switch (need)
-            {
-                case Need.Coil(var input):
-                    when.Add((inputs[input], true));
-                    break;
-                case Need.Live(var input):
-                    when.Add((inputs[input], true));
-                    break;
-                case Need.Fed(var input):
-                    when.Add((inputs[input], true));
-                    break;
-                case Need.AtRest(var input):
-                    when.Add((inputs[input], false));
-                    break;
-                default:
-                    asks.Add(need);
-                    break;
-            }
-        }
-        Circuit.Close(contact, asks.Count == 0, [.. when]);
+        (int, bool)[] when = [.. needs.OfType<Need.OnInput>().Select(need => (inputs[need.Input], need is not Need.AtRest))];
+        List<Need> asks = [.. needs.Where(need => need is not Need.OnInput)];
+        Circuit.Close(contact, asks.Count == 0, when);
         if (asks.Count > 0) puts.Add(state => contact.Asked = asks.TrueForAll(need => need.IsMet(state)));
     }
 

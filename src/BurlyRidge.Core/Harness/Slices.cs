@@ -69,7 +69,7 @@ public sealed class Slices
                 if (link.Run is { } run) places.Add(runs[run.Id]);
         }
         List<Run> own = [.. betweenStiff, .. places.Select(place => rig.Runs[place])];
-        foreach (var run in own) names.UnionWith([run.From, run.To]);
+        foreach (var run in own) names.UnionWith(run.Ends());
         return parts.Of(names) with { Runs = own, Lines = [] };
     }
 

@@ -59,15 +59,18 @@ public abstract record Need
     /// <summary>The key on.</summary>
     public sealed record KeyOn : Need;
 
+    /// <summary>Something that an input of a part decides by its volts.</summary>
+    public abstract record OnInput(ControlInput Input) : Need;
+
     /// <summary>Volts across a coil, either way round.</summary>
-    public sealed record Coil(ControlInput Input) : Need;
+    public sealed record Coil(ControlInput Input) : OnInput(Input);
 
     /// <summary>A lead live.</summary>
-    public sealed record Live(ControlInput Input) : Need;
+    public sealed record Live(ControlInput Input) : OnInput(Input);
 
     /// <summary>The part itself fed.</summary>
-    public sealed record Fed(ControlInput Input) : Need;
+    public sealed record Fed(ControlInput Input) : OnInput(Input);
 
     /// <summary>A relay at rest; nothing has to be done for it.</summary>
-    public sealed record AtRest(ControlInput Input) : Need;
+    public sealed record AtRest(ControlInput Input) : OnInput(Input);
 }

@@ -32,6 +32,9 @@ public sealed record Run(string Id, string From, string To, string Wire, double 
     /// <summary>The hottest lane on its way, °C; null: no hotter than its zones.</summary>
     public double? LaneCelsius { get; init; }
 
+    /// <summary>Both its terminals.</summary>
+    public IReadOnlyList<string> Ends() => [From, To];
+
     /// <summary>The run as an element.</summary>
     public PartElement Element(ZoneTemperatures zones) => new(Id, From, To, new Law.Wire(WireTable.Find(Wire)!, LengthMetres, InsulationCelsius, Ambient(zones), Bundled));
 

@@ -58,7 +58,7 @@ internal sealed class StrandReader
     private StripStation Source(ProfilePoint point)
     {
         var word = words.Of(point.Terminal);
-        return new StripStation(point.Terminal, "", StripKind.Source, word.Part, word.Name, word.Detail, "", point.Terminal, point.Way, point.Metres, 0, []) { List = words.ListOf(word.Part), Rated = word.Rated, Symbol = word.Symbol };
+        return Station(point.Terminal, "", word with { Kind = StripKind.Source, LengthMetres = 0 }, "", point);
     }
 
     /// <summary>The two halves of a joint are one station.</summary>
@@ -74,13 +74,20 @@ internal sealed class StrandReader
         var word = words.Of(point.Part);
         // A joint that several ways go through stands under its own name on the first of them.
         if (point.Part.EndsWith(HalfOfJoint, StringComparison.Ordinal))
-            return [Station(joints.Add(word.Part) ? word.Part : point.Part, word)];
-        if (map.Find(point.Part) is not { } link) return [Station(point.Part, word)];
+            return [Here(joints.Add(word.Part) ? word.Part : point.Part, word)];
+        if (map.Find(point.Part) is not { } link) return [Here(point.Part, word)];
         return StationSplit.Of(link.Law, word.Kind).Select(inside => inside.Suffix.Length == 0
-            ? Station(point.Part, word)
-            : Station(point.Part + inside.Suffix, new StationWord(inside.Kind, word.Part, inside.Kind == StripKind.Holder ? "holder" : "body", "")));
+            ? Here(point.Part, word)
+            : Here(point.Part + inside.Suffix, new StationWord(inside.Kind, word.Part, inside.Kind == StripKind.Holder ? "holder" : "body", "")));
 
-        StripStation Station(string id, StationWord word) =>
-            new(id, point.Part, word.Kind, word.Part, word.Name, word.Detail, from, point.Terminal, point.Way, point.Metres, word.LengthMetres, words.Passes(point.Part)) { List = words.ListOf(word.Part), Rated = word.Rated, Symbol = word.Symbol };
+        StripStation Here(string id, StationWord word) => Station(id, point.Part, word, from, point);
     }
+
+    private StripStation Station(string id, string element, StationWord word, string from, ProfilePoint point) =>
+        new(id, element, word.Kind, word.Part, word.Name, word.Detail, from, point.Terminal, point.Way, point.Metres, word.LengthMetres, words.Passes(element))
+        {
+            List = words.ListOf(word.Part),
+            Rated = word.Rated,
+            Symbol = word.Symbol,
+        };
 }

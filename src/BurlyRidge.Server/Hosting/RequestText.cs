@@ -1,10 +1,11 @@
+using BurlyRidge.Core.Exchange;
 namespace BurlyRidge.Server.Hosting;
 
 /// <summary>The body of a request as it came.</summary>
 internal static class RequestText
 {
     /// <summary>The largest body of a request, bytes.</summary>
-    internal const long LargestBody = 4 * 1024 * 1024;
+    internal const long LargestBody = JobFile.LargestBytes;
 
     /// <summary>All of it; the server's limit of a body's size holds.</summary>
     public static async Task<ReadOnlyMemory<byte>> BytesAsync(HttpRequest request)

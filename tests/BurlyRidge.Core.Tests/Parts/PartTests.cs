@@ -46,11 +46,8 @@ public class PartTests
         {
             var around = rig.Around();
             var inputs = rig.AllParts().SelectMany(part => part.Inputs(around)).ToHashSet();
-            foreach (var need in rig.AllParts().SelectMany(part => part.Elements(around)).SelectMany(element => element.Needs))
-            {
-                var input = need switch { Need.Coil(var coil) => coil, Need.Live(var lead) => lead, Need.Fed(var fed) => fed, Need.AtRest(var rest) => rest, _ => null };
-                if (input is not null) Assert.Contains(input, inputs);
-            }
+            foreach (var need in rig.AllParts().SelectMany(part => part.Elements(around)).SelectMany(element => element.Needs).OfType<Need.OnInput>())
+                Assert.Contains(need.Input, inputs);
         }
     }
 

@@ -12,7 +12,7 @@ internal static class JointRangeCheck
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
         from joint in subject.Rig.Joints
         where joint.Takes is not null
-        from end in subject.Rig.Runs.SelectMany(run => new[] { run.From, run.To }).Distinct()
+        from end in subject.Rig.Runs.SelectMany(run => run.Ends()).Distinct()
         where PartBook.Split(end).Part == joint.Id
         select Find(subject, joint, end));
 

@@ -25,5 +25,5 @@ internal static class RegisterCheck
     }
 
     private static bool Used(RigSubject subject, PassThrough lead) =>
-        subject.Rig.Runs.Any(run => new[] { run.From, run.To }.Any(end => PartBook.Split(end).Part == lead.Id));
+        subject.Rig.Runs.Any(run => run.Ends().Any(end => PartBook.Split(end).Part == lead.Id));
 }

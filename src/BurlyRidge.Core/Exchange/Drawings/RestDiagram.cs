@@ -23,7 +23,7 @@ internal sealed class RestDiagram
     {
         (this.rig, this.words) = (rig, words);
         ways = [.. Ways([.. rig.Runs.Where(run => !drawn.ContainsKey(run.Id))])];
-        var here = ways.SelectMany(way => way).SelectMany(run => new[] { run.From, run.To }).Select(end => PartBook.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        var here = ways.SelectMany(way => way).SelectMany(run => run.Ends()).Select(end => PartBook.Split(end).Part).ToHashSet(StringComparer.Ordinal);
         alone = [.. PartBook.Of(rig).Ids.Select(part => part.Id).Where(id => !parts.Contains(id) && !here.Contains(id))];
     }
 
