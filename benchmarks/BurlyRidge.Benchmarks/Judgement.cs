@@ -1,6 +1,7 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Routing;
-using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Server.Demo;
 
 namespace BurlyRidge.Benchmarks;
@@ -14,25 +15,31 @@ internal static class Judgement
     {
         var wagon = RescueWagon.Job().Rig;
         var many = ManyLines.Of(200);
+        var placed = ManyLines.Placed(200);
         Console.WriteLine("Judgement, every state and check; medians.");
         Console.WriteLine();
         Console.WriteLine("| what | ms | at most |");
         Console.WriteLine("|---|---|---|");
-        Row($"assess the demo rig of {wagon.Lines.Count} lines", 10, () => Assessor.Assess(wagon));
-        Row($"auto-size it", 50, () => AutoSizer.Propose(wagon));
+        var sizes = new QuickSizes();
+        var watts = 100.0;
+        Row($"assess the demo rig of {wagon.Lines.Count} lines", 10, () => AssessedRig.Of(wagon, sizes: sizes));
+        Row("the same, one quick plan edited", 15, () => AssessedRig.Of(Edited(wagon, watts += 0.01), sizes: sizes));
+        Row("the same with nothing remembered", 0, () => Assessor.Assess(wagon));
+        var ask = QuickAsk.Of(wagon, wagon.Lines.First(line => line.Plan is not null).Plan!);
+        Row("size one quick plan and judge every size", 5, () => QuickSizing.Of(ask));
+        Row("auto-size it", 50, () => WholeRig.Of(wagon, sizes).Resize());
         Row($"assess {many.Lines.Count} lines", 150, () => Assessor.Assess(many));
-        var placed = ManyLines.Placed(200);
-        Row($"lead the demo rig anew and assess it", 50, () => Assessor.Assess(Reroute.Of(wagon).Rig));
-        Row($"lead {placed.Lines.Count} lines anew and assess them", 1000, () => Assessor.Assess(Reroute.Of(placed).Rig));
+        Row("route the demo rig anew and assess it", 50, () => AssessedRig.Of(Reroute.Of(wagon).Rig, sizes: sizes));
+        Row($"route {placed.Lines.Count} lines anew and assess them", 1000, () => Assessor.Assess(Reroute.Of(placed).Rig));
+    }
+
+    /// <summary>The rig with so many watts in the first quick plan.</summary>
+    private static Rig Edited(Rig rig, double watts)
+    {
+        var edited = rig.Lines.First(line => line.Plan is not null);
+        return rig with { Lines = [.. rig.Lines.Select(line => line == edited ? line with { Plan = line.Plan! with { Lamps = [line.Plan!.Lamps[0] with { Watts = watts }] } } : line)] };
     }
 
     private static void Row(string what, double most, Action action) =>
-        Console.WriteLine($"| {what} | {1000 * Clock.Median(Runs, TimeSpan.FromSeconds(8), () => Afresh(action)):0.0} | {most:0} |");
-
-    /// <summary>With nothing remembered of the time before.</summary>
-    private static void Afresh(Action action)
-    {
-        SizingMemory.Forget();
-        action();
-    }
+        Console.WriteLine($"| {what} | {1000 * Clock.Median(Runs, TimeSpan.FromSeconds(8), action):0.0} | {(most > 0 ? $"{most:0}" : "")} |");
 }

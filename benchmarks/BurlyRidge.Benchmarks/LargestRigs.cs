@@ -6,8 +6,7 @@ using BurlyRidge.Core.Exchange.Drawings;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
-using BurlyRidge.Core.Sizing;
-using BurlyRidge.Core.Starting;
+using BurlyRidge.Core.Templates;
 
 namespace BurlyRidge.Benchmarks;
 
@@ -25,7 +24,7 @@ internal static class LargestRigs
         for (var i = 0; i < 8; i++)
         {
             Diagram.OfRig(warm, "warm");
-            AutoSizer.Propose(warm);
+            WholeRig.Of(warm).Resize();
             LineView.Of(warm, warm.Lines[0].Id);
             AssessedRig.Of(warm).In([new()]);
             LineRemoval.Of(warm, warm.Lines[0].Id);
@@ -49,8 +48,8 @@ internal static class LargestRigs
             Ask("states", () => assessed!.In([.. Enumerable.Repeat(new RigState(), RigSize.MostStates(rig))]));
             Ask("line", () => LineView.Of(rig, line));
             Ask("wire", () => RunAssessment.Of(assessed!, rig.Runs.Count > 0 ? rig.Runs[^2].Id : "", WirePrices.None));
-            Ask("size", () => AutoSizer.Propose(rig));
-            Ask("slots", () => SlotProposal.Of(rig));
+            Ask("size", () => WholeRig.Of(rig).Resize());
+            Ask("slots", () => WholeRig.Of(rig).AssignOutputs());
             if (rig.Body is not null) Ask("route", () => Reroute.Of(rig));
             Ask("walk", () => Walk.Of(rig));
             Ask("diagram", () => Draw(rig));
@@ -79,7 +78,6 @@ internal static class LargestRigs
 
     private static double Seconds(Action action)
     {
-        SizingMemory.Forget();
         var clock = Stopwatch.StartNew();
         action();
         return clock.Elapsed.TotalSeconds;

@@ -21,7 +21,7 @@ public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
     {
         OpenDemo("Orchard spray pickup");
         Line("Driving pair on the beam");
-        var stop = By.CssSelector("[data-check='run-fuse'][data-verdict='stop']");
+        var stop = By.CssSelector("[data-check='wire-fuse'][data-verdict='stop']");
         var wire = page.Find(stop).FindElement(By.TagName("button")).Text;
         page.Press(wire);
         page.Until(() => !page.Has(stop), "the check is cured");

@@ -81,7 +81,7 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
         NoStop();
         page.Find(Station("bar-fuse")).Click();
         page.Find(By.XPath("//section[starts-with(@aria-label, 'Station')]//select[option[. = '40 A blade']]")).SendKeys("40 A blade");
-        Cure("run-fuse", "stop");
+        Cure("wire-fuse", "stop");
     }
 
     [Fact]

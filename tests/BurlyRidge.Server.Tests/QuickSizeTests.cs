@@ -49,7 +49,7 @@ public class QuickSizeTests(SharedServer shared) : IClassFixture<SharedServer>
         Assert.Equal(JsonValueKind.Null, answer.GetProperty("relay").GetProperty("ratingAmps").ValueKind);
         Assert.All(answer.GetProperty("ladder").EnumerateArray(), rung => Assert.Equal(1, rung.GetProperty("dropFraction").GetDouble()));
         Assert.Contains(answer.GetProperty("checks").EnumerateArray(), check =>
-            check.GetProperty("id").GetString() == "switching" && check.GetProperty("verdict").GetString() == "stop");
+            check.GetProperty("id").GetString() == "wire-found" && check.GetProperty("verdict").GetString() == "stop");
     }
 
     public static TheoryData<string, string> Wrong => new()

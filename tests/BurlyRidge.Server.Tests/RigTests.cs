@@ -44,10 +44,15 @@ public class RigTests
         Assert.Equal([0, 1], answer.GetProperty("states").EnumerateArray()
             .Select(state => state.GetProperty("lamps").EnumerateArray().Count(lamp => lamp.GetProperty("light").GetString() == "lit")));
 
-        var wrong = JsonNode.Parse("""[{"pressed":["box.o99"],"switches":{"bar/switch":"sideways"}}]""")!;
+        // The switch of a quick plan as interfaces before named it.
+        states = JsonNode.Parse("""[{"switches":{"ditch/switch":"on"}}]""")!;
+        (_, answer) = await server.PostAsync("/api/assess", new JsonObject { ["rig"] = rig.DeepClone(), ["states"] = states }.ToJsonString());
+        Assert.Equal(2, answer.GetProperty("states")[0].GetProperty("lamps").EnumerateArray().Count(lamp => lamp.GetProperty("light").GetString() == "lit"));
+
+        var wrong = JsonNode.Parse("""[{"pressed":["box.o99"],"switches":{"bar-switch":"sideways"}}]""")!;
         var (status, problem) = await server.PostAsync("/api/assess", new JsonObject { ["rig"] = rig, ["states"] = wrong }.ToJsonString());
         Assert.Equal(400, status);
-        Assert.Equal(["states[0].pressed[0]", "states[0].switches.bar/switch"], problem.GetProperty("errors").EnumerateObject().Select(error => error.Name).Order());
+        Assert.Equal(["states[0].pressed[0]", "states[0].switches.bar-switch"], problem.GetProperty("errors").EnumerateObject().Select(error => error.Name).Order());
     }
 
     [Fact]

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Strips;
 

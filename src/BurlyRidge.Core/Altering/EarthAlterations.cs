@@ -1,7 +1,6 @@
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Altering;
 
@@ -57,7 +56,7 @@ internal static class EarthAlterations
     private static Rig ByBody(AlterSite site)
     {
         var lamp = site.Power.First(station => station.Kind == StripKind.Lamp).Part;
-        var stud = new Earth(FreeName.In(site.Rig, "stud"), EarthKind.Stud, BodyMilliohms: SeriesParts.BodyOhms(OutMetres(site)) * 1000);
+        var stud = new Earth(FreeName.In(site.Rig, "stud"), EarthKind.Stud, BodyMilliohms: TypicalOhms.Body(OutMetres(site)) * 1000);
         var place = site.Rig.Places.FirstOrDefault(place => place.Part == lamp);
         var rig = site.Rig with
         {

@@ -4,6 +4,7 @@ using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Strips;
 
 namespace BurlyRidge.Core.Altering;
@@ -135,7 +136,7 @@ internal static class RelayAlterations
         if (rig.Runs.FirstOrDefault(run => run.To == live || run.From == live) is not { } feed) return rig;
         var start = Other(feed, live);
         var near = Math.Min(LeastMetres, feed.LengthMetres);
-        var relay = new Relay(FreeName.In(rig, "relay"), SizeChoice.Contact(rig.Vehicle.SystemVolts, RigStudy.Of(rig).Design(feed.Id).Amps) ?? RelayTable.ContactAmps[^1]);
+        var relay = new Relay(FreeName.In(rig, "relay"), SizeChoice.Contact(rig.Vehicle.SystemVolts, WholeRig.Of(rig).Study().Design(feed.Id).Amps) ?? RelayTable.ContactAmps[^1]);
         var fuse = FreeName.In(rig, "control-fuse");
         var earth = FreeName.In(rig, "coil-earth");
         var wire = WireTable.Of(rig.HouseRules.Gauges).First(size => size.CopperSquareMillimetres >= ControlSquareMillimetres).Name;

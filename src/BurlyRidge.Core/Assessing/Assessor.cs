@@ -3,8 +3,8 @@ using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Templates;
 
 namespace BurlyRidge.Core.Assessing;
 
@@ -17,15 +17,13 @@ public static class Assessor
     /// <summary>The same with what wire costs.</summary>
     public static Assessment Assess(Rig rig, WirePrices prices, params IReadOnlyList<RigState> states) => AssessedRig.Of(rig, prices).In(states);
 
-    internal static (RigSubject Subject, Assessment Assessment) Judge(Rig rig, WirePrices prices, CancellationToken cancellation)
+    internal static (RigSubject Subject, Assessment Assessment) Judge(Rig rig, WirePrices prices, QuickSizes? sizes, CancellationToken cancellation)
     {
-        var laid = LaidRig.Of(rig);
-        rig = laid.Rig;
-        var sizings = PlanWiring.Sizings(rig);
-        var subject = new RigSubject(rig, RigStudy.Of(rig, sizings, cancellation), laid);
+        var whole = WholeRig.Of(rig, sizes, cancellation);
+        var subject = new RigSubject(whole, whole.Study(cancellation));
         var checks = RigChecks.Judge(subject, cancellation).ToLookup(check => check.LineId);
         var studies = subject.Study.Lines.ToDictionary(line => line.Line.Id, StringComparer.Ordinal);
-        var lines = rig.Lines.Unless(cancellation).Select(line => Assess(subject, line, prices, sizings.GetValueOrDefault(line.Id), studies.GetValueOrDefault(line.Id), checks[line.Id])).ToList();
+        var lines = whole.Saved.Lines.Unless(cancellation).Select(line => Assess(subject, line, prices, studies.GetValueOrDefault(line.Id), [.. checks[line.Id]])).ToList();
         IReadOnlyList<Check> shared = [.. checks[null]];
         return (subject, new Assessment(
             lines,
@@ -33,63 +31,28 @@ public static class Assessor
             shared,
             [.. subject.Study.Runs.Select(RunAnswer.Of)],
             [.. DeviceAnswer.Of(subject.Study)],
-            [.. subject.Study.Whole.Select(whole => SupplyAnswer.Of(subject.Study, whole))],
-            [.. laid.Ways.Select(WayAnswer.Of)],
+            [.. subject.Study.Whole.Select(state => SupplyAnswer.Of(subject.Study, state))],
+            [.. subject.Laid.Ways.Select(WayAnswer.Of)],
             []));
     }
 
-    private static AssessedLine Assess(RigSubject subject, Line line, WirePrices prices, LineSizing? sizing, LineStudy? study, IEnumerable<Check> checks)
+    private static AssessedLine Assess(RigSubject subject, Line line, WirePrices prices, LineStudy? study, IReadOnlyList<Check> checks) => new(
+        line.Id,
+        subject.Whole.Quick.TryGetValue(line.Id, out var sizing) ? LineAssessment.Of(QuickAsk.Of(subject.Saved, line.Plan!), sizing, prices, checks) : null,
+        study is null ? null : LineSummary.Of(subject.Saved, subject.Study.Map, study),
+        study is null ? null : LineFigures.Of(study),
+        checks,
+        checks.Select(check => check.Verdict).DefaultIfEmpty(Verdict.Holds).Max());
+
+    /// <summary>A quick plan by itself on a vehicle, judged by the checks that its sizes are made by.</summary>
+    public static LineAssessment Assess(Vehicle vehicle, HouseRules rules, LinePlan plan, WirePrices? prices = null, QuickSizes? sizes = null)
     {
-        var planned = sizing is null ? null : Assess(sizing, line.Plan!, prices);
-        IReadOnlyList<Check> all = [.. (planned?.Checks ?? []).Select(check => PlanRemedies.Add(check, line)), .. checks];
-        return new AssessedLine(
-            line.Id, planned, study is null ? null : LineSummary.Of(subject.Saved, subject.Study.Map, study), study is null ? null : LineFigures.Of(study), all, all.Select(check => check.Verdict).DefaultIfEmpty(Verdict.Holds).Max());
+        var rig = Rig.Empty(vehicle.SystemVolts, rules.Units) with { Vehicle = vehicle, HouseRules = rules, Lines = [new Line("quick", "Quick size", plan)] };
+        var found = Judge(rig, prices ?? WirePrices.None, sizes, default).Assessment.Lines[0].Assessment!;
+        IReadOnlyList<Check> checks = [.. found.Checks.Where(check => OfSizes.Contains(check.Id))];
+        return found with { Checks = checks, Verdict = checks.Max(check => check.Verdict) };
     }
 
-    /// <summary>Assesses one line that is planned in short, by itself.</summary>
-    public static LineAssessment Assess(Vehicle vehicle, HouseRules rules, LinePlan plan, WirePrices? prices = null) =>
-        Assess(LineSizer.Size(vehicle, rules, plan), plan, prices ?? WirePrices.None);
-
-    private static LineAssessment Assess(LineSizing sizing, LinePlan plan, WirePrices prices)
-    {
-        var checks = LineChecks.Judge(new LineSubject(sizing, plan.Lamps.Sum(lamp => lamp.Count)));
-        return new LineAssessment(
-            sizing.Demand.LoadAmps,
-            sizing.Demand.DesignAmps,
-            ChoiceWords.Wire(sizing, byHand: plan.ChosenWire is not null),
-            ChoiceWords.Fuse(sizing),
-            ChoiceWords.Relay(sizing),
-            sizing.Wire is null ? null : sizing.Wire.Point?.LampVolts ?? 0,
-            LossList.Of(sizing.Wire?.Point),
-            [.. sizing.Ladder.Select(rung => Entry(sizing, plan, prices, rung))],
-            FuseWindows.Of(sizing),
-            checks,
-            checks.Max(check => check.Verdict));
-    }
-
-    private static LadderEntry Entry(LineSizing sizing, LinePlan plan, WirePrices prices, WireRung rung)
-    {
-        var metres = plan.OneWayMetres * LinePlan.OwnConductors(plan.Return);
-        return new LadderEntry(
-            rung.Wire.Name,
-            rung.Wire.AreaSquareMillimetres,
-            rung.Wire.CopperSquareMillimetres,
-            rung.AmpacityAmps,
-            rung.DropFraction(sizing.Demand.SystemVolts),
-            rung.Point?.ConductorCelsius,
-            rung.Holds,
-            rung == sizing.Wire,
-            rung.Failures,
-            RungWords.Why(sizing, rung),
-            rung.AmpacityAmps / Math.Max(NeededAmps(sizing), LeastAmps) - 1,
-            Copper.Kilograms(rung.Wire, metres),
-            prices.Cost(rung.Wire, metres));
-    }
-
-    /// <summary>Load with its margin, or what the fuse asks, A.</summary>
-    private static double NeededAmps(LineSizing sizing) => Math.Max(
-        sizing.Demand.DesignAmps * (1 + sizing.Demand.Limits.MarginFraction),
-        sizing.Fuse is { } fuse ? Limits.WireAmpsForFuse(fuse) : 0);
-
-    private const double LeastAmps = 1e-3;
+    /// <summary>What a quick plan by itself is judged by; the others ask for more of the vehicle than it knows.</summary>
+    private static readonly string[] OfSizes = ["wire-found", "wire-load", "wire-fuse", "zone-heat", "fuse-load", "fuse-heat", "far-short", "drop", "lamp-runs", "relay-contact", "switch-current"];
 }

@@ -1,93 +1,97 @@
 using BurlyRidge.Core.Checks;
+using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Templates;
 
 namespace BurlyRidge.Core.Assessing;
 
 /// <summary>Wire, fuse and relay with the sentence that says why.</summary>
 internal static class ChoiceWords
 {
-    public static WireChoice? Wire(LineSizing sizing, bool byHand)
+    public static WireChoice Wire(QuickAsk ask, QuickSizing sizing)
     {
-        if (sizing.Wire is not { } rung) return null;
-        var demand = sizing.Demand;
-        var drop = rung.DropFraction(demand.SystemVolts);
+        var (rules, drop) = (ask.Rules, sizing.DropFraction);
+        var volts = ask.Vehicle.SystemVolts;
+        var byHand = ask.Plan.ChosenWire is not null;
+        var rung = sizing.Ladder.FirstOrDefault(rung => rung.Wire == sizing.Wire);
+        var why = rung is null ? $"carries {Say.Amps(sizing.WireAmps)}, loses {Say.Percent(drop)}" : RungWords.Why(rules, sizing.Main, rung, sizing.DropLimit);
         return new WireChoice(
-            rung.Wire.Name,
-            rung.Wire.AreaSquareMillimetres,
-            rung.Wire.CopperSquareMillimetres,
-            rung.AmpacityAmps,
-            rung.Point?.WireOhms
-                ?? rung.Wire.Ohms(demand.OneWayMetres * LinePlan.OwnConductors(demand.Return), demand.AmbientCelsius),
-            drop * demand.SystemVolts,
+            sizing.Wire.Name,
+            sizing.Wire.AreaSquareMillimetres,
+            sizing.Wire.CopperSquareMillimetres,
+            sizing.WireAmps,
+            sizing.LoopOhms,
+            volts - sizing.LampVolts,
             drop,
-            rung.Point?.ConductorCelsius ?? demand.AmbientCelsius,
+            sizing.ConductorCelsius,
             byHand,
             sizing.ProposedWire?.Wire.Name,
-            $"{Opening(sizing, rung, byHand)} {RungWords.Why(sizing, rung)}{NotWire(rung)}.",
-            Margin(demand, rung, drop));
+            $"{Opening(sizing, byHand)} {why}{NotWire(sizing)}.",
+            Margin(sizing, drop));
     }
 
-    public static FuseChoice? Fuse(LineSizing sizing)
+    public static FuseChoice Fuse(QuickAsk ask, QuickSizing sizing)
     {
-        if (sizing.Fuse is not { } fuse) return null;
-        var demand = sizing.Demand;
-        var byHand = demand.ChosenFuse is not null;
-        var need = demand.Limits.FuseAmpsForLoad(demand.DesignAmps);
-        var why = $"{Say.Amps(demand.DesignAmps)} at no more than {Say.Percent(demand.Limits.FuseLoadFraction)} of the rating asks for {Say.Amps(need)}";
+        var byHand = ask.Plan.ChosenFuse is not null;
+        var fraction = ask.Rules.FuseLoadFraction;
+        var why = $"{Say.Amps(sizing.DesignAmps)} at no more than {Say.Percent(fraction)} of the rating asks for {Say.Amps(sizing.DesignAmps / fraction)}";
         return new FuseChoice(
-            fuse.RatingAmps,
-            fuse.Family,
+            sizing.Fuse.RatingAmps,
+            sizing.Fuse.Family,
             byHand,
             sizing.ProposedFuse,
             byHand
                 ? $"Taken by hand; {why}, the proposal is {(sizing.ProposedFuse is { } proposed ? $"a {proposed}" : "to split the line")}."
-                : $"{why}; {fuse} is the next standard rating.",
-            $"Loaded to {Say.Percent(demand.DesignAmps / fuse.RatingAmps)}");
+                : $"{why}; {sizing.Fuse} is the next standard rating.",
+            $"Loaded to {Say.Percent(sizing.DesignAmps / sizing.Fuse.RatingAmps)}");
     }
 
-    public static RelayChoice Relay(LineSizing sizing)
+    public static RelayChoice Relay(QuickAsk ask, QuickSizing sizing)
     {
-        var demand = sizing.Demand;
-        if (!demand.NeedsRelay)
+        var (design, volts) = (sizing.DesignAmps, ask.Vehicle.SystemVolts);
+        if (ask.Plan.Trigger == Trigger.SwitchAlone && design <= Limits.SwitchAmps)
         {
             return new RelayChoice(false, null,
-                $"Not needed: the switch alone triggers it and {Say.Amps(demand.DesignAmps)} is within the {Limits.SwitchAmps} A of a dash switch.",
-                $"Switch loaded to {Say.Percent(demand.DesignAmps / Limits.SwitchAmps)}");
+                $"Not needed: the switch alone triggers it and {Say.Amps(design)} is within the {Limits.SwitchAmps} A of a dash switch.",
+                $"Switch loaded to {Say.Percent(design / Limits.SwitchAmps)}");
         }
-        var why = demand.Trigger switch
+        var why = ask.Plan.Trigger switch
         {
             Trigger.HighBeam => "the high beam triggers it and must not carry lamp current",
             Trigger.Reverse => "the reversing lamp triggers it and must not carry lamp current",
-            _ => $"{Say.Amps(demand.DesignAmps)} is more than the {Limits.SwitchAmps} A of a dash switch",
+            _ => $"{Say.Amps(design)} is more than the {Limits.SwitchAmps} A of a dash switch",
         };
         if (sizing.RelayAmps is not { } rating)
             return new RelayChoice(true, null, $"Needed: {why}; none sold is large enough, so split the line.", "None");
-        var good = RelayTable.AmpsAt(rating, demand.SystemVolts);
+        var good = RelayTable.AmpsAt(rating, volts);
         return new RelayChoice(true, rating,
             $"Needed: {why}; a {rating} A contact is the smallest that carries it at {Say.Percent(Limits.RelayLoadFraction)}"
-                + (demand.SystemVolts == 24 ? $" of the {Say.Amps(good)} that it is good for at 24 V." : "."),
-            $"Contact loaded to {Say.Percent(demand.DesignAmps / good)}");
+                + (volts == 24 ? $" of the {Say.Amps(good)} that it is good for at 24 V." : "."),
+            $"Contact loaded to {Say.Percent(design / good)}");
     }
 
-    private static string Opening(LineSizing sizing, WireRung rung, bool byHand)
+    private static string Opening(QuickSizing sizing, bool byHand)
     {
-        if (byHand)
-            return sizing.ProposedWire is { } proposed && proposed.Wire != rung.Wire
-                ? $"Taken by hand, the proposal is {proposed.Wire}: {rung.Wire}"
-                : $"Taken by hand: {rung.Wire}";
-        return $"The thinnest that does: {rung.Wire}";
+        if (!byHand) return $"The smallest that passes: {sizing.Wire}";
+        return sizing.ProposedWire is { } proposed && proposed.Wire != sizing.Wire
+            ? $"Taken by hand, the proposal is {proposed.Wire}: {sizing.Wire}"
+            : $"Taken by hand: {sizing.Wire}";
     }
 
-    private static string NotWire(WireRung rung) =>
-        rung.Point is null ? "" : $"; {RungWords.NotWireInShort(rung.Point)}";
+    /// <summary>What is lost in fuse and contacts, which no thicker wire cures.</summary>
+    private static string NotWire(QuickSizing sizing)
+    {
+        var others = sizing.Losses.Where(loss => loss.Group is LossGroup.Fuse or LossGroup.Contacts).ToList();
+        return others.Count == 0 ? "" : $"; {Say.Volts(others.Sum(loss => loss.Volts))} of that is not wire ({string.Join(", ", others.Select(loss => loss.Name))})";
+    }
 
-    private static string Margin(Demand demand, WireRung rung, double drop) =>
-        $"{Signed(rung.AmpacityAmps / demand.DesignAmps - 1)} over the load, "
-        + (drop <= demand.Limits.DropFraction
-            ? $"{Say.Percent(demand.Limits.DropFraction - drop)} of drop to spare"
-            : $"{Say.Percent(drop - demand.Limits.DropFraction)} of drop too much");
+    private static string Margin(QuickSizing sizing, double drop) =>
+        $"{Signed(sizing.WireAmps / sizing.DesignAmps - 1)} over the load, "
+        + (drop <= sizing.DropLimit
+            ? $"{Say.Percent(sizing.DropLimit - drop)} of drop to spare"
+            : $"{Say.Percent(drop - sizing.DropLimit)} of drop too much");
 
     private static string Signed(double fraction) => fraction < 0 ? $"−{Say.Percent(-fraction)}" : $"+{Say.Percent(fraction)}";
 }

@@ -15,13 +15,6 @@ internal sealed record FuseWindows(
 {
     private const double RoomAbove = 1.15;
 
-    public static FuseWindow Of(LineSizing sizing) => new FuseWindows(
-        sizing.Demand.DesignAmps,
-        sizing.Demand.Limits.FuseAmpsForLoad(sizing.Demand.DesignAmps),
-        sizing.Wire is { } rung ? (rung.Wire, rung.AmpacityAmps) : null,
-        sizing.Fuse,
-        [.. sizing.Ladder.Select(rung => (rung.Wire, rung.AmpacityAmps))]).Build();
-
     public FuseWindow Build()
     {
         var marks = FuseTable.All.Select(fuse => new FuseMark(fuse.RatingAmps, fuse.Family, Inside(fuse, Wire?.Amps), fuse == Taken)).ToList();

@@ -1,5 +1,10 @@
 using BurlyRidge.Core.Checks;
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Templates;
 
 namespace BurlyRidge.Core.Assessing;
 
@@ -26,7 +31,28 @@ public sealed record LineAssessment(
     IReadOnlyList<LadderEntry> Ladder,
     FuseWindow FuseWindow,
     IReadOnlyList<Check> Checks,
-    Verdict Verdict);
+    Verdict Verdict)
+{
+    /// <summary>Puts the sizes of a quick plan into words.</summary>
+    internal static LineAssessment Of(QuickAsk ask, QuickSizing sizing, WirePrices prices, IReadOnlyList<Check> checks)
+    {
+        var (found, metres) = (sizing.ProposedWire is not null || ask.Plan.ChosenWire is not null, ask.Plan.OneWayMetres * LinePlan.OwnConductors(ask.Plan.Return));
+        return new LineAssessment(
+            sizing.LoadAmps,
+            sizing.DesignAmps,
+            found ? ChoiceWords.Wire(ask, sizing) : null,
+            ask.Plan.ChosenFuse is null && sizing.ProposedFuse is null ? null : ChoiceWords.Fuse(ask, sizing),
+            ChoiceWords.Relay(ask, sizing),
+            found ? sizing.LampVolts : null,
+            found ? sizing.Losses : [],
+            [.. sizing.Ladder.Select(rung => LadderEntry.Of(ask.Rules, sizing.Main, rung, rung.Wire == sizing.Wire && found, sizing.DropLimit, metres, prices))],
+            new FuseWindows(
+                sizing.DesignAmps, sizing.DesignAmps / ask.Rules.FuseLoadFraction, found ? (sizing.Wire, sizing.WireAmps) : null,
+                ask.Plan.ChosenFuse ?? sizing.ProposedFuse, [.. sizing.Ladder.Select(rung => (rung.Wire, rung.AmpacityAmps))]).Build(),
+            checks,
+            checks.Select(check => check.Verdict).DefaultIfEmpty(Verdict.Holds).Max());
+    }
+}
 
 /// <summary>The wire taken.</summary>
 /// <param name="LoopResistanceOhms">The hot wire alone, out and back; out alone for body return.</param>
@@ -56,26 +82,6 @@ public sealed record FuseChoice(
 /// <summary>Whether a relay is needed; the rating is null where none is, or none is large enough.</summary>
 public sealed record RelayChoice(bool Needed, double? RatingAmps, string Reason, string Margin);
 
-/// <summary>Which of the four places volts are lost in.</summary>
-public enum LossGroup
-{
-    /// <summary>Wire from the source to the lamps.</summary>
-    Out,
-
-    /// <summary>Wire or body from the lamps back.</summary>
-    Back,
-
-    /// <summary>The fuse itself.</summary>
-    Fuse,
-
-    /// <summary>Holder, relay contact, plugs, terminals, stud.</summary>
-    Contacts,
-}
-
-/// <summary>Volts lost in one part.</summary>
-/// <param name="ShareOfLoss">Its part of all that is lost, 0 to 1.</param>
-public sealed record Loss(string Name, LossGroup Group, double Milliohms, double Volts, double ShareOfLoss);
-
 /// <summary>One size of wire on the ladder.</summary>
 /// <param name="Taken">Whether it is the wire of the line.</param>
 /// <param name="DropFraction">1 where the lamps could not run on it.</param>
@@ -92,11 +98,32 @@ public sealed record LadderEntry(
     double? ConductorCelsius,
     bool Holds,
     bool Taken,
-    IReadOnlyList<Sizing.RungFailure> Fails,
+    IReadOnlyList<RungFailure> Fails,
     string Why,
     double SpareFraction,
     double Kilograms,
-    double? Cost);
+    double? Cost)
+{
+    private const double LeastAmps = 1e-3;
+
+    /// <summary>Puts a rung into words.</summary>
+    /// <param name="figures">The run that it is judged for, or the one of several that speaks for them.</param>
+    /// <param name="metres">Of wire to be laid of it.</param>
+    internal static LadderEntry Of(HouseRules rules, RunFigures figures, WireRung rung, bool taken, double? dropLimit, double metres, WirePrices prices) => new(
+        rung.Wire.Name,
+        rung.Wire.AreaSquareMillimetres,
+        rung.Wire.CopperSquareMillimetres,
+        rung.AmpacityAmps,
+        rung.DropFraction,
+        rung.ConductorCelsius,
+        rung.Holds,
+        taken,
+        rung.Failures,
+        RungWords.Why(rules, figures, rung, dropLimit),
+        rung.AmpacityAmps / Math.Max(figures.NeededAmps(rules), LeastAmps) - 1,
+        Copper.Kilograms(rung.Wire, metres),
+        prices.Cost(rung.Wire, metres));
+}
 
 /// <summary>Load, standard ratings and wire on one scale of amps.</summary>
 /// <param name="DesignAmps">Design current, A.</param>

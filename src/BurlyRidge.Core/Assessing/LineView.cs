@@ -2,8 +2,8 @@ using BurlyRidge.Core.Altering;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Network;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Strips;
 
 namespace BurlyRidge.Core.Assessing;
@@ -17,10 +17,10 @@ public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnl
 {
     /// <summary>Looks at a line of a valid rig; null where there is none of that id.</summary>
     /// <param name="asked">The state to show; null: the least that lights it, engine off, 12.0 or 24.0 V at the post.</param>
-    public static LineView? Of(Rig rig, string lineId, RigState? asked = null, CancellationToken cancellation = default)
+    public static LineView? Of(Rig rig, string lineId, RigState? asked = null, QuickSizes? sizes = null, CancellationToken cancellation = default)
     {
         if (rig.Lines.All(line => line.Id != lineId)) return null;
-        var read = Read(rig, lineId);
+        var read = Read(rig, lineId, sizes);
         if (read is not var (saved, wired, map, study, strip)) return new LineView(lineId, new Strip([], [], []), null, [], []);
         var whole = HarnessCompiler.Compile(wired);
         var everything = RigStates.EverythingOn(wired);
@@ -43,19 +43,27 @@ public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnl
     }
 
     /// <summary>The rig with one of the offers taken; null where it is not offered there.</summary>
-    public static Rig? Alter(Rig rig, string lineId, string station, string offer) => Read(rig, lineId) is var (saved, _, _, _, strip)
+    public static Rig? Alter(Rig rig, string lineId, string station, string offer, QuickSizes? sizes = null) => Read(rig, lineId, sizes) is var (saved, _, _, _, strip)
         ? Alterations.Take(saved, saved.Lines.First(line => line.Id == lineId), strip, station, offer)
         : null;
 
-    /// <summary>The line as it lies, wired and read; null where it is not there or has no lamps.</summary>
-    private static (Rig Saved, Rig Wired, WiringMap Map, LineStudy Study, Strip Strip)? Read(Rig rig, string lineId)
+    /// <summary>Stations that a quick plan stands for, marked.</summary>
+    private static Strip Marked(WholeRig whole, Strip strip)
     {
-        var saved = LaidRig.Of(rig).Rig;
-        var wired = PlanWiring.WireAll(saved);
+        if (whole.Quick.Count == 0) return strip;
+        IReadOnlyList<StripStation> Of(IReadOnlyList<StripStation> stations) => [.. stations.Select(station => station with { Quick = whole.QuickLineOf(station.Part) is not null })];
+        return strip with { Strands = [.. strip.Strands.Select(strand => strand with { Stations = Of(strand.Stations) })], Loose = Of(strip.Loose) };
+    }
+
+    /// <summary>The line as it lies, in full wiring, and read; null where it is not there or has no lamps.</summary>
+    private static (Rig Saved, Rig Wired, WiringMap Map, LineStudy Study, Strip Strip)? Read(Rig rig, string lineId, QuickSizes? sizes)
+    {
+        var whole = WholeRig.Of(rig, sizes);
+        var wired = whole.Wired;
         if (wired.Lines.FirstOrDefault(line => line.Id == lineId) is not { Lights.Count: > 0 } line) return null;
         var map = WiringMap.Of(wired);
         var study = new LineStudies(wired, map).Of(line);
-        return (saved, wired, map, study, StripReader.Of(wired, map, study));
+        return (whole.Expanded(lineId), wired, map, study, Marked(whole, StripReader.Of(wired, map, study)));
     }
 }
 

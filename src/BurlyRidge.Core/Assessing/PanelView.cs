@@ -14,7 +14,7 @@ public sealed record PanelView(IReadOnlyList<PanelBank> Banks, IReadOnlyList<Reg
     /// <summary>Looks at the panels of a rig.</summary>
     public static PanelView Of(AssessedRig assessed)
     {
-        var (rig, study) = (assessed.Laid, assessed.Study);
+        var (rig, study) = (assessed.Whole.Saved, assessed.Study);
         var left = study.State("left").Solved;
         var lines = rig.Lines.ToDictionary(line => line.Id, line => line.Name, StringComparer.Ordinal);
         PanelSlot Slot(string output, string terminal, string fuse, double rating, string keyOff) => new(

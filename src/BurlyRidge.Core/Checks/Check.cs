@@ -35,4 +35,8 @@ public sealed record Remedy(string Label)
     /// <summary>The rig with the cure in it.</summary>
     [JsonIgnore]
     public Func<Rig, Rig> Apply { get; init; } = rig => rig;
+
+    /// <summary>Whether it changes a quick plan itself; any other cure of a part that one stands for expands the plan first.</summary>
+    [JsonIgnore]
+    public bool OfPlan { get; init; }
 }

@@ -1,8 +1,8 @@
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Templates;
 
 namespace BurlyRidge.Core.Checks;
 
@@ -29,29 +29,34 @@ internal static class Edit
     public static Rig Plan(Rig rig, string id, Func<LinePlan, LinePlan> change) =>
         rig with { Lines = [.. rig.Lines.Select(line => line.Id == id && line.Plan is { } plan ? line with { Plan = change(plan) } : line)] };
 
-    /// <summary>A remedy that puts a size on a run; of a line planned in short it is the line's.</summary>
-    public static Remedy? Wire(string run, string? wire)
-    {
-        if (wire is null) return null;
-        if (!RigSubject.Planned(run)) return new Remedy($"Take {wire}") { Apply = rig => TerminalFit.After(rig, rig.WithRun(run, old => old with { Wire = wire })) };
-        var line = RigStates.LineOfPlanned(run);
-        return new Remedy($"Take {wire} for the line") { Apply = rig => Plan(rig, line, plan => plan with { ChosenWire = wire }) };
-    }
+    /// <summary>A remedy that puts a size on a run; a quick plan takes its proposal again.</summary>
+    public static Remedy? Wire(RigSubject subject, string run, string? wire) =>
+        subject.Whole.QuickLineOf(run) is { } quick ? UseProposal(subject, quick)
+        : wire is null ? null
+        : new Remedy($"Take {wire}") { Apply = rig => TerminalFit.After(rig, rig.WithRun(run, old => old with { Wire = wire })) };
+
+    /// <summary>A remedy that gives up what was chosen of a quick plan; null where nothing was.</summary>
+    private static Remedy? UseProposal(RigSubject subject, string lineId) => subject.Saved.Lines.First(line => line.Id == lineId).Plan is { ChosenWire: null, ChosenFuse: null }
+        ? null
+        : new Remedy("Use the proposal") { Apply = rig => Plan(rig, lineId, old => old with { ChosenWire = null, ChosenFuse = null }), OfPlan = true };
 
     /// <summary>A remedy that puts in another fuse and thickens what stands behind it where that must be.</summary>
-    public static Remedy? Fuse(string device, Fuse? fuse) => fuse is null || RigSubject.Planned(device) ? null : new Remedy($"Take a {fuse} fuse")
-    {
-        Apply = rig => TerminalFit.After(rig, Beside(Device(rig, device, old => old with { Fuse = fuse }), device)),
-    };
+    public static Remedy? Fuse(RigSubject subject, string device, Fuse? fuse) =>
+        subject.Whole.QuickLineOf(device) is { } quick ? UseProposal(subject, quick)
+        : fuse is null ? null
+        : new Remedy($"Take a {fuse} fuse") { Apply = rig => TerminalFit.After(rig, Beside(Device(rig, device, old => old with { Fuse = fuse }), device)) };
 
-    /// <summary>A remedy that sizes one line anew.</summary>
-    public static Remedy Size(Line line) => new($"Size {line.Name} anew") { Apply = rig => AutoSizer.Propose(rig, line.Id).Rig };
+    /// <summary>A remedy that sizes one line anew; a quick plan takes its proposal again.</summary>
+    public static Remedy? Size(RigSubject subject, Line line) => subject.Whole.Quick.ContainsKey(line.Id)
+        ? UseProposal(subject, line.Id)
+        : new Remedy($"Size {line.Name} anew") { Apply = rig => WholeRig.Of(rig).Resize(line.Id).Rig };
 
     /// <summary>Thickens the runs beside a device, behind it and before it where no fuse is, that its fuse asks more of.</summary>
     private static Rig Beside(Rig rig, string device)
     {
-        rig = LaidRig.Of(rig).Rig;
-        var study = RigStudy.Of(rig);
+        var whole = WholeRig.Of(rig);
+        rig = whole.Saved;
+        var study = whole.Study();
         foreach (var figures in study.Runs.Where(figures => figures.Devices.Concat(figures.Behind).Any(link => link.Id == device)))
         {
             var need = figures.NeededAmps(rig.HouseRules);

@@ -8,6 +8,8 @@ using BurlyRidge.Core.Checks.Boxes;
 using BurlyRidge.Core.Checks.Routes;
 using BurlyRidge.Core.Checks.Fit;
 using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Templates;
 
 namespace BurlyRidge.Core.Checks;
 
@@ -18,11 +20,12 @@ public static class RigChecks
     [
         new(HighVoltageCheck.Kind, HighVoltageCheck.Judge),
         new(LineLightsCheck.Kind, LineLightsCheck.Judge),
-        new(RunLoadCheck.Kind, RunLoadCheck.Judge),
-        new(RunFuseCheck.Kind, RunFuseCheck.Judge),
+        new(WireFoundCheck.Kind, WireFoundCheck.Judge),
+        new(WireLoadCheck.Kind, WireLoadCheck.Judge),
+        new(WireFuseCheck.Kind, WireFuseCheck.Judge),
         new(ReturnCheck.Kind, ReturnCheck.Judge),
-        new(ZoneHeatOfRigCheck.Kind, ZoneHeatOfRigCheck.Judge),
-        new(FuseLoadOfRigCheck.Kind, FuseLoadOfRigCheck.Judge),
+        new(ZoneHeatCheck.Kind, ZoneHeatCheck.Judge),
+        new(FuseLoadCheck.Kind, FuseLoadCheck.Judge),
         new(FuseHeatCheck.Kind, FuseHeatCheck.Judge),
         new(FuseFamilyCheck.Kind, FuseFamilyCheck.Judge),
         new(FuseVoltsCheck.Kind, FuseVoltsCheck.Judge),
@@ -33,9 +36,9 @@ public static class RigChecks
         new(TwoSourcesCheck.Kind, TwoSourcesCheck.Judge),
         new(OneFeedOutCheck.Kind, OneFeedOutCheck.Judge),
         new(BackFeedCheck.Kind, BackFeedCheck.Judge),
-        new(DropOfRigCheck.Kind, DropOfRigCheck.Judge),
+        new(DropCheck.Kind, DropCheck.Judge),
         new(FarLampCheck.Kind, FarLampCheck.Judge),
-        new(LampRunsOfRigCheck.Kind, LampRunsOfRigCheck.Judge),
+        new(LampRunsCheck.Kind, LampRunsCheck.Judge),
         new(LampVoltsCheck.Kind, LampVoltsCheck.Judge),
         new(PartVoltsCheck.Kind, PartVoltsCheck.Judge),
         new(HalfTapCheck.Kind, HalfTapCheck.Judge),
@@ -89,7 +92,13 @@ public static class RigChecks
     public static IReadOnlyList<string> Ids => [.. All.Select(check => check.Kind.Id)];
 
     /// <summary>Judges <paramref name="subject"/>; a check that has nothing to judge says nothing.</summary>
-    public static IReadOnlyList<Check> Judge(RigSubject subject, CancellationToken cancellation = default) => [.. All.Unless(cancellation).SelectMany(check => check.Judge(subject))];
+    public static IReadOnlyList<Check> Judge(RigSubject subject, CancellationToken cancellation = default) => [.. All.Unless(cancellation).SelectMany(check => check.Judge(subject)).Select(check => OnWhole(subject, check))];
+
+    /// <summary>A cure of a part that a quick plan stands for is put into the plan's full wiring.</summary>
+    private static Check OnWhole(RigSubject subject, Check check) =>
+        check.Remedy is { OfPlan: false } remedy && (subject.Whole.QuickLineOf(PartBook.Split(check.About).Part) ?? check.LineId) is { } line && subject.Whole.Quick.ContainsKey(line)
+            ? check with { Remedy = remedy with { Apply = rig => remedy.Apply(WholeRig.Of(rig).Expanded(line)) } }
+            : check;
 
     /// <summary>One check, and how it judges.</summary>
     private sealed record RigCheck(Kind Kind, Func<RigSubject, IEnumerable<Check>> Judge);

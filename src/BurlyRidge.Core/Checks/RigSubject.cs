@@ -3,27 +3,31 @@ using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Templates;
 
 namespace BurlyRidge.Core.Checks;
 
 /// <summary>What the checks of a whole rig read.</summary>
-/// <param name="Saved">The rig with lines planned in short, laid.</param>
-/// <param name="Study">The same with every line wired, solved.</param>
-/// <param name="Laid">How its runs lie.</param>
-public sealed record RigSubject(Rig Saved, RigStudy Study, LaidRig Laid)
+/// <param name="Whole">The rig as it lies, and with every line in full wiring.</param>
+/// <param name="Study">That, solved.</param>
+public sealed record RigSubject(WholeRig Whole, RigStudy Study)
 {
-    private readonly HashSet<string> withPlan = [.. Saved.Lines.Where(line => line.Plan is not null).Select(line => line.Id)];
-    private List<RunFigures>? wiredRuns;
     private Dictionary<string, PowerBox>? onPost;
 
     /// <summary>Studies <paramref name="rig"/>.</summary>
     public static RigSubject Of(Rig rig)
     {
-        var laid = LaidRig.Of(rig);
-        return new RigSubject(laid.Rig, RigStudy.Of(laid.Rig), laid);
+        var whole = WholeRig.Of(rig);
+        return new RigSubject(whole, whole.Study());
     }
 
-    /// <summary>The rig with every line wired.</summary>
+    /// <summary>The rig as it lies, quick plans as their templates.</summary>
+    public Rig Saved => Whole.Saved;
+
+    /// <summary>How its runs lie.</summary>
+    public LaidRig Laid => Whole.Laid;
+
+    /// <summary>The rig with every line in full wiring.</summary>
     public Rig Rig => Study.Wired;
 
     /// <summary>House rules.</summary>
@@ -38,24 +42,9 @@ public sealed record RigSubject(Rig Saved, RigStudy Study, LaidRig Laid)
     /// <summary>How many 12 V the system has.</summary>
     public double Cells => Volts / 12;
 
-    /// <summary>Whether a part belongs to a line planned in short, whose sizes its own checks judge.</summary>
-    public static bool Planned(string part) => RigStates.IsPlanned(part);
-
-    /// <summary>Whether a line is planned in short.</summary>
-    public bool Planned(Line line) => withPlan.Contains(line.Id);
-
     /// <summary>The one line that uses an element; null where none or several do.</summary>
-    public string? LineOf(string element)
-    {
-        if (Planned(element)) return RigStates.LineOfPlanned(element);
-        return Study.LinesOf(element) is [var only] ? only : null;
-    }
-
-    /// <summary>The wired lines, which are judged by the network.</summary>
-    public IEnumerable<LineStudy> WiredLines => Study.Lines.Where(line => !Planned(line.Line));
-
-    /// <summary>Runs that belong to no line planned in short.</summary>
-    public IReadOnlyList<RunFigures> WiredRuns => wiredRuns ??= [.. Study.Runs.Where(figures => !Planned(figures.Run.Id))];
+    public string? LineOf(string element) =>
+        Whole.QuickLineOf(PartBook.Split(element).Part) ?? (Study.LinesOf(element) is [var only] ? only : null);
 
     /// <summary>The box that is to have its minus at the battery post and has it at <paramref name="earth"/>; null where none does.</summary>
     public PowerBox? MinusAt(string earth)

@@ -2,6 +2,7 @@ using System.Text.Json.Serialization;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Templates;
 
 namespace BurlyRidge.Core.Edits;
 
@@ -46,6 +47,9 @@ public sealed record EditContext(Rig Rig)
 
     /// <summary>The rig assessed, where the command goes by it and somebody has it already.</summary>
     public AssessedRig? Assessed { get; init; }
+
+    /// <summary>What is remembered of quick plans; null: nothing.</summary>
+    public QuickSizes? Sizes { get; init; }
 
     /// <summary>Ends the work early, with an <see cref="OperationCanceledException"/>.</summary>
     public CancellationToken Cancellation { get; init; }

@@ -2,7 +2,7 @@ using BurlyRidge.Core.Altering;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Starting;
+using BurlyRidge.Core.Templates;
 
 namespace BurlyRidge.Core.Edits;
 
@@ -15,7 +15,7 @@ public sealed record CureCheck(string CheckId, string About = "", string? LineId
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context)
     {
-        var assessment = (context.Assessed ?? AssessedRig.Of(context.Rig, cancellation: context.Cancellation)).Assessment;
+        var assessment = (context.Assessed ?? AssessedRig.Of(context.Rig, sizes: context.Sizes, cancellation: context.Cancellation)).Assessment;
         var check = assessment.Lines.SelectMany(line => line.Checks).Concat(assessment.Checks)
             .FirstOrDefault(check => check.Id == CheckId && check.About == About && check.LineId == LineId && check.Remedy is not null);
         return check?.Remedy is { } remedy
@@ -30,7 +30,7 @@ public sealed record TakeOffer(string LineId, string Station, string Offer) : Ed
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context) =>
         context.Line(LineId) is null ? EditOutcome.NoLine(LineId)
-        : LineView.Alter(context.Rig, LineId, Station, Offer) is { } altered ? EditOutcome.Of(altered)
+        : LineView.Alter(context.Rig, LineId, Station, Offer, context.Sizes) is { } altered ? EditOutcome.Of(altered)
         : new EditOutcome.NotPossible("That cannot be done there any more.", $"{Offer} is not offered at {Station} of the rig as it is.");
 }
 
@@ -39,7 +39,7 @@ public sealed record WireByParts(string LineId) : EditCommand
 {
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context) =>
-        context.Line(LineId) is null ? EditOutcome.NoLine(LineId) : new EditOutcome.Done(PlanToParts.Of(context.Rig, LineId), [], LineId);
+        context.Line(LineId) is null ? EditOutcome.NoLine(LineId) : new EditOutcome.Done(WholeRig.Of(context.Rig, context.Sizes, context.Cancellation).Expanded(LineId), [], LineId);
 }
 
 /// <summary>Takes a line out, with what nothing else needs.</summary>

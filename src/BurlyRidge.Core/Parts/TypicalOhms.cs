@@ -34,6 +34,12 @@ public static class TypicalOhms
     /// <summary>Body from further off.</summary>
     public const double FarBody = 0.010;
 
+    /// <summary>Up to here the body path is taken as one from the bumper to the battery, m.</summary>
+    private const double NearBodyMetres = 2;
+
+    /// <summary>Body from so far off, m.</summary>
+    public static double Body(double metres) => metres <= NearBodyMetres ? NearBody : FarBody;
+
     /// <summary>What years of rust make of a body path, as a multiple (typical, no source).</summary>
     public const double AgedBodyFactor = 3;
 

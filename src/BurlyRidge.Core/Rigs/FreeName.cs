@@ -8,9 +8,16 @@ public static class FreeName
 
     /// <summary>The name wanted as a part may be called, or it with the first number from 2 up that no part, run or line of <paramref name="rig"/> has.</summary>
     /// <param name="also">Names that are to come as well.</param>
-    public static string In(Rig rig, string wanted, params IEnumerable<string> also) => Among(
-        also.Concat(PartBook.Of(rig).Ids.Select(part => part.Id).Concat(rig.Runs.Select(run => run.Id)).Concat(rig.Lines.Select(line => line.Id)).Concat(PartBook.Reserved)).ToHashSet(StringComparer.Ordinal),
-        Problems.IsName(wanted) ? wanted : Plain(wanted, Longest), Longest);
+    public static string In(Rig rig, string wanted, params IEnumerable<string> also)
+    {
+        var taken = Taken(rig);
+        taken.UnionWith(also);
+        return Among(taken, Problems.IsName(wanted) ? wanted : Plain(wanted, Longest), Longest);
+    }
+
+    /// <summary>Ids that parts, runs and lines of <paramref name="rig"/> have, and those that are the vehicle's own.</summary>
+    public static HashSet<string> Taken(Rig rig) =>
+        [.. PartBook.Of(rig).Ids.Select(part => part.Id), .. rig.Runs.Select(run => run.Id), .. rig.Lines.Select(line => line.Id), .. PartBook.Reserved];
 
     /// <summary>What a person called it as a part may be called: small letters, digits and single hyphens, up to so many; empty where none is left.</summary>
     public static string Plain(string name, int most)

@@ -23,7 +23,7 @@ public sealed record RigState
     /// <summary>Slots pressed: factory outputs by id, outputs of a box as "box.output".</summary>
     public IReadOnlyList<string> Pressed { get; init; } = [];
 
-    /// <summary>Positions of switches by id; a switch left out is in its first. A line planned in short has the switch "line/switch" with off and on.</summary>
+    /// <summary>Positions of switches by id; a switch left out is in its first. The switch of a quick plan has off and on.</summary>
     public IReadOnlyDictionary<string, string> Switches { get; init; } = new Dictionary<string, string>();
 
     /// <summary>Whether a signal is on.</summary>

@@ -3,9 +3,7 @@ namespace BurlyRidge.Core.Rigs;
 /// <summary>Refuses a state that names what the rig does not have.</summary>
 public static class StateValidation
 {
-    private static readonly HashSet<string> OffAndOn = ["off", "on"];
-
-    /// <summary>All that is wrong with <paramref name="state"/> of a valid rig, under <paramref name="path"/>.</summary>
+    /// <summary>All that is wrong with <paramref name="state"/> of a valid rig whose lines are all in full wiring, under <paramref name="path"/>.</summary>
     public static IEnumerable<Problem> Validate(string path, RigState? state, Rig rig)
     {
         if (state is null) return [new Problem(path, "Must not be empty.")];
@@ -15,7 +13,6 @@ public static class StateValidation
         var switches = new Dictionary<string, HashSet<string>>(StringComparer.Ordinal);
         foreach (var part in rig.Switches.Where(part => part is not null))
             switches[part.Id] = [.. part.Positions.Where(position => position is not null).Select(position => position.Name)];
-        foreach (var line in rig.Lines.Where(line => line?.Plan is not null)) switches[RigStates.SwitchOf(line)] = OffAndOn;
         return state.Pressed.Select((slot, i) => (slot, i)).Where(pair => !slots.Contains(pair.slot))
             .Select(pair => new Problem($"{path}.pressed[{pair.i}]", $"There is no output called {pair.slot}."))
             .Concat(state.Switches.Where(pair => !switches.TryGetValue(pair.Key, out var positions) || !positions.Contains(pair.Value))

@@ -19,6 +19,7 @@ public sealed class AutoSizer
     private readonly CancellationToken cancellation;
     private readonly Rig saved;
     private readonly Rig wired;
+    private readonly Func<Rig, CancellationToken, RigStudy> studyOf;
     private readonly List<WireSize> gauges;
     private readonly HashSet<string> freeRuns;
     private readonly HashSet<string> freeDevices;
@@ -28,11 +29,13 @@ public sealed class AutoSizer
     private readonly Dictionary<string, double> contacts = new(StringComparer.Ordinal);
     private readonly List<string> left = [];
 
-    private AutoSizer(Rig saved, RigStudy today, string? lineId, CancellationToken cancellation)
+    private AutoSizer(Rig saved, Rig wired, Func<Rig, CancellationToken, RigStudy> studyOf, string? lineId, CancellationToken cancellation)
     {
+        var today = studyOf(wired, cancellation);
+        this.studyOf = studyOf;
         this.cancellation = cancellation;
         this.saved = saved;
-        wired = today.Wired;
+        this.wired = wired;
         gauges = [.. WireTable.Of(saved.HouseRules.Gauges)];
         var existing = saved.Lines.Where(line => line.Existing).Select(line => line.Id).ToHashSet(StringComparer.Ordinal);
         bool InScope(string element) => today.LinesOf(element) is var lines
@@ -44,21 +47,25 @@ public sealed class AutoSizer
         freeRelays = [.. saved.Relays.Where(relay => !relay.Fixed && InScope($"{relay.Id}.contact")).Select(relay => relay.Id)];
     }
 
-    /// <summary>Proposes sizes for a valid rig, whole or one line; lines planned in short follow their plans and are left alone.</summary>
+    /// <summary>Proposes sizes for a valid rig whose lines are all in full wiring, whole or one line.</summary>
     /// <param name="lineId">The line to size; null: all.</param>
     /// <param name="mostGauges">The most sizes of wire; null: as the house rules say.</param>
     /// <param name="cancellation">Ends the work early, with an <see cref="OperationCanceledException"/>.</param>
-    public static SizingProposal Propose(Rig rig, string? lineId = null, int? mostGauges = null, CancellationToken cancellation = default)
-    {
-        rig = LaidRig.Of(rig).Rig;
-        return new AutoSizer(rig, RigStudy.Of(rig, cancellation), lineId, cancellation).Propose(lineId, mostGauges ?? rig.HouseRules.MostGauges);
-    }
+    public static SizingProposal Propose(Rig rig, string? lineId = null, int? mostGauges = null, CancellationToken cancellation = default) =>
+        Propose(rig = LaidRig.Of(rig).Rig, rig, lineId, mostGauges, cancellation);
+
+    /// <summary>The same for the lines in full wiring of <paramref name="saved"/>, beside whatever else is in <paramref name="wired"/>.</summary>
+    internal static SizingProposal Propose(Rig saved, Rig wired, string? lineId = null, int? mostGauges = null, CancellationToken cancellation = default) =>
+        new AutoSizer(saved, wired, RigStudy.Of, lineId, cancellation).Propose(lineId, mostGauges ?? saved.HouseRules.MostGauges);
+
+    /// <summary>Sizes the wires of a rig that holds one line and nothing else.</summary>
+    internal static IReadOnlyList<Run> WiresOfLine(Rig rig) => new AutoSizer(rig, rig, RigStudy.OfLine, null, default).Propose(null, null).Rig.Runs;
 
     private SizingProposal Propose(string? lineId, int? mostGauges)
     {
         foreach (var run in freeRuns) wires[run] = (gauges.Count - 1, "");
         foreach (var device in freeDevices) fuses[device] = FuseTable.All[^1];
-        var thick = RigStudy.Of(Candidate(), cancellation);
+        var thick = studyOf(Candidate(), cancellation);
         foreach (var run in freeRuns) wires[run] = (0, "the thinnest there is");
         fuses.Clear();
         Devices(thick, thick);
@@ -66,7 +73,7 @@ public sealed class AutoSizer
         Floors(thick, lineId);
         for (var round = 0; round < MostRounds; round++)
         {
-            var study = RigStudy.Of(Candidate(), cancellation);
+            var study = studyOf(Candidate(), cancellation);
             var changed = Devices(study, thick) | Loads(study, saved.HouseRules.MarginFraction) | Shorts(study);
             if (!changed) break;
         }
@@ -143,7 +150,7 @@ public sealed class AutoSizer
     private bool Shorts(RigStudy study)
     {
         var changed = false;
-        foreach (var figures in study.Runs.Where(figures => freeRuns.Contains(figures.Run.Id) && !RunLadder.Clears(saved, figures, figures.Wire)))
+        foreach (var figures in study.Runs.Where(figures => freeRuns.Contains(figures.Run.Id) && !WireLadder.Clears(saved, figures, figures.Wire)))
         {
             var wire = SizeChoice.WireForShorts(saved, figures) ?? gauges[^1];
             changed |= Raise(figures.Run.Id, gauges.IndexOf(wire), "a short at its far end has to blow the fuse");

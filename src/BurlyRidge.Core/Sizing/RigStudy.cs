@@ -14,7 +14,7 @@ public sealed class RigStudy
 
     private readonly IReadOnlyDictionary<string, IReadOnlyList<Link>> unfused;
 
-    private RigStudy(Rig wired, CancellationToken cancellation)
+    private RigStudy(Rig wired, bool together, CancellationToken cancellation)
     {
         Wired = wired;
         Map = WiringMap.Of(wired);
@@ -22,9 +22,9 @@ public sealed class RigStudy
         Faults = FaultCurrents.Of(wired, Map, Feeds);
         var studies = new LineStudies(wired, Map);
         Lines = [.. wired.Lines.Where(line => line.Lights.Count > 0).Unless(cancellation).Select(studies.Of)];
-        var together = HarnessCompiler.Compile(wired);
-        Whole = [.. WorthJudging.Whole(wired, [.. Lines.Select(line => line.Trigger)]).Unless(cancellation).Select(named => new WholeStudy(named, together.Solve(named.State)))];
-        largest = new LargestCurrents(together);
+        var all = HarnessCompiler.Compile(wired);
+        Whole = !together ? [] : [.. WorthJudging.Whole(wired, [.. Lines.Select(line => line.Trigger)]).Unless(cancellation).Select(named => new WholeStudy(named, all.Solve(named.State)))];
+        largest = new LargestCurrents(all);
         foreach (var line in Lines)
         {
             largest.Take(line.Off, $"{line.Line.Name} alone, engine off", Engine.Off, line.Line.Id);
@@ -56,11 +56,14 @@ public sealed class RigStudy
     /// <summary>Every run, in the rig's order.</summary>
     public IReadOnlyList<RunFigures> Runs { get; }
 
-    /// <summary>Studies a valid rig, lines planned in short wired as they would usually be built; pure and total.</summary>
-    public static RigStudy Of(Rig rig, CancellationToken cancellation = default) => new(PlanWiring.WireAll(rig), cancellation);
+    /// <summary>Studies a valid rig whose lines are all in full wiring; pure and total.</summary>
+    /// <exception cref="ArgumentException">A line is a quick plan.</exception>
+    public static RigStudy Of(Rig rig, CancellationToken cancellation = default) => rig.Lines.FirstOrDefault(line => line.Plan is not null) is { } quick
+        ? throw new ArgumentException($"{quick.Name} is a quick plan.", nameof(rig))
+        : new(rig, together: true, cancellation);
 
-    /// <summary>The same with lines that are sized already, by line id.</summary>
-    public static RigStudy Of(Rig rig, IReadOnlyDictionary<string, LineSizing> sizings, CancellationToken cancellation = default) => new(PlanWiring.WireAll(rig, sizings), cancellation);
+    /// <summary>The same without states of the whole rig, for one that holds no more than one line.</summary>
+    internal static RigStudy OfLine(Rig rig, CancellationToken cancellation) => new(rig, together: false, cancellation);
 
     /// <summary>The most that an element carries.</summary>
     public DesignCurrent Design(string element) => largest.Of(element);

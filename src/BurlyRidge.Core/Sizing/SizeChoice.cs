@@ -39,7 +39,7 @@ public static class SizeChoice
     /// <summary>The thinnest size, no thinner than today's, on which every short is cleared in time; null where none does.</summary>
     public static WireSize? WireForShorts(Rig rig, RunFigures figures) => WireTable.Of(rig.HouseRules.Gauges)
         .Where(wire => wire.CopperSquareMillimetres >= figures.Wire.CopperSquareMillimetres)
-        .FirstOrDefault(wire => RunLadder.Clears(rig, figures, wire));
+        .FirstOrDefault(wire => WireLadder.Clears(rig, figures, wire));
 
     /// <summary>Whether a device feeds something that draws much for hours: a charger, a compressor.</summary>
     public static bool FeedsLongHeavy(Rig rig, Feeds feeds, Link device)

@@ -1,6 +1,5 @@
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Routing;
 
 namespace BurlyRidge.Core.Sizing;
 
@@ -18,13 +17,6 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
     /// printed on a slot and how it works go along; rating and place on the panel stay with the output. Outputs of lines that
     /// are on the vehicle already are not touched.
     /// </summary>
-    public static SlotProposal Of(Rig rig, CancellationToken cancellation = default)
-    {
-        rig = LaidRig.Of(rig).Rig;
-        return Of(rig, RigStudy.Of(rig, cancellation));
-    }
-
-    /// <summary>The same on a rig that is studied already.</summary>
     public static SlotProposal Of(Rig rig, RigStudy study)
     {
         var proposal = new SlotProposal(rig, [], []);

@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Strips;
 /// <summary>One station of a strip: a part that the current passes, or the source that it starts from.</summary>
 /// <param name="Id">Its name on the strip, unique: the part's or the run's own where it has one.</param>
 /// <param name="Element">The element of the network that its current goes through; empty at a source.</param>
-/// <param name="Part">Id of the rig's part; of a planned line's parts "line/part"; empty for what is the vehicle's own.</param>
+/// <param name="Part">Id of the rig's part; empty for what is the vehicle's own.</param>
 /// <param name="Name">What a fitter calls it.</param>
 /// <param name="Detail">What he wants to know at a glance: colour and length, pins, slot.</param>
 /// <param name="From">Terminal that the current comes in at; empty at a source.</param>
@@ -31,6 +31,9 @@ public sealed record StripStation(
 {
     /// <summary>The list of the document that its part stands in, as "relays" or "vehicle.auxOutputs"; empty where it stands in none.</summary>
     public string List { get; init; } = "";
+
+    /// <summary>Whether a quick plan stands for it: its size and fuse are the plan's, all else makes full wiring of it.</summary>
+    public bool Quick { get; init; }
 
     /// <summary>What stands beside it in a wiring diagram; null: the detail.</summary>
     [JsonIgnore]

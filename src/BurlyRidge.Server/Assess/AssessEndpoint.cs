@@ -4,8 +4,7 @@ using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Routing;
-using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -18,7 +17,10 @@ public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = nu
 {
     IEnumerable<Problem> IAboutRig.Problems() => RigSize.MostStates(Rig) is var most && States?.Count > most
         ? [new Problem("states", $"Ask for up to {most} states of a rig of this size.")]
-        : (States ?? []).SelectMany((state, i) => StateValidation.Validate($"states[{i}]", state, Rig));
+        : Named().SelectMany((state, i) => StateValidation.Validate($"states[{i}]", state, QuickPlans.Structure(Rig)));
+
+    /// <summary>The states with the switches of quick plans under their own ids.</summary>
+    internal IReadOnlyList<RigState> Named() => [.. (States ?? []).Select(state => state is null ? null! : QuickPlans.Named(Rig, state))];
 }
 
 /// <summary>A rig and other house rules for it.</summary>
@@ -32,7 +34,7 @@ public sealed record RulesRequest(Rig Rig, HouseRules HouseRules) : IAboutRig
 /// <summary>A rig in one state as a netlist.</summary>
 public sealed record NetlistRequest(Rig Rig, RigState State) : IAboutRig
 {
-    IEnumerable<Problem> IAboutRig.Problems() => StateValidation.Validate("state", State, Rig);
+    IEnumerable<Problem> IAboutRig.Problems() => StateValidation.Validate("state", State, QuickPlans.Structure(Rig));
 }
 
 /// <summary>A rig and one run of it.</summary>
@@ -49,7 +51,7 @@ internal static class AssessEndpoint
         preview.MapPost("/rules", CompareAsync).WithName("compareRules").Refuses()
             .WithSummary("Which checks come out otherwise under other house rules.").WithDescription("Both ways, with the tally before and after.");
         preview.MapPost("/netlist", Netlist).WithName("netlist").Refuses().Produces<string>(StatusCodes.Status200OK, "text/plain")
-            .WithSummary("A rig in one state as a SPICE netlist.").WithDescription("Lines planned in short are wired as they would usually be built.");
+            .WithSummary("A rig in one state as a SPICE netlist.").WithDescription("Quick plans stand in full wiring.");
         preview.MapPost("/run", JudgeAsync).WithName("judgeRun").Refuses()
             .WithSummary("The wire ladder and the fuse window of one run, from the network.").WithDescription("Every size judged, with its drop, heat, copper and price.");
     }
@@ -57,19 +59,19 @@ internal static class AssessEndpoint
     private static async Task<Ok<Assessment>> AssessAsync(AssessRequest request, CancellationToken cancellation)
     {
         var assessed = await AssessmentMemory.OfAsync(request.Rig, cancellation);
-        var assessment = cancellation.WorkOut(token => assessed.In(request.States ?? [], token));
+        var assessment = cancellation.WorkOut(token => assessed.In(request.Named(), token));
         return TypedResults.Ok(request.About is { } line ? assessment.About(line) : assessment);
     }
 
     private static async Task<Ok<CheckChanges>> CompareAsync(RulesRequest request, CancellationToken cancellation)
     {
         var today = await AssessmentMemory.OfAsync(request.Rig, cancellation);
-        return TypedResults.Ok(CheckChanges.Of(today.Assessment, cancellation.WorkOut(token => AssessedRig.Of(request.Otherwise, cancellation: token)).Assessment));
+        return TypedResults.Ok(CheckChanges.Of(today.Assessment, cancellation.WorkOut(token => AssessedRig.Of(request.Otherwise, sizes: QuickMemory.Sizes, cancellation: token)).Assessment));
     }
 
     private static ContentHttpResult Netlist(NetlistRequest request)
     {
-        var solved = HarnessCompiler.Solve(PlanWiring.WireAll(LaidRig.Of(request.Rig).Rig), request.State);
+        var solved = HarnessCompiler.Solve(WholeRig.Of(request.Rig, QuickMemory.Sizes).Wired, request.State);
         return TypedResults.Text(SpiceNetlist.Write("Burly Ridge rig", solved), "text/plain");
     }
 

@@ -65,7 +65,7 @@ public static class AssessmentMemory
         public static Entry Of(string key, Rig rig)
         {
             var stop = new CancellationTokenSource();
-            return new Entry(key, stop, Task.Run(() => stop.Token.WorkOut(token => AssessedRig.Of(rig, ShippedCatalogue.Wire, token))));
+            return new Entry(key, stop, Task.Run(() => stop.Token.WorkOut(token => AssessedRig.Of(rig, ShippedCatalogue.Wire, QuickMemory.Sizes, token))));
         }
 
         public int Waiting { get; set; }

@@ -2,6 +2,7 @@ using BurlyRidge.Core.Exchange.Drawings;
 using BurlyRidge.Core;
 using System.Text;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Hosting;
 using BurlyRidge.Server.Jobs;
 
@@ -28,20 +29,20 @@ internal static class DiagramEndpoints
 
     private static IResult Draw(DiagramRequest request, CancellationToken cancellation)
     {
-        if (request.LineId is not { } line) return TypedResults.Text(cancellation.WorkOut(token => Diagram.OfRig(request.Rig, "the rig", token)), Type);
-        return cancellation.WorkOut(token => Diagram.OfLine(request.Rig, line, token)) is { } svg ? TypedResults.Text(svg, Type) : BadInput.Of(new Problem("lineId", $"There is no line called {line}."));
+        if (request.LineId is not { } line) return TypedResults.Text(cancellation.WorkOut(token => Diagram.OfRig(request.Rig, "the rig", QuickMemory.Sizes, token)), Type);
+        return cancellation.WorkOut(token => Diagram.OfLine(request.Rig, line, QuickMemory.Sizes, token)) is { } svg ? TypedResults.Text(svg, Type) : BadInput.Of(new Problem("lineId", $"There is no line called {line}."));
     }
 
     private static async Task<IResult> DownloadAsync(string id, string? line, JobStore store, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } job) return JobEndpoints.Missing();
-        var svg = cancellation.WorkOut(token => line is null ? Diagram.OfRig(job.Workable, job.Row.Name, token) : Diagram.OfLine(job.Workable, line, token));
+        var svg = cancellation.WorkOut(token => line is null ? Diagram.OfRig(job.Workable, job.Row.Name, QuickMemory.Sizes, token) : Diagram.OfLine(job.Workable, line, QuickMemory.Sizes, token));
         return svg is null
             ? TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no such line.")
             : TypedResults.File(Encoding.UTF8.GetBytes(svg), Type, line is null ? "wiring.svg" : "line.svg");
     }
 
     private static async Task<IResult> PrintAsync(string id, JobStore store, CancellationToken cancellation) => await store.FindAsync(id, cancellation) is { } job
-        ? TypedResults.Text(cancellation.WorkOut(token => Diagram.Page(job.Workable, job.Row.Name, token)), "text/html", Encoding.UTF8)
+        ? TypedResults.Text(cancellation.WorkOut(token => Diagram.Page(job.Workable, job.Row.Name, QuickMemory.Sizes, token)), "text/html", Encoding.UTF8)
         : JobEndpoints.Missing();
 }

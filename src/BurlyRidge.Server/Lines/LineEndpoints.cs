@@ -1,6 +1,8 @@
 using BurlyRidge.Core;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Templates;
+using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -13,7 +15,7 @@ public sealed record LineRequest(Rig Rig, string LineId, RigState? State = null)
     IEnumerable<Problem> IAboutRig.Problems() =>
     [
         .. Rig.Lines.All(other => other.Id != LineId) ? [new Problem("lineId", $"There is no line called {LineId}.")] : Array.Empty<Problem>(),
-        .. State is { } state ? StateValidation.Validate("state", state, Rig) : [],
+        .. State is { } state ? StateValidation.Validate("state", state, QuickPlans.Structure(Rig)) : [],
     ];
 }
 
@@ -25,5 +27,5 @@ internal static class LineEndpoints
         .WithSummary("A line as strands of stations, with volts, amps and losses in the state asked for and in others.").WithDescription("And what can be added, removed and swapped along it.");
 
     private static Ok<LineView> Look(LineRequest request, CancellationToken cancellation) =>
-        TypedResults.Ok(cancellation.WorkOut(token => LineView.Of(request.Rig, request.LineId, request.State, token))!);
+        TypedResults.Ok(cancellation.WorkOut(token => LineView.Of(request.Rig, request.LineId, request.State, QuickMemory.Sizes, token))!);
 }

@@ -1,6 +1,6 @@
 using BurlyRidge.Core;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Starting;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Server.Catalogue;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;

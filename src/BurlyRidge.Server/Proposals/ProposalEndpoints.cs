@@ -3,6 +3,7 @@ using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Hosting;
 using BurlyRidge.Server.Jobs;
@@ -66,14 +67,14 @@ internal static class ProposalEndpoints
     private static Task<IResult> AutoSizeAsync(string id, AutoSizeRequest request, JobStore store, CancellationToken cancellation) => ProposeAsync(
         id, request.OnRevision, request.Apply, request.IdempotencyKey, store,
         rig => Problems(rig, request),
-        (rig, token) => AutoSizer.Propose(rig, request.LineId, request.MostGauges, token),
+        (rig, token) => WholeRig.Of(rig, QuickMemory.Sizes, token).Resize(request.LineId, request.MostGauges, token),
         proposal => proposal.Rig,
         (proposal, before, after, job) => new AutoSizeAnswer(proposal.Changes, proposal.Gauges, proposal.Left, before, after, job), cancellation);
 
     private static Task<IResult> AssignSlotsAsync(string id, AssignSlotsRequest request, JobStore store, CancellationToken cancellation) => ProposeAsync(
         id, request.OnRevision, request.Apply, request.IdempotencyKey, store,
         _ => [],
-        SlotProposal.Of,
+        (rig, token) => WholeRig.Of(rig, QuickMemory.Sizes, token).AssignOutputs(token),
         proposal => proposal.Rig,
         (proposal, before, after, job) => new AssignSlotsAnswer(proposal.Moves, proposal.Left, before, after, job), cancellation);
 

@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Http.HttpResults;
 
@@ -18,6 +19,6 @@ internal static class QuickSizeEndpoint
         var problems = RigValidation.Validate(rig);
         return problems.Count > 0
             ? BadInput.Of(problems.Select(request.InOwnWords))
-            : TypedResults.Ok(Assessor.Assess(rig.Vehicle, rig.HouseRules, rig.Lines[0].Plan!));
+            : TypedResults.Ok(Assessor.Assess(rig.Vehicle, rig.HouseRules, rig.Lines[0].Plan!, sizes: QuickMemory.Sizes));
     }
 }

@@ -117,18 +117,17 @@ public class AlterationTests
     [InlineData(Trigger.SwitchAlone, ReturnPath.Wire)]
     [InlineData(Trigger.HighBeam, ReturnPath.Body)]
     [InlineData(Trigger.Reverse, ReturnPath.Wire)]
-    public void A_planned_line_made_into_parts_has_the_figures_that_it_had(Trigger trigger, ReturnPath path)
+    public void A_quick_plan_is_altered_in_its_full_wiring(Trigger trigger, ReturnPath path)
     {
         var plan = new LinePlan([new LampSet(LampKind.RegulatedLed, 2, 25), new LampSet(LampKind.ResistorLed, 1, 12)], 2.4, path, [Zone.EngineBay], 105, trigger);
         var rig = Core.Rigs.Rig.Empty(12, UnitSystem.Metric) with { Lines = [new Line("line", "Line", plan)] };
-        var parts = Core.Altering.PlanToParts.Of(rig, "line");
-        Assert.Empty(RigValidation.Validate(parts));
-        Assert.Null(parts.Lines.Single().Plan);
-        Assert.Equal(3, parts.Fixtures.Count);
-        var (planned, wired) = (Assessor.Assess(rig).Lines.Single(), Assessor.Assess(parts).Lines.Single());
-        Assert.Equal(planned.Figures!.Lamps[^1].OffVolts, wired.Figures!.Lamps[^1].OffVolts, 0.03);
+        var offer = LineView.Of(rig, "line")!.Offers.First(offer => offer.Id == "plug-in");
+        var altered = LineView.Alter(rig, "line", offer.Station, offer.Id)!;
+        Assert.Empty(RigValidation.Validate(altered));
+        Assert.Null(altered.Lines.Single().Plan);
+        Assert.Equal(3, altered.Fixtures.Count);
+        var (planned, wired) = (Assessor.Assess(rig).Lines.Single(), Assessor.Assess(altered).Lines.Single());
+        Assert.Equal(planned.Figures!.Lamps[^1].OffVolts, wired.Figures!.Lamps[^1].OffVolts, 0.05);
         Assert.Equal(planned.Figures.Triggers, wired.Figures.Triggers);
-        Assert.NotEmpty(LineView.Of(parts, "line")!.Offers);
-        Assert.Empty(LineView.Of(rig, "line")!.Offers);
     }
 }

@@ -3,8 +3,8 @@ using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Starting;
-using BurlyRidge.Core.Tests.Starting;
+using BurlyRidge.Core.Templates;
+using BurlyRidge.Core.Tests.Templates;
 
 namespace BurlyRidge.Core.Tests.Altering;
 

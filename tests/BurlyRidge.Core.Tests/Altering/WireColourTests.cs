@@ -1,4 +1,4 @@
-using BurlyRidge.Core.Altering;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Tests.Support.Shapes;

@@ -42,7 +42,6 @@ public class AssessmentTests
         Assert.Equal(Verdict.Stop, before.Lines[0].Verdict);
     }
 
-    /// <summary>Both of a plan's judges agree: its wire, as the network finds it, is within what the plan's own checks allow.</summary>
     [Fact]
     public void Planned_lines_hold_on_the_network_where_they_hold_by_themselves()
     {
@@ -91,7 +90,7 @@ public class AssessmentTests
 
         Assert.Equal(Verdict.Watch, Judged(With(GoodRigs.Beam, rules with { Earths = EarthSchool.Post }), "earth-practice").Verdict);
         Assert.Equal(Verdict.Holds, Judged(With(GoodRigs.Box, rules with { Earths = EarthSchool.Body }), "earth-practice").Verdict);
-        Assert.Contains("50 %", Judged(With(GoodRigs.Bar, rules with { MarginFraction = 0.5 }), "run-load").Rule!, StringComparison.Ordinal);
+        Assert.Contains("50 %", Judged(With(GoodRigs.Bar, rules with { MarginFraction = 0.5 }), "wire-load").Rule!, StringComparison.Ordinal);
         Assert.Contains("last thing in", Judged(With(GoodRigs.Bar, rules with { Isolation = IsolationSchool.FuseOut }), "isolation").Rule!, StringComparison.Ordinal);
     }
 

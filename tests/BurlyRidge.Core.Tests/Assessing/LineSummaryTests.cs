@@ -52,7 +52,7 @@ public class LineSummaryTests
     public void The_ladder_says_copper_and_cost_of_all_that_is_laid()
     {
         var prices = new WirePrices(new Dictionary<string, double> { ["14 AWG"] = 2.5 });
-        var planned = Assessor.Assess(new Vehicle(12), new HouseRules(), Make.Line(60, 3, path: ReturnPath.Wire), prices).Ladder.Single(rung => rung.Name == "14 AWG");
+        var planned = Assessor.Assess(Vehicle.Usual(12), new HouseRules(), Make.Line(60, 3, path: ReturnPath.Wire), prices).Ladder.Single(rung => rung.Name == "14 AWG");
         Assert.Equal(6 * planned.CopperSquareMillimetres * 0.00889, planned.Kilograms, 1e-9);
         Assert.Equal(15, planned.Cost!.Value, 1e-9);
         var rig = Shape("one bar on its own harness, earth on the body");
@@ -63,17 +63,6 @@ public class LineSummaryTests
         Assert.All(ladder.Zip(ladder.Skip(1)), pair => Assert.True(pair.First.Kilograms < pair.Second.Kilograms && pair.First.SpareFraction <= pair.Second.SpareFraction));
         Assert.All(ladder.Where(rung => rung.Holds), rung => Assert.True(rung.SpareFraction >= -1e-6));
     }
-
-    [Fact]
-    public void What_is_remembered_is_what_would_be_sized_again() => AnyLine.OnVehicle.Sample(any =>
-    {
-        var demand = Make.Demand(any.Line, any.Volts, any.Rules);
-        var (fresh, first, second) = (LineSizer.Size(demand), SizingMemory.Size(demand, null), SizingMemory.Size(demand, null));
-        Assert.Same(first, second);
-        Assert.Equal(fresh.Wire?.Wire, first.Wire?.Wire);
-        Assert.Equal(fresh.Fuse, first.Fuse);
-        Assert.Equal(fresh.Ladder.Select(rung => rung.Holds), first.Ladder.Select(rung => rung.Holds));
-    }, iter: 200);
 
     [Fact]
     public void Changes_of_checks_go_both_ways_and_the_same_rig_has_none()

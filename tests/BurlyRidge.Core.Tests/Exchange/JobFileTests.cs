@@ -6,6 +6,7 @@ using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Tests.Support;
 using BurlyRidge.Core.Tests.Support.Shapes;
 
@@ -156,10 +157,11 @@ public class JobFileTests
     }
 
     [Fact]
-    public void A_line_planned_in_short_is_solved_with_the_rest()
+    public void A_quick_plan_is_solved_with_the_rest()
     {
         var rig = Rig.Empty(12, UnitSystem.Metric) with { Lines = [new Line("bar", "Bar", Make.Line(120, 3))] };
-        var states = new[] { new RigState(), new RigState { Switches = new Dictionary<string, string> { ["bar/switch"] = "on" } } };
+        var states = new[] { new RigState(), new RigState { Switches = new Dictionary<string, string> { ["bar/switch"] = "on" } } }.Select(state => QuickPlans.Named(rig, state)).ToArray();
+        Assert.Equal(["bar-switch"], states[1].Switches.Keys);
         var assessment = Assessor.Assess(rig, states);
         Assert.Equal([Light.Dark, Light.Lit], assessment.States.Select(state => state.Lamps.Single().Light));
         var lost = assessment.States[1].Terminals["battery.plus"] - assessment.States[1].Lamps[0].Volts;

@@ -3,6 +3,9 @@ using System.Text;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Network;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Templates;
+using CsCheck;
 using BurlyRidge.Core.Tests.Support;
 using BurlyRidge.Core.Tests.Support.Shapes;
 
@@ -32,6 +35,17 @@ public class AgainstSpiceTests
     public void Random_rigs_agree(int batch)
     {
         foreach (var seed in Enumerable.Range(batch * Batch, Batch)) Agree(AnyRig.Of(seed));
+    }
+
+    [Fact]
+    public void Quick_plans_in_full_wiring_agree()
+    {
+        foreach (var (plan, rules, volts) in AnyLine.OnVehicle.Array[20].Single(_ => true, "0000KOIPe962"))
+        {
+            var rig = Rig.Empty(volts, UnitSystem.Metric) with { HouseRules = rules, Lines = [new Line("line", "Line", plan)] };
+            var wired = WholeRig.Of(rig).Wired;
+            Agree(new Shape($"{plan}", wired, [RigStates.EverythingOn(wired)]));
+        }
     }
 
     [Fact]

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Exchange;
@@ -83,8 +84,8 @@ public class LaidRigTests
         var rig = PlacedRigs.WithPlan(Plain, "old", "roof-front");
         var old = rig with { Lines = [.. rig.Lines.Select(line => line with { Existing = true })] };
         Assert.Equal(5, Of(old, "k-87--plug-a").Bundled);
-        Assert.NotEmpty(AutoSizer.Propose(rig).Changes);
-        Assert.DoesNotContain(AutoSizer.Propose(old).Changes, change => change.Part is "k-87--plug-a" or "k" or "f");
+        Assert.NotEmpty(WholeRig.Of(rig).Resize().Changes);
+        Assert.DoesNotContain(WholeRig.Of(old).Resize().Changes, change => change.Part is "k-87--plug-a" or "k" or "f");
         var pinned = old with { Lines = [.. old.Lines.Select(line => line.Plan is { } plan ? line with { Plan = plan with { Lay = plan.Lay! with { Lay = new Lay { Through = ["hinge-left--roof-front"] } } } } : line)] };
         Assert.DoesNotContain(Reroute.Of(pinned).Changes, change => change.Id == "old");
     }

@@ -14,7 +14,7 @@ public class AutoSizerProperties
     private const int Rigs = 40;
 
     /// <summary>Checks that a size decides.</summary>
-    private static readonly string[] OfSize = ["run-load", "run-fuse", "return", "fuse-load", "fuse-heat", "far-short", "drop", "lamp-runs", "relay-contact", "terminal-heat", "fuse-family"];
+    private static readonly string[] OfSize = ["wire-load", "wire-fuse", "return", "fuse-load", "fuse-heat", "far-short", "drop", "lamp-runs", "relay-contact", "terminal-heat", "fuse-family"];
 
     public static TheoryData<int> Seeds => [.. Enumerable.Range(1, Rigs)];
 
@@ -50,7 +50,7 @@ public class AutoSizerProperties
     {
         var sized = AutoSizer.Propose(AnyRig.Of(seed).Rig).Rig;
         var thickest = WireTable.Of(sized.HouseRules.Gauges)[^1].Name;
-        foreach (var check in Judge(sized).Where(check => check.Verdict != Verdict.Holds && check.Id is "run-load" or "run-fuse" or "return" or "far-short" or "fuse-load" or "relay-contact"))
+        foreach (var check in Judge(sized).Where(check => check.Verdict != Verdict.Holds && check.Id is "wire-load" or "wire-fuse" or "return" or "far-short" or "fuse-load" or "relay-contact"))
         {
             var atTheEnd = sized.Runs.Any(run => run.Id == check.About && run.Wire == thickest)
                 || sized.Protection.Any(device => device.Id == check.About && device.Fuse.RatingAmps == FuseTable.All[^1].RatingAmps)

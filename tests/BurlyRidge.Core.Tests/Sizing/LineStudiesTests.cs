@@ -3,6 +3,7 @@ using BurlyRidge.Core.Network;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Tests.Support;
 using BurlyRidge.Core.Tests.Support.Shapes;
 using CsCheck;
@@ -24,7 +25,7 @@ public class LineStudiesTests
 
     private static Dictionary<string, LineStudy> Study(Rig rig)
     {
-        var wired = PlanWiring.WireAll(rig);
+        var wired = WholeRig.Of(rig).Wired;
         var studies = new LineStudies(wired, WiringMap.Of(wired), AlwaysCut);
         return wired.Lines.ToDictionary(line => line.Id, studies.Of);
     }
@@ -57,8 +58,8 @@ public class LineStudiesTests
     public void A_line_by_itself_leaves_out_what_stands_behind_open_switches()
     {
         var studies = Study(Planned(("one", Trigger.SwitchAlone), ("two", Trigger.SwitchAlone)));
-        Assert.Equal(["one"], studies["one"].Slice.Relays.Select(relay => RigStates.LineOfPlanned(relay.Id)));
-        Assert.Equal(["two"], studies["two"].Slice.Relays.Select(relay => RigStates.LineOfPlanned(relay.Id)));
+        Assert.Equal(["one-relay"], studies["one"].Slice.Relays.Select(relay => relay.Id));
+        Assert.Equal(["two-relay"], studies["two"].Slice.Relays.Select(relay => relay.Id));
     }
 
     [Fact]
@@ -75,9 +76,9 @@ public class LineStudiesTests
     [InlineData(Trigger.SwitchAlone)]
     [InlineData(Trigger.HighBeam)]
     [InlineData(Trigger.Reverse)]
-    public void With_everything_on_a_line_planned_in_short_is_on(Trigger trigger)
+    public void With_everything_on_a_quick_plan_is_on(Trigger trigger)
     {
-        var study = RigStudy.Of(Planned(("one", trigger)));
+        var study = WholeRig.Of(Planned(("one", trigger))).Study();
         Assert.All(study.Lines[0].Lamps, lamp => Assert.True(Math.Abs(study.State("everything").Solved.Amps(lamp.Id)) > 3));
         Assert.All(study.Lines[0].Lamps, lamp => Assert.True(Math.Abs(study.State("parked").Solved.Amps(lamp.Id)) < 0.05));
     }
@@ -85,8 +86,8 @@ public class LineStudiesTests
     [Fact]
     public void A_line_whose_wires_lead_nowhere_is_studied_all_the_same()
     {
-        var rig = PlanWiring.WireAll(Planned(("one", Trigger.SwitchAlone)));
-        rig = rig with { Runs = [.. rig.Runs.Where(run => !run.Id.EndsWith("/feed", StringComparison.Ordinal))] };
+        var rig = WholeRig.Of(Planned(("one", Trigger.SwitchAlone))).Wired;
+        rig = rig with { Runs = [.. rig.Runs.Where(run => run.From != "battery.plus")] };
         var study = new LineStudies(rig, WiringMap.Of(rig)).Of(rig.Lines[0]);
         Assert.Null(study.Source);
         Assert.All(study.Lamps, lamp => Assert.Equal(0, lamp.OffVolts, 1e-3));

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Sizing;
 using BurlyRidge.Core.Tests.Support.Shapes;
 
@@ -41,9 +42,9 @@ public class SlotAssignmentTests
     [Fact]
     public void A_good_box_is_left_alone_and_a_muddled_one_is_put_right_with_its_legends()
     {
-        Assert.Empty(SlotProposal.Of(GoodRigs.Box).Moves);
+        Assert.Empty(WholeRig.Of(GoodRigs.Box).AssignOutputs().Moves);
         var muddled = Checks.Spoilt.All.Single(spoilt => spoilt.Check == "output-rating").Bad;
-        var proposal = SlotProposal.Of(muddled);
+        var proposal = WholeRig.Of(muddled).AssignOutputs();
         Assert.Empty(proposal.Left);
         Assert.Contains(proposal.Moves, move => move is { What: "Bar", From: "box.o3", To: "box.o1" });
         Assert.Contains(proposal.Rig.Runs, run => run is { From: "box.o1", To: "bar.plus" });
@@ -55,7 +56,7 @@ public class SlotAssignmentTests
     public void What_no_output_carries_is_said()
     {
         var tooSmall = GoodRigs.Box with { PowerBoxes = [GoodRigs.Box.PowerBoxes[0] with { Outputs = [.. GoodRigs.Box.PowerBoxes[0].Outputs.Select(output => output with { RatingAmps = 10 })] }] };
-        var proposal = SlotProposal.Of(tooSmall);
+        var proposal = WholeRig.Of(tooSmall).AssignOutputs();
         Assert.Empty(proposal.Moves);
         Assert.Contains("Bar draws", Assert.Single(proposal.Left), StringComparison.Ordinal);
     }

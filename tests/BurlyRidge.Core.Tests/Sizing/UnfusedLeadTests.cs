@@ -29,7 +29,7 @@ public class UnfusedLeadTests
         Loads = [new Load("load", "Locker", 2)],
     };
 
-    private static IEnumerable<string> Stops(Rig rig) => RigChecks.Judge(RigSubject.Of(rig)).Where(check => check.Verdict == Verdict.Stop && check.Id == "run-fuse").Select(check => check.About);
+    private static IEnumerable<string> Stops(Rig rig) => RigChecks.Judge(RigSubject.Of(rig)).Where(check => check.Verdict == Verdict.Stop && check.Id == "wire-fuse").Select(check => check.About);
 
     [Fact]
     public void Eighteen_gauge_before_a_60_A_fuse_is_a_Stop_at_1_A() => Assert.Equal(["battery-plus--main-in"], Stops(Main));
@@ -56,6 +56,6 @@ public class UnfusedLeadTests
     {
         var study = RigStudy.Of(Main);
         var lead = study.Runs[0];
-        Assert.All(RunLadder.Of(study, lead), rung => Assert.Equal(rung.AmpacityAmps < Limits.WireAmpsForFuse(new Fuse(60, FuseFamily.BoltDown)) - 1e-9, rung.Failures.Contains(RungFailure.Fuse)));
+        Assert.All(WireLadder.Of(study, [lead]), rung => Assert.Equal(rung.AmpacityAmps < Limits.WireAmpsForFuse(new Fuse(60, FuseFamily.BoltDown)) - 1e-9, rung.Failures.Contains(RungFailure.Fuse)));
     }
 }

@@ -1,7 +1,7 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Templates;
 
 namespace BurlyRidge.Core.Tests.Support;
 
@@ -19,8 +19,10 @@ internal static class Make
         new([new LampSet(kind, count, watts)], metres, path, [zone], 105, trigger);
 
     public static LineAssessment Assess(LinePlan line, int volts = 12, HouseRules? rules = null) =>
-        Assessor.Assess(new Vehicle(volts), rules ?? new HouseRules(), line);
+        Assessor.Assess(Vehicle.Usual(volts), rules ?? new HouseRules(), line);
 
-    public static Demand Demand(LinePlan line, int volts = 12, HouseRules? rules = null) =>
-        Core.Sizing.Demand.Of(new Vehicle(volts), rules ?? new HouseRules(), line);
+    public static QuickAsk Ask(LinePlan line, int volts = 12, HouseRules? rules = null) =>
+        new(Vehicle.Usual(volts), rules ?? new HouseRules(), line, []);
+
+    public static QuickSizing Size(LinePlan line, int volts = 12, HouseRules? rules = null) => QuickSizing.Of(Ask(line, volts, rules));
 }

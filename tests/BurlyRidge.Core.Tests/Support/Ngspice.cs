@@ -8,22 +8,6 @@ internal static class Ngspice
 {
     private const int PatienceMilliseconds = 20_000;
 
-    public static IReadOnlyList<(double LampVolts, double Amps)> OperatingPoint(IEnumerable<string> decks, int count)
-    {
-        var prints = Enumerable.Range(0, count).Select(i => $"print v(lamp{i}) i(vs{i})");
-        var deck = string.Join('\n',
-            [
-                "lines", .. decks, ".options reltol=1e-7 abstol=1e-9 vntol=1e-9",
-                ".control", "set numdgt=12", "op", .. prints, "quit", ".endc", ".end", "",
-            ]);
-        var values = Run(deck)
-            .Where(line => line.StartsWith("v(lamp", StringComparison.Ordinal) || line.StartsWith("i(vs", StringComparison.Ordinal))
-            .Select(line => double.Parse(line.Split('=')[1], CultureInfo.InvariantCulture))
-            .ToList();
-        Assert.Equal(2 * count, values.Count);
-        return [.. Enumerable.Range(0, count).Select(i => (values[2 * i], values[2 * i + 1]))];
-    }
-
     /// <summary>Voltages of every node of a netlist's operating point, and currents of its voltage sources as "name#branch".</summary>
     public static IReadOnlyDictionary<string, double> NodeVoltages(string elements)
     {

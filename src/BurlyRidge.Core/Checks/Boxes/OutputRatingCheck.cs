@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Boxes;
@@ -35,6 +36,6 @@ internal static class OutputRatingCheck
     {
         var proposal = SlotProposal.Of(subject.Saved, subject.Study);
         return proposal.Moves.Count == 0 || proposal.Left.Count > 0 ? null
-            : new Remedy("Assign the outputs anew") { Apply = rig => SlotProposal.Of(rig).Rig };
+            : new Remedy("Assign the outputs anew") { Apply = rig => WholeRig.Of(rig).AssignOutputs().Rig };
     }
 }

@@ -10,7 +10,7 @@ internal static class MinusSwitchedCheck
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
         var parked = subject.Study.State("parked").Solved;
-        foreach (var line in subject.WiredLines)
+        foreach (var line in subject.Study.Lines)
         {
             var live = line.Lamps.FirstOrDefault(lamp => subject.Study.Map.Find(lamp.Id) is { } link
                 && Math.Abs(parked.Amps(lamp.Id)) < DarkAmps && parked.Volts(link.A) > subject.Volts / 2);

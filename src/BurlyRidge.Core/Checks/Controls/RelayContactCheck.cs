@@ -10,10 +10,7 @@ internal static class RelayContactCheck
     internal static readonly Kind Kind = new("relay-contact", "Relay carries the load",
         "Relay contacts loaded to 80 %, half their rating at 24 V (common practice, no source)");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
-        from relay in subject.Rig.Relays
-        where !RigSubject.Planned(relay.Id)
-        select Find(subject, relay));
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(subject.Rig.Relays.Select(relay => Find(subject, relay)));
 
     private static Finding Find(RigSubject subject, Relay relay)
     {
@@ -25,7 +22,8 @@ internal static class RelayContactCheck
         var larger = SizeChoice.Contact(subject.Vehicle.SystemVolts, design);
         return new Finding(verdict, design / most, line, () => Kind.Says(
             verdict, design, most, "A",
-            $"The contact of {relay.Id} carries {Say.Amps(design)}; {relay.ContactAmps} A printed are {Say.Amps(good)} at {subject.Volts} V.",
+            $"The contact of {relay.Id} carries {Say.Amps(design)}; {relay.ContactAmps} A printed are {Say.Amps(good)} at {subject.Volts} V."
+                + (verdict != Verdict.Holds && larger is null ? " No relay sold is larger. Split the line in two or more, each with its own relay." : ""),
             relay.Id, line, null, () => larger is { } amps
                 ? new Remedy($"Take a {amps} A relay") { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { ContactAmps = amps }) }
                 : null));

@@ -1,7 +1,7 @@
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Altering;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
-using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Controls;
 
@@ -14,7 +14,7 @@ internal static class SwitchCurrentCheck
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
         var contacts = subject.Study.Map.Links.Where(link => link.Needs is [Need.Position]).ToLookup(link => ((Need.Position)link.Needs[0]).Switch, StringComparer.Ordinal);
-        return Finding.Told(subject.Rig.Switches.Where(part => !RigSubject.Planned(part.Id)).Select(part => Find(subject, part, contacts[part.Id])));
+        return Finding.Told(subject.Rig.Switches.Select(part => Find(subject, part, contacts[part.Id])));
     }
 
     private static Finding Find(RigSubject subject, Switch part, IEnumerable<Link> contacts)
@@ -39,7 +39,7 @@ internal static class SwitchCurrentCheck
         var (live, load) = study.Off.Amps(contact.Id) >= 0 ? (contact.A, contact.B) : (contact.B, contact.A);
         return new Remedy("Put a relay in, the switch working its coil")
         {
-            Apply = rig => WireColours.After(rig, AutoSizer.Propose(RelayAlterations.Before(rig, live, load), line).Rig),
+            Apply = rig => WireColours.After(rig, WholeRig.Of(RelayAlterations.Before(rig, live, load)).Resize(line).Rig),
         };
     }
 }

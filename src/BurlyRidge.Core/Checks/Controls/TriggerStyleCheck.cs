@@ -15,8 +15,8 @@ internal static class TriggerStyleCheck
             var verdict = linked || subject.Rules.ForwardTrigger == TriggerSchool.OwnSwitch ? Verdict.Holds : Verdict.Watch;
             yield return Kind.Says(verdict, linked ? 1 : 0, 1, Kind.NoUnit,
                 linked ? $"{line.Line.Name} goes out with the high beam." : $"{line.Line.Name} stays on when the high beam goes off: who comes the other way is blinded until you find its switch.",
-                "", line.Line.Id, Schools.Trigger(subject.Rules), () => subject.Planned(line.Line)
-                    ? new Remedy("Link it to the high beam") { Apply = rig => Edit.Plan(rig, line.Line.Id, plan => plan with { Trigger = Trigger.HighBeam }) }
+                "", line.Line.Id, Schools.Trigger(subject.Rules), () => subject.Whole.Quick.ContainsKey(line.Line.Id)
+                    ? new Remedy("Link it to the high beam") { Apply = rig => Edit.Plan(rig, line.Line.Id, plan => plan with { Trigger = Trigger.HighBeam }), OfPlan = true }
                     : null);
         }
     }

@@ -25,8 +25,8 @@ internal static class CurrentSensorCheck
                     box is not null
                         ? $"{box.Id} must be on the post, and {battery.Id} has a current sensor there. The box's maker wins: the sensor then misses what the box itself draws, so keep lamp returns off this post."
                         : $"What returns to {earth.Id} passes the current sensor of {battery.Id} by: the vehicle miscounts its charge. Take the body side of the sensor.",
-                    earth.Id, RigSubject.Planned(earth.Id) ? subject.LineOf(earth.Id) : null, null,
-                    () => box is null && !RigSubject.Planned(earth.Id)
+                    earth.Id, subject.Whole.QuickLineOf(earth.Id), null,
+                    () => box is null
                         ? new Remedy("Take a stud on the body instead") { Apply = rig => Edit.Earth(rig, earth.Id, old => old with { Kind = EarthKind.Stud, On = null }) }
                         : null);
             }

@@ -16,15 +16,14 @@ internal static class EarthPracticeCheck
         var required = subject.MinusAt(earth.Id) is not null;
         var school = subject.Rules.Earths;
         var against = !required && ((school == EarthSchool.Body && earth.Kind == EarthKind.Post) || (school == EarthSchool.Post && earth.Kind == EarthKind.Stud));
-        var line = RigSubject.Planned(earth.Id) ? subject.LineOf(earth.Id) : null;
+        var line = subject.Whole.QuickLineOf(earth.Id);
         var other = earth.Kind == EarthKind.Post ? EarthKind.Stud : EarthKind.Post;
         return new Finding(against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, line, () => Kind.Says(
             against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, 0, Kind.NoUnit,
             $"{earth.Id} is {(earth.Kind == EarthKind.Post ? "on the battery post" : "a stud on the body")}" + (required ? ", as its maker wants." : "."),
-            earth.Id, line, Schools.Earths(subject.Rules), () => RigSubject.Planned(earth.Id) ? null
-                : new Remedy(other == EarthKind.Post ? "Return to the post" : "Take a stud on the body")
-                {
-                    Apply = rig => Edit.Earth(rig, earth.Id, old => old with { Kind = other, On = null }),
-                }));
+            earth.Id, line, Schools.Earths(subject.Rules), () => new Remedy(other == EarthKind.Post ? "Return to the post" : "Take a stud on the body")
+            {
+                Apply = rig => Edit.Earth(rig, earth.Id, old => old with { Kind = other, On = null }),
+            }));
     }
 }

@@ -24,6 +24,6 @@ internal static class BreakingCheck
             verdict, amps, most, "A",
             $"A short right behind {device.Id} draws up to {Say.Amps(amps)} from a full battery with the engine running"
                 + (verdict == Verdict.Holds ? "." : ": more than such a fuse is made to break. A fuse with a higher breaking capacity, or a little more lead before it in a sheath."),
-            device.Id, line, null, () => other is not null && amps <= Limits.BreakingAmps(FuseFamily.BoltDown) ? Edit.Fuse(device.Id, other) : null));
+            device.Id, line, null, () => other is not null && amps <= Limits.BreakingAmps(FuseFamily.BoltDown) ? Edit.Fuse(subject, device.Id, other) : null));
     }
 }

@@ -12,7 +12,7 @@ internal static class FuseFamilyCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
         from device in subject.Rig.Protection
-        where !device.Breaker && !RigSubject.Planned(device.Id)
+        where !device.Breaker
         where SizeChoice.FeedsLongHeavy(subject.Rig, subject.Study.Feeds, subject.Study.Map.Find(device.Id)!)
         select Find(subject, device));
 
@@ -26,6 +26,6 @@ internal static class FuseFamilyCheck
             verdict, rating, Limits.BoltDownFromAmps, "A",
             $"{device.Id} is a {device.Fuse} before something that draws much for hours"
                 + (verdict == Verdict.Holds ? "." : ": its holder cooks. Take a bolt-down fuse in a bolted holder."),
-            device.Id, line, null, () => Edit.Fuse(device.Id, larger)));
+            device.Id, line, null, () => Edit.Fuse(subject, device.Id, larger)));
     }
 }

@@ -23,6 +23,6 @@ internal static class FuseHeatCheck
         return new Finding(verdict, design.Amps / most, line, () => Kind.Says(
             verdict, design.Amps, most, "A",
             $"At {Say.Celsius(celsius)} in the {Say.Kind(device.Place)} the {device.Fuse} fuse {device.Id} is good for {Say.Amps(good)}; {Say.Amps(design.Amps)} flow.",
-            device.Id, line, null, () => Edit.Fuse(device.Id, FuseLoadOfRigCheck.Larger(subject, device, design.Amps))));
+            device.Id, line, null, () => Edit.Fuse(subject, device.Id, FuseLoadCheck.Larger(subject, device, design.Amps))));
     }
 }

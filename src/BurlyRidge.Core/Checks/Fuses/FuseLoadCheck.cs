@@ -1,32 +1,33 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Fuses;
 
-/// <summary>Does the fuse carry the load for good?</summary>
+/// <summary>Does every fuse of a wired line carry its load for good?</summary>
 internal static class FuseLoadCheck
 {
-    public static Check Judge(LineSubject subject)
+    internal static readonly Kind Kind = new("fuse-load", "Fuse carries the load",
+        "Continuous load at most 80 % of the rating (common practice; makers say 70 to 80 %); house rule");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+        subject.Rig.Protection.Select(device => Find(subject, device)));
+
+    private static Finding Find(RigSubject subject, ProtectiveDevice device)
     {
-        var design = subject.Demand.DesignAmps;
-        var fraction = subject.Limits.FuseLoadFraction;
-        const string title = "Fuse carries the load";
-        const string source = "Continuous load at most 80 % of the rating (common practice; makers say 70 to 80 %); house rule";
-        if (subject.Sizing.Fuse is not { } fuse)
-        {
-            var largest = Protection.FuseTable.Proposable[^1].RatingAmps;
-            return new Check("fuse-load", Verdict.Stop, title, design, fraction * largest, "A",
-                $"The largest standard fuse is {Say.Amps(largest)}. Split the line.", source);
-        }
-        var verdict = Limits.AtLeast(fuse.RatingAmps, subject.Limits.FuseAmpsForLoad(design)) ? Verdict.Holds
-            : fuse.RatingAmps > design ? Verdict.Watch
-            : Verdict.Stop;
-        var loading = $"{Say.Amps(design)} load the {fuse} fuse to {Say.Percent(design / fuse.RatingAmps)}";
-        var reason = verdict switch
-        {
-            Verdict.Holds => $"{loading}, {Say.Percent(fraction)} allowed.",
-            Verdict.Watch => $"{loading}, {Say.Percent(fraction)} allowed: it ages and may open for nothing. Take a larger one if the wire allows it.",
-            _ => $"{loading}: it opens in use. Take a larger one and a wire that it protects.",
-        };
-        return new Check("fuse-load", verdict, title, design, fraction * fuse.RatingAmps, "A", reason, source);
+        var design = subject.Study.Design(device.Id);
+        var most = subject.Rules.FuseLoadFraction * device.Fuse.RatingAmps;
+        var verdict = Limits.AtLeast(most, design.Amps) ? Verdict.Holds : device.Fuse.RatingAmps > design.Amps ? Verdict.Watch : Verdict.Stop;
+        var line = subject.LineOf(device.Id);
+        return new Finding(verdict, design.Amps / most, line, () => Kind.Says(
+            verdict, design.Amps, most, "A",
+            $"{Say.Amps(design.Amps)} load the {device.Fuse} fuse {device.Id} to {Say.Percent(design.Amps / device.Fuse.RatingAmps)}"
+                + (design.Amps > 0 ? $" ({design.State})." : "; nothing that was judged runs through it.")
+                + (verdict != Verdict.Holds && Larger(subject, device, design.Amps) is null ? " No standard fuse is larger. Split the line." : ""),
+            device.Id, line, Schools.FuseLoad(subject.Rules),
+            () => Edit.Fuse(subject, device.Id, Larger(subject, device, design.Amps))));
     }
+
+    /// <summary>The smallest fuse that carries the load where it sits.</summary>
+    public static Protection.Fuse? Larger(RigSubject subject, ProtectiveDevice device, double designAmps) => SizeChoice.Fuse(
+        subject.Rules, device.Place, designAmps, SizeChoice.FeedsLongHeavy(subject.Rig, subject.Study.Feeds, subject.Study.Map.Find(device.Id)!));
 }

@@ -2,21 +2,24 @@ using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Lamps;
 
-/// <summary>Do enough volts arrive?</summary>
+/// <summary>Do enough volts arrive at the worst lamp of a wired line?</summary>
 internal static class DropCheck
 {
-    public static Check? Judge(LineSubject subject)
+    internal static readonly Kind Kind = new("drop", "Volts arrive at the lamp",
+        "ABYC E-11 limits of 3 and 10 % (from memory); 5 % for regulated LED by house rule");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
     {
-        if (subject.Sizing.Wire is not { Point: { } point } rung) return null;
-        var demand = subject.Demand;
-        var limit = subject.Limits.DropFraction;
-        var drop = rung.DropFraction(demand.SystemVolts);
-        var verdict = subject.Limits.DropHolds(drop) ? Verdict.Holds
-            : drop <= Math.Max(limit, Limits.WorstDropFraction) ? Verdict.Watch
-            : Verdict.Stop;
-        var said = $"{Say.Volts(demand.SystemVolts - point.LampVolts)} of {demand.SystemVolts} V are lost at {Say.Amps(point.Amps)}; "
-            + $"{RungWords.NotWire(point)}.";
-        return new Check("drop", verdict, "Volts arrive at the lamp", drop, limit, "", said,
-            "ABYC E-11 limits of 3 and 10 % (from memory); 5 % for regulated LED by house rule");
+        foreach (var line in subject.Study.Lines)
+        {
+            if (line.Worst is not { } lamp || line.Source is null) continue;
+            var limit = line.Limits.DropFraction;
+            var verdict = line.Limits.DropHolds(lamp.DropFraction) ? Verdict.Holds
+                : lamp.DropFraction <= Math.Max(limit, Limits.WorstDropFraction) ? Verdict.Watch
+                : Verdict.Stop;
+            yield return Kind.Says(verdict, lamp.DropFraction, limit, "",
+                $"{Say.Volts(lamp.DropVolts)} are lost between {line.Source.A} and {lamp.Id} and back, engine off; {Say.Volts(lamp.OffVolts)} arrive.",
+                lamp.Id, line.Line.Id, Schools.Drop(limit), () => Edit.Size(subject, line.Line));
+        }
     }
 }

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Altering;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
@@ -13,7 +14,7 @@ internal static class FarLampCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
-        foreach (var line in subject.WiredLines.Where(line => line.Lamps.Count > 1 && line.Trigger.On is not null))
+        foreach (var line in subject.Study.Lines.Where(line => line.Lamps.Count > 1 && line.Trigger.On is not null))
         {
             foreach (var alike in line.Lamps.GroupBy(lamp => (lamp.Function.Kind, lamp.Function.RatedVolts)).Where(group => group.Count() > 1))
             {
@@ -26,7 +27,7 @@ internal static class FarLampCheck
                 yield return Kind.Says(verdict, spread, Limits.ChainSpreadFraction, "",
                     $"{first.Id} gets {Say.Volts(first.OffVolts)}, {last.Id} {Say.Volts(last.OffVolts)}. {light}"
                         + (verdict == Verdict.Holds ? "" : " Thicker links, or feed the row from both ends."),
-                    last.Id, line.Line.Id, null, () => FeedBoth(subject, line.Line) ?? Edit.Size(line.Line));
+                    last.Id, line.Line.Id, null, () => FeedBoth(subject, line.Line) ?? Edit.Size(subject, line.Line));
             }
         }
     }
@@ -36,6 +37,6 @@ internal static class FarLampCheck
     {
         var rig = subject.Saved;
         return ReferenceEquals(RowAlterations.FeedBoth(rig, line), rig) ? null
-            : new Remedy("Feed the row from both ends") { Apply = saved => AutoSizer.Propose(RowAlterations.FeedBoth(saved, line), line.Id).Rig };
+            : new Remedy("Feed the row from both ends") { Apply = saved => WholeRig.Of(RowAlterations.FeedBoth(saved, line)).Resize(line.Id).Rig };
     }
 }

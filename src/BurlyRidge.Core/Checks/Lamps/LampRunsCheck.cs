@@ -2,19 +2,23 @@ using BurlyRidge.Core.Parts;
 
 namespace BurlyRidge.Core.Checks.Lamps;
 
-/// <summary>Does a regulated LED lamp stay above its drop-out voltage?</summary>
+/// <summary>Does a regulated LED lamp of a wired line stay above its drop-out voltage?</summary>
 internal static class LampRunsCheck
 {
-    public static Check? Judge(LineSubject subject)
+    internal static readonly Kind Kind = new("lamp-runs", "Lamps stay lit",
+        "Drop-out voltage of regulated LED lamps (typical, no source): see the maker's sheet");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
     {
-        if (subject.Sizing.Wire is not { } rung || subject.Sizing.Fuse is null || subject.Demand.Watts.RegulatedLed <= 0) return null;
-        var dropOut = LampFunction.UsualDropOut * subject.Demand.SystemVolts;
-        var volts = rung.Point?.LampVolts ?? 0;
-        return new Check("lamp-runs", rung.Point is null ? Verdict.Stop : Verdict.Holds, "Lamps stay lit", volts, dropOut, "V",
-            rung.Point is null
-                ? $"On {rung.Wire.Name} no state of the line leaves the lamps their drop-out voltage of {Say.Volts(dropOut)}: "
-                    + "they flicker or stay dark. Take a thicker wire or a shorter way."
-                : $"{Say.Volts(volts)} arrive; they drop out below {Say.Volts(dropOut)}.",
-            "Drop-out voltage of regulated LED lamps (typical, no source): see the maker's sheet");
+        foreach (var line in subject.Study.Lines.Where(line => line.Trigger.On is not null))
+        {
+            var lamp = line.Lamps.Where(lamp => lamp.Function.Kind == LampKind.RegulatedLed).MinBy(lamp => lamp.OffVolts - lamp.Function.DropsOutAt());
+            if (lamp is null) continue;
+            var dropOut = lamp.Function.DropsOutAt();
+            var verdict = lamp.OffVolts >= dropOut ? Verdict.Holds : Verdict.Stop;
+            yield return Kind.Says(verdict, lamp.OffVolts, dropOut, "V",
+                $"{lamp.Id} gets {Say.Volts(lamp.OffVolts)} with the engine off; it drops out below {Say.Volts(dropOut)}.",
+                lamp.Id, line.Line.Id, null, () => Edit.Size(subject, line.Line));
+        }
     }
 }

@@ -9,7 +9,7 @@ internal static class LineLightsCheck
 
     internal static readonly Kind Kind = new("line-lights", "The line can be lit", "The network solved with everything on that its wires ask for");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => subject.WiredLines.Select(line =>
+    public static IEnumerable<Check> Judge(RigSubject subject) => subject.Study.Lines.Select(line =>
     {
         var dark = line.Lamps.Where(lamp =>
             Math.Max(Math.Abs(line.Off.Amps(lamp.Id)), Math.Abs(line.Running.Amps(lamp.Id))) < GlowFraction * lamp.Function.Watts / lamp.Function.RatedVolts).ToList();

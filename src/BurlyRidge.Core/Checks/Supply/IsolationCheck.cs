@@ -12,7 +12,7 @@ internal static class IsolationCheck
     {
         if (subject.Rules.Isolation == IsolationSchool.FuseOut)
         {
-            var unfused = subject.WiredLines.Where(line => line.Lamps.Any(lamp => subject.Study.Map.Find(lamp.Id) is { } link
+            var unfused = subject.Study.Lines.Where(line => line.Lamps.Any(lamp => subject.Study.Map.Find(lamp.Id) is { } link
                 && subject.Study.Feeds.Of(link.A) is { Grounded: false } section && section.Sources.Count + section.LimitedSources.Count > 0)).ToList();
             yield return Kind.Says(unfused.Count == 0 ? Verdict.Holds : Verdict.Watch, unfused.Count, 0, "lines",
                 unfused.Count == 0 ? "Every line has a fuse that can be taken out." : $"{unfused[0].Line.Name} has no fuse of its own to take out: take the battery's minus off instead.",

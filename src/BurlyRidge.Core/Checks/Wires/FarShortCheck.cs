@@ -27,6 +27,6 @@ internal static class FarShortCheck
             $"A short at the far end of {RigSubject.Name(figures.Run)[4..]} draws at least {Say.Amps(fault.FarAmps)}; the {fuse} fuse ({fault.Device.Id}) "
                 + (double.IsPositiveInfinity(opens) ? "need not open at that" : $"opens within {Say.Seconds(opens)}")
                 + (double.IsPositiveInfinity(stands) ? ", and the wire carries it for good." : $", the wire stands it for {Say.Seconds(stands)}."),
-            figures.Run.Id, line, null, () => Edit.Wire(figures.Run.Id, SizeChoice.WireForShorts(subject.Saved, figures)?.Name)));
+            figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, SizeChoice.WireForShorts(subject.Saved, figures)?.Name)));
     }
 }

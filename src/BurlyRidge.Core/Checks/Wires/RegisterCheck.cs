@@ -1,4 +1,4 @@
-using BurlyRidge.Core.Altering;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
@@ -13,7 +13,7 @@ internal static class RegisterCheck
     {
         // Leads of the vehicle's own stand in the register as soon as something is joined to them.
         var leads = subject.Vehicle.PassThroughs.Where(lead => Used(subject, lead)).Select(lead => lead.Colour).ToList();
-        var colours = subject.WiredRuns.Select(figures => figures.Run.Colour).Concat(leads).ToList();
+        var colours = subject.Study.Runs.Select(figures => figures.Run.Colour).Concat(leads).ToList();
         // What the maker chose cannot be given a colour; it has to be looked at.
         var unknownLeads = leads.Contains("");
         if (colours.Count == 0) yield break;

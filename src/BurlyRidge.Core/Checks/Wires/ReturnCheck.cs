@@ -9,7 +9,7 @@ internal static class ReturnCheck
         "A return carries the sum of its lines, and in a short the current of the largest fuse before them (common practice, no source)");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
-        from figures in subject.WiredRuns
+        from figures in subject.Study.Runs
         where figures.Returns
         select Find(subject, figures));
 
@@ -27,6 +27,6 @@ internal static class ReturnCheck
                 + (figures.FuseNeedAmps > 0 ? $" and in a short up to what blows a {figures.Devices.Max(device => device.Fuse!.RatingAmps)} A fuse" : "")
                 + $"; it carries {Say.Amps(figures.AmpacityAmps)} where it lies.",
             figures.Run.Id, line, Schools.Margin(subject.Rules),
-            () => Edit.Wire(figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
+            () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
     }
 }

@@ -31,7 +31,7 @@ internal static class TerminalHeatCheck
             verdict, figures.ConductorCelsius, Limits.TerminalCelsius, "°C",
             $"{RigSubject.Name(figures.Run)} reaches {Say.Celsius(figures.ConductorCelsius)} and ends at {end}"
                 + (verdict == Verdict.Holds ? "." : ": the plastic around it ages. Take a thicker wire."),
-            figures.Run.Id, line, null, () => Edit.Wire(figures.Run.Id, Cooler(subject, figures)?.Name)));
+            figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, Cooler(subject, figures)?.Name)));
     }
 
     private static WireSize? Cooler(RigSubject subject, RunFigures figures) => WireTable.Of(subject.Rules.Gauges).FirstOrDefault(wire =>

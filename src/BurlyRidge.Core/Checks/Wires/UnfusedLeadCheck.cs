@@ -39,7 +39,7 @@ internal static class UnfusedLeadCheck
     {
         var (near, far) = metres.Ohms(run.From) <= metres.Ohms(run.To) ? (run.From, run.To) : (run.To, run.From);
         var device = subject.Saved.Protection.FirstOrDefault(part => part.Id == PartBook.Split(far).Part);
-        if (device is null || metres.Ohms(near) > 0 || RigSubject.Planned(run.Id)) return null;
+        if (device is null || metres.Ohms(near) > 0) return null;
         var behind = far == $"{device.Id}.in" ? $"{device.Id}.out" : $"{device.Id}.in";
         return new Remedy("Move the fuse to the battery")
         {

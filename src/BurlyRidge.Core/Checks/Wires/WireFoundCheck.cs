@@ -1,33 +1,33 @@
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Templates;
+
 namespace BurlyRidge.Core.Checks.Wires;
 
-/// <summary>Is there a size in the table that will do, and if not, what would?</summary>
+/// <summary>Is there a size in the table that will do for a quick plan, and if not, what would?</summary>
 internal static class WireFoundCheck
 {
-    public static Check? Judge(LineSubject subject)
+    internal static readonly Kind Kind = new("wire-found", "A wire that will do", "Every size of the table judged; house rules");
+
+    public static IEnumerable<Check> Judge(RigSubject subject)
     {
-        var sizing = subject.Sizing;
-        if (sizing.Wire is not null && !sizing.Wire.Holds) return null;
-        var holding = sizing.Ladder.Count(rung => rung.Holds);
-        return sizing.Wire is { } wire
-            ? new Check("wire-found", Verdict.Holds, "A wire that will do", holding, 1, "sizes",
-                $"{wire.Wire} holds; {holding} of the {sizing.Ladder.Count} sizes in the table do.", Source)
-            : new Check("wire-found", Verdict.Stop, "No wire in the table will do", holding, 1, "sizes",
-                $"{Why(subject)} {WaysOut(subject)}", Source);
+        foreach (var line in subject.Saved.Lines)
+        {
+            if (!subject.Whole.Quick.TryGetValue(line.Id, out var sizing)) continue;
+            var holding = sizing.Ladder.Count(rung => rung.Holds);
+            yield return Kind.Says(
+                holding > 0 ? Verdict.Holds : Verdict.Stop, holding, 1, "sizes",
+                holding > 0 ? $"{holding} of the {sizing.Ladder.Count} sizes in the table do, from {sizing.ProposedWire!.Wire} up." : $"{Why(subject, sizing)} {WaysOut(subject, line)}",
+                "", line.Id, null, () => Edit.Size(subject, line));
+        }
     }
 
-    private const string Source = "Every size of the table judged by the checks below; house rules";
+    private static string Why(RigSubject subject, QuickSizing sizing) => sizing.ProposedFuse is null && sizing.Ladder[^1].Failures is [Sizing.RungFailure.NoFuse]
+        ? $"No standard fuse carries {Say.Amps(sizing.DesignAmps)} at {Say.Percent(subject.Rules.FuseLoadFraction)}."
+        : $"The thickest is {sizing.Ladder[^1].Wire}: {RungWords.Why(subject.Rules, sizing.Main, sizing.Ladder[^1], sizing.DropLimit)}.";
 
-    private static string Why(LineSubject subject)
+    private static string WaysOut(RigSubject subject, Line line)
     {
-        if (subject.Sizing.Fuse is null)
-            return $"No standard fuse carries {Say.Amps(subject.Demand.DesignAmps)} at {Say.Percent(subject.Limits.FuseLoadFraction)}.";
-        var thickest = subject.Sizing.Ladder[^1];
-        return $"The thickest is {thickest.Wire}: {RungWords.Why(subject.Sizing, thickest)}.";
-    }
-
-    private static string WaysOut(LineSubject subject)
-    {
-        var ways = Sizing.WayOut.Of(subject.Demand, subject.LampCount);
+        var ways = WayOut.Of(QuickAsk.Of(subject.Saved, line.Plan!));
         return ways.Count == 0
             ? "Neither a shorter run nor a split nor more volts helps: use less light on this line."
             : $"What would do: {string.Join("; or ", ways)}.";

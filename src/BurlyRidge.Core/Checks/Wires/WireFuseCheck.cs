@@ -2,20 +2,32 @@ using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Wires;
 
-/// <summary>Does the fuse open before the wire is overloaded?</summary>
+/// <summary>Is every run good for the fuse before it, thinner branches included?</summary>
 internal static class WireFuseCheck
 {
-    public static Check? Judge(LineSubject subject)
+    internal static readonly Kind Kind = new("wire-fuse", "Fuse protects the wire",
+        "Load < fuse < wire on every branch (common practice, no source); a bolt-down fuse carries half as much again for an hour (ISO 8820-5 kind, from memory)");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+        from figures in subject.Study.Runs
+        let need = Math.Max(figures.FuseNeedAmps, figures.LimitedAmps)
+        where need > 0 && !figures.Returns
+        select Find(subject, figures, need));
+
+    private static Finding Find(RigSubject subject, RunFigures figures, double need)
     {
-        if (subject.Sizing is not { Wire: { } rung, Fuse: { } fuse }) return null;
-        var most = Limits.FuseAmpsForWire(rung.AmpacityAmps, fuse.Family);
-        var holds = Limits.AtLeast(rung.AmpacityAmps, Limits.WireAmpsForFuse(fuse));
-        return new Check("wire-fuse", holds ? Verdict.Holds : Verdict.Stop, "Fuse protects the wire",
-            fuse.RatingAmps, most, "A",
-            holds
-                ? $"The {fuse} fuse is within what {rung.Wire.Name} carries, {Say.Amps(rung.AmpacityAmps)} where it lies."
-                : $"{rung.Wire.Name} carries {Say.Amps(rung.AmpacityAmps)} where it lies: it would burn before the {fuse} fuse opens. "
-                    + "Take a thicker wire or a smaller fuse.",
-            "Load < fuse < wire (common practice, no source); a bolt-down fuse carries half as much again for an hour (ISO 8820-5 kind, from memory)");
+        var holds = Limits.AtLeast(figures.AmpacityAmps, need);
+        var line = subject.LineOf(figures.Run.Id);
+        return new Finding(holds ? Verdict.Holds : Verdict.Stop, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () =>
+        {
+            var before = figures.Devices.MaxBy(link => Limits.WireAmpsForFuse(link.Fuse!)) is { } device ? $"the {device.Fuse} fuse before it ({device.Id})"
+                : figures.Behind.Count > 0 ? $"no fuse is before it, and the {string.Join(" and ", figures.Behind.Select(link => link.Fuse))} fuse behind it"
+                : "the source that feeds it";
+            return Kind.Says(holds ? Verdict.Holds : Verdict.Stop, need, figures.AmpacityAmps, "A",
+                $"{RigSubject.Name(figures.Run)} carries {Say.Amps(figures.AmpacityAmps)} where it lies; {before} asks {Say.Amps(need)}."
+                    + (holds ? "" : $" It would burn before the fuse opens: take a thicker wire, or {(figures.Behind.Count > 0 ? "a smaller fuse" : "give the branch a fuse of its own")}."),
+                figures.Run.Id, line, null,
+                () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name));
+        });
     }
 }

@@ -2,26 +2,27 @@ using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Wires;
 
-/// <summary>Does the wire carry the load with its margin?</summary>
+/// <summary>Does every run carry its load with the margin?</summary>
 internal static class WireLoadCheck
 {
-    public static Check? Judge(LineSubject subject)
+    internal static readonly Kind Kind = new("wire-load", "Wire carries the load",
+        "ABYC E-11 ampacity (from memory), IEC 60364-5-52 ambient factor (from memory); margin by house rule");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+        from figures in subject.Study.Runs
+        where figures.DesignAmps > 0 && !figures.Returns
+        select Find(subject, figures));
+
+    private static Finding Find(RigSubject subject, RunFigures figures)
     {
-        if (subject.Sizing.Wire is not { } rung) return null;
-        var design = subject.Demand.DesignAmps;
-        var need = subject.Limits.WireAmpsForLoad(design);
-        var verdict = Limits.AtLeast(rung.AmpacityAmps, need) ? Verdict.Holds
-            : rung.AmpacityAmps > design ? Verdict.Watch
-            : Verdict.Stop;
-        var reason = verdict switch
-        {
-            Verdict.Holds => $"{rung.Wire.Name} carries {Say.Amps(rung.AmpacityAmps)} where it lies; "
-                + $"{Say.Amps(design)} and {Say.Percent(subject.Limits.MarginFraction)} are asked of it.",
-            Verdict.Watch => $"{rung.Wire.Name} carries the load of {Say.Amps(design)} but not the margin of "
-                + $"{Say.Percent(subject.Limits.MarginFraction)}. Take a thicker wire.",
-            _ => $"{rung.Wire.Name} carries {Say.Amps(rung.AmpacityAmps)} where it lies, less than the load. Take a thicker wire.",
-        };
-        return new Check("wire-load", verdict, "Wire carries the load", rung.AmpacityAmps, need, "A", reason,
-            "ABYC E-11 ampacity (from memory), IEC 60364-5-52 ambient factor (from memory); margin by house rule");
+        var need = figures.DesignAmps * (1 + subject.Rules.MarginFraction);
+        var verdict = Limits.AtLeast(figures.AmpacityAmps, need) ? Verdict.Holds : figures.AmpacityAmps > figures.DesignAmps ? Verdict.Watch : Verdict.Stop;
+        var line = subject.LineOf(figures.Run.Id);
+        return new Finding(verdict, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () => Kind.Says(
+            verdict, figures.AmpacityAmps, need, "A",
+            $"{RigSubject.Name(figures.Run)} carries {Say.Amps(figures.AmpacityAmps)} where it lies; {Say.Amps(figures.DesignAmps)} flow ({figures.DesignState})"
+                + $" and {Say.Percent(subject.Rules.MarginFraction)} are asked on top.",
+            figures.Run.Id, line, Schools.Margin(subject.Rules),
+            () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
     }
 }

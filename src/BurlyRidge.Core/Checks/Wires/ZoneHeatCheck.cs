@@ -1,19 +1,29 @@
+using BurlyRidge.Core.Sizing;
+
 namespace BurlyRidge.Core.Checks.Wires;
 
-/// <summary>Is the insulation made for the hottest place that it passes?</summary>
+/// <summary>Is a run's insulation made for the hottest place that it passes?</summary>
 internal static class ZoneHeatCheck
 {
-    public static Check Judge(LineSubject subject)
+    internal static readonly Kind Kind = new("zone-heat", "Insulation stands the heat",
+        "IEC 60364-5-52 ambient factor (from memory); zone temperatures by house rule");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(subject.Study.Runs.Select(figures => Find(subject, figures)));
+
+    private static Finding Find(RigSubject subject, RunFigures figures)
     {
-        var demand = subject.Demand;
-        var zone = Say.Kind(demand.HottestZone);
-        var holds = demand.AmbientCelsius < demand.InsulationCelsius;
-        return new Check("zone-heat", holds ? Verdict.Holds : Verdict.Stop, "Insulation stands the heat",
-            demand.AmbientCelsius, demand.InsulationCelsius, "°C",
-            holds
-                ? $"The hottest place on the way, the {zone}, is taken as {Say.Celsius(demand.AmbientCelsius)}."
-                : $"The {zone} is taken as {Say.Celsius(demand.AmbientCelsius)}: no wire of this insulation can hold there. "
-                    + "Route it elsewhere or take a wire of a higher class.",
-            "IEC 60364-5-52 ambient factor (from memory); zone temperatures by house rule");
+        var run = figures.Run;
+        var verdict = figures.AmbientCelsius < run.InsulationCelsius ? Verdict.Holds : Verdict.Stop;
+        var line = subject.LineOf(run.Id);
+        return new Finding(verdict, figures.AmbientCelsius / run.InsulationCelsius, line, () => Kind.Says(
+            verdict, figures.AmbientCelsius, run.InsulationCelsius, "°C",
+            $"{RigSubject.Name(run)} passes {Say.Celsius(figures.AmbientCelsius)} with insulation for {Say.Celsius(run.InsulationCelsius)}"
+                + (verdict == Verdict.Holds ? "." : ": route it elsewhere, or take a wire of a higher class."),
+            run.Id, line, null, () => Better(figures) is { } celsius
+                ? new Remedy($"Take insulation for {celsius} °C") { Apply = rig => rig.WithRun(run.Id, old => old with { InsulationCelsius = celsius }) }
+                : null));
     }
+
+    private static int? Better(RunFigures figures) =>
+        Conductors.Ampacity.InsulationClasses.Where(celsius => celsius > figures.AmbientCelsius).Select(celsius => (int?)celsius).FirstOrDefault();
 }

@@ -2,8 +2,8 @@ using System.Net;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Strips;
 
 namespace BurlyRidge.Core.Exchange.Drawings;
@@ -20,9 +20,9 @@ public static class Diagram
     private const double Gap = 6;
 
     /// <summary>One line from source to earth; null where the rig has none of that id.</summary>
-    public static string? OfLine(Rig rig, string lineId, CancellationToken cancellation = default)
+    public static string? OfLine(Rig rig, string lineId, QuickSizes? sizes = null, CancellationToken cancellation = default)
     {
-        var sheet = new Sheet(rig);
+        var sheet = new Sheet(rig, sizes);
         if (sheet.Wired.Lines.FirstOrDefault(line => line.Id == lineId) is not { } line) return null;
         cancellation.ThrowIfCancellationRequested();
         var drawing = new LineDiagram(sheet.Wired, sheet.Words, sheet.StripOf(line), line.Name);
@@ -33,9 +33,9 @@ public static class Diagram
 
     /// <summary>Every line, and what hangs on none of them, below each other; each wire once.</summary>
     /// <exception cref="DrawingTooLargeException">It would hold more than <see cref="MostStations"/>.</exception>
-    public static string OfRig(Rig rig, string title, CancellationToken cancellation = default)
+    public static string OfRig(Rig rig, string title, QuickSizes? sizes = null, CancellationToken cancellation = default)
     {
-        var (blocks, rest) = Blocks(new Sheet(rig), cancellation);
+        var (blocks, rest) = Blocks(new Sheet(rig, sizes), cancellation);
         var svg = new Svg(blocks.Select(block => block.Width).Append(rest.Width).Append(100).Max(), blocks.Sum(block => block.Height + Gap) + (rest.Empty ? 0 : rest.Height) + 10, $"Wiring of {title}");
         var at = 0.0;
         var drawn = new Dictionary<string, string>(StringComparer.Ordinal);
@@ -50,9 +50,9 @@ public static class Diagram
 
     /// <summary>The same as pages of A4, a line a page where it needs one.</summary>
     /// <exception cref="DrawingTooLargeException">It would hold more than <see cref="MostStations"/>.</exception>
-    public static string Page(Rig rig, string title, CancellationToken cancellation = default)
+    public static string Page(Rig rig, string title, QuickSizes? sizes = null, CancellationToken cancellation = default)
     {
-        var (blocks, rest) = Blocks(new Sheet(rig), cancellation);
+        var (blocks, rest) = Blocks(new Sheet(rig, sizes), cancellation);
         var drawn = new Dictionary<string, string>(StringComparer.Ordinal);
         var pages = blocks.Unless(cancellation).Select(block =>
         {
@@ -118,9 +118,9 @@ public static class Diagram
         private readonly WiringMap map;
         private readonly LineStudies studies;
 
-        public Sheet(Rig rig)
+        public Sheet(Rig rig, QuickSizes? sizes)
         {
-            Wired = PlanWiring.WireAll(LaidRig.Of(rig).Rig);
+            Wired = WholeRig.Of(rig, sizes).Wired;
             map = WiringMap.Of(Wired);
             studies = new LineStudies(Wired, map);
             Words = new StationWords(Wired);

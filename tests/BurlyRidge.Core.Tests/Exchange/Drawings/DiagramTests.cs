@@ -3,7 +3,7 @@ using System.Xml.Linq;
 using BurlyRidge.Core.Exchange.Drawings;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Starting;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Tests.Support.Shapes;
 
 namespace BurlyRidge.Core.Tests.Exchange.Drawings;

@@ -51,8 +51,8 @@ export function StationPanel({
         </h3>
         {planned(station) ? (
           <p className="text-sm text-dust">
-            This line is planned in short: gauge and fuse can be taken by hand, all else follows. Wire it part
-            by part to change single parts.
+            This line is a quick plan: you can choose its wire and fuse, all else follows. Any other change
+            expands it to full wiring.
           </p>
         ) : (
           <Fields {...edit} />
@@ -103,7 +103,7 @@ function Judged({
   onTakeWire,
 }: {
   ready: boolean;
-  /** Gauge and fuse of a line planned in short are judged for the whole line, below. */
+  /** Wire and fuse of a quick plan are judged for the whole line, below. */
   sheetOnly: boolean;
   rig: Rig;
   run: string;

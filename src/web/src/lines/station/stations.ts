@@ -1,7 +1,7 @@
 import type { Strand, StripStation } from "../../api/client";
 
-/** Whether a station is a part of a line planned in short. */
-export const planned = (station: StripStation) => station.part.includes("/");
+/** Whether a quick plan stands for a station. */
+export const planned = (station: StripStation) => station.quick ?? false;
 
 /** The run that a station is, or the next one that its current passes. */
 export function wireBehind(strands: readonly Strand[], station: StripStation): string | undefined {

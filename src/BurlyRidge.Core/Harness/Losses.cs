@@ -1,0 +1,66 @@
+using BurlyRidge.Core.Network;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Harness;
+
+/// <summary>Which of the four places volts are lost in.</summary>
+public enum LossGroup
+{
+    /// <summary>Wire from the source to the lamps.</summary>
+    Out,
+
+    /// <summary>Wire or body from the lamps back.</summary>
+    Back,
+
+    /// <summary>The fuse itself.</summary>
+    Fuse,
+
+    /// <summary>Holder, relay contact, plugs, terminals, stud.</summary>
+    Contacts,
+}
+
+/// <summary>Volts lost in one part.</summary>
+/// <param name="ShareOfLoss">Its part of all that is lost, 0 to 1.</param>
+public sealed record Loss(string Name, LossGroup Group, double Milliohms, double Volts, double ShareOfLoss);
+
+/// <summary>Where the volts of a lamp are lost.</summary>
+public static class Losses
+{
+    /// <summary>One entry a kind of part, grouped as a fitter asks for them; empty where the lamp carries nothing.</summary>
+    public static IReadOnlyList<Loss> Of(Rig rig, SolvedHarness solved, string lamp)
+    {
+        var points = Profile.Of(solved, [lamp]);
+        var parts = rig.AllParts().ToDictionary(part => part.Id, StringComparer.Ordinal);
+        var found = new List<(string Name, LossGroup Group, double Ohms, double Volts)>();
+        foreach (var point in points.Where(point => point.From >= 0 && point.Part != lamp))
+        {
+            var (amps, volts) = (point.Amps, points[point.From].Volts - point.Volts);
+            void Add(string name, LossGroup group, double ohms) => found.Add((name, group, ohms, amps * ohms));
+            if (solved.Harness.Elements[point.Part] is WireElement wire)
+            {
+                Add($"{wire.Wire.Name} {(point.Way == Way.Out ? "out" : "back")}", point.Way == Way.Out ? LossGroup.Out : LossGroup.Back, wire.OhmsAt(amps) - wire.EndOhms);
+                Add("terminals", LossGroup.Contacts, wire.EndOhms);
+                continue;
+            }
+            var (id, inside) = PartBook.Split(point.Part);
+            var part = parts.GetValueOrDefault(id);
+            if (part is ProtectiveDevice { Breaker: false } device)
+            {
+                Add($"{device.Fuse} fuse", LossGroup.Fuse, FuseTable.WarmOhms(device.Fuse));
+                Add("fuse holder", LossGroup.Contacts, TypicalOhms.Holder);
+                continue;
+            }
+            var name = part is null ? "body" : part.Word(inside).Name;
+            found.Add((name, part is Earth { Kind: EarthKind.Stud } ? LossGroup.Back : LossGroup.Contacts, volts / amps, volts));
+        }
+        var all = found.Sum(loss => loss.Volts);
+        return
+        [
+            .. found.GroupBy(loss => (loss.Name, loss.Group))
+                .Select(alike => new Loss(alike.Key.Name, alike.Key.Group, alike.Sum(loss => loss.Ohms) * 1000, alike.Sum(loss => loss.Volts), all > 0 ? alike.Sum(loss => loss.Volts) / all : 0))
+                .OrderBy(loss => loss.Group),
+        ];
+    }
+}

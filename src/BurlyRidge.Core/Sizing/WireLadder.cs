@@ -1,0 +1,93 @@
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Sizing;
+
+/// <summary>Why a size of wire will not do.</summary>
+public enum RungFailure
+{
+    /// <summary>The zone is as hot as the insulation may be.</summary>
+    Heat,
+
+    /// <summary>Its ampacity is below the load with its margin.</summary>
+    Load,
+
+    /// <summary>Its ampacity is below the fuse.</summary>
+    Fuse,
+
+    /// <summary>More volts are lost than the limit allows.</summary>
+    Drop,
+
+    /// <summary>The lamps could not run on it at all.</summary>
+    BrownOut,
+
+    /// <summary>No standard fuse carries the load.</summary>
+    NoFuse,
+
+    /// <summary>A short at its far end hurts it before the fuse opens.</summary>
+    FarShort,
+}
+
+/// <summary>One size of wire judged for one run or for several together, all else of the rig as it is.</summary>
+/// <param name="AmpacityAmps">What it may carry where they lie, A; the least of them.</param>
+/// <param name="DropFraction">The worst drop of the lines that use them; 1 where one of them goes out.</param>
+/// <param name="ConductorCelsius">How hot the hottest gets.</param>
+/// <param name="Failures">Empty where it holds.</param>
+public sealed record WireRung(WireSize Wire, double AmpacityAmps, double DropFraction, double ConductorCelsius, IReadOnlyList<RungFailure> Failures)
+{
+    /// <summary>Whether it carries load and fuse, clears every short and loses no more than allowed.</summary>
+    public bool Holds => Failures.Count == 0;
+}
+
+/// <summary>Sizes of wire judged on the network.</summary>
+public static class WireLadder
+{
+    /// <summary>Judges every size of the house's system, thin to thick, for runs of a rig.</summary>
+    /// <param name="study">The rig as it is.</param>
+    /// <param name="figures">The runs, at least one; they all get the size.</param>
+    /// <param name="cancellation">Ends the work early, with an <see cref="OperationCanceledException"/>.</param>
+    public static IReadOnlyList<WireRung> Of(RigStudy study, IReadOnlyList<RunFigures> figures, CancellationToken cancellation = default) =>
+        [.. WireTable.Of(study.Wired.HouseRules.Gauges).Unless(cancellation).Select(wire => Judge(study, figures, wire))];
+
+    /// <summary>Judges one size.</summary>
+    public static WireRung Judge(RigStudy study, IReadOnlyList<RunFigures> figures, WireSize wire)
+    {
+        var ids = figures.Select(run => run.Run.Id).ToHashSet(StringComparer.Ordinal);
+        var margin = 1 + study.Wired.HouseRules.MarginFraction;
+        var failures = new SortedSet<RungFailure>();
+        foreach (var run in figures)
+        {
+            var ampacity = run.AmpacityOf(wire);
+            if (ampacity <= 0) failures.Add(RungFailure.Heat);
+            else if (!Limits.AtLeast(ampacity, run.DesignAmps * margin)) failures.Add(RungFailure.Load);
+            if (ampacity > 0 && !Limits.AtLeast(ampacity, Math.Max(run.FuseNeedAmps, run.LimitedAmps))) failures.Add(RungFailure.Fuse);
+            if (!Clears(study.Wired, run, wire)) failures.Add(RungFailure.FarShort);
+        }
+        var drops = study.Lines.Where(line => figures.Any(run => run.Lines.Contains(line.Line.Id)))
+            .Select(line => (Drop: LineStudy.WorstDrop(Resized(line.Slice), line.Trigger).Drop, line.Limits)).ToList();
+        if (drops.Any(drop => drop.Drop >= 1)) failures.Add(RungFailure.BrownOut);
+        else if (drops.Any(drop => !drop.Limits.DropHolds(drop.Drop))) failures.Add(RungFailure.Drop);
+        return new WireRung(
+            wire, figures.Min(run => run.AmpacityOf(wire)), drops.Select(drop => drop.Drop).DefaultIfEmpty(0).Max(),
+            figures.Max(run => Ampacity.ConductorCelsius(run.DesignAmps, run.AmpacityOf(wire), run.Run.InsulationCelsius, run.AmbientCelsius)), [.. failures]);
+
+        Rig Resized(Rig slice) => slice with { Runs = [.. slice.Runs.Select(run => ids.Contains(run.Id) ? run with { Wire = wire.Name } : run)] };
+    }
+
+    /// <summary>Whether every short in a run is cleared in time with it on another size.</summary>
+    public static bool Clears(Rig rig, RunFigures figures, WireSize wire)
+    {
+        var hot = Math.Max(figures.AmbientCelsius, figures.Run.InsulationCelsius);
+        double Ohms(WireSize size) => size.Ohms(figures.Run.LengthMetres, hot);
+        return figures.Faults.All(fault =>
+        {
+            if (fault.Device is not { } device) return true;
+            // The same loop with this run on another size.
+            var loop = FaultCurrents.LeastVolts(rig.Vehicle) / fault.FarAmps - Ohms(figures.Wire) + Ohms(wire);
+            var amps = FaultCurrents.LeastVolts(rig.Vehicle) / Math.Max(loop, 1e-4);
+            return FuseTime.SlowestSeconds(device.Fuse!, amps) <= RunFigures.Withstand(figures.Run, wire, figures.AmpacityOf(wire), amps);
+        });
+    }
+}

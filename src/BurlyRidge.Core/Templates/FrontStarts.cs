@@ -1,0 +1,73 @@
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Templates;
+
+/// <summary>Bars and lamps ahead on harnesses of their own.</summary>
+internal static class FrontStarts
+{
+    public static IReadOnlyList<Start> All { get; } =
+    [
+        new("own-harness", "On its own harness and switch", "Battery, fuse, relay, lamp; a small switch in the dash works the coil. Suits anything that is wanted at will.", 1, [StartQuestion.Return]) { Build = OwnHarness },
+        new("beam-pair", "Armed by a switch, on with the high beam", "One flick of the stalk darkens everything for who comes the other way. Asks which wire of the beam goes on and off, and wires the coil for it.", 2,
+            [StartQuestion.BeamSwitched, StartQuestion.Return]) { Build = builder => OnBeam(builder, byLamp: false) },
+        new("beam-pair-both", "On with the high beam, coil back by the lamp's own wire", "Both wires of the beam are taken, as a plug-in adaptor does: the coil does not go by the body. No switch of its own.", 2,
+            [StartQuestion.BeamSwitched, StartQuestion.Return]) { Build = builder => OnBeam(builder, byLamp: true) },
+        new("y-lead", "Two on a Y lead behind one relay", "Two bars behind a grille, joined by a Y lead, pulled in across both beam wires.", 2, [StartQuestion.BeamSwitched, StartQuestion.Return]) { Build = YLead },
+        new("two-functions", "Main beam and backlight on two switches", "A lamp with two lights on one three-core cable: the main light through a relay, the small one straight from its switch.", 1, [StartQuestion.Return])
+        {
+            WhyNot = (_, lamp) => lamp.Functions.Count < 2 ? "The lamp has one light only." : null,
+            Build = TwoFunctions,
+        },
+    ];
+
+    private static void OwnHarness(LineBuilder builder)
+    {
+        var live = builder.FromBattery();
+        var relay = builder.RelayFrom(live);
+        builder.SwitchedCoil(live, relay);
+        builder.ToLamps($"{relay}.87", builder.Metres);
+    }
+
+    private static void OnBeam(LineBuilder builder, bool byLamp)
+    {
+        builder.Use = LineUse.Forward;
+        var live = builder.FromBattery();
+        var relay = builder.RelayFrom(live);
+        builder.SignalledCoil(live, relay, Signal.HighBeam, byLamp ? null : builder.Switch(), byLamp);
+        builder.ToLamps($"{relay}.87", builder.Metres);
+    }
+
+    private static void YLead(LineBuilder builder)
+    {
+        builder.Use = LineUse.Forward;
+        var live = builder.FromBattery();
+        var relay = builder.RelayFrom(live);
+        builder.SignalledCoil(live, relay, Signal.HighBeam, armedBy: null, byLamp: true);
+        var lamps = builder.Lamps();
+        var (fork, home) = (builder.Joint("y", JointKind.Crimp, Zone.EngineBay), builder.Joint("y-back", JointKind.Crimp, Zone.EngineBay));
+        builder.Power($"{relay}.87", $"{fork}.a", builder.Metres);
+        for (var i = 0; i < lamps.Count; i++)
+        {
+            builder.Power($"{fork}.b{i + 1}", $"{lamps[i]}.{builder.Pin(0, lamp => lamp.Plus)}", 0.4 + 0.2 * i);
+            builder.Power($"{lamps[i]}.{builder.Pin(0, lamp => lamp.Minus)}", $"{home}.b{i + 1}", 0.4 + 0.2 * i);
+        }
+        builder.Back($"{home}.a");
+    }
+
+    private static void TwoFunctions(LineBuilder builder)
+    {
+        var live = builder.FromBattery();
+        var relay = builder.RelayFrom(live);
+        builder.SwitchedCoil(live, relay);
+        var lamps = builder.ToLamps($"{relay}.87", builder.Metres);
+        var second = builder.Lamp.Functions[1];
+        builder.Lights(lamps, second);
+        var fuse = builder.Fuse("backlight-fuse", Math.Max(1, lamps.Count * second.Watts / builder.Rig.Vehicle.SystemVolts / 0.8));
+        builder.Power(live, $"{fuse}.in", LineBuilder.BesideMetres);
+        var part = builder.Switch("backlight-switch");
+        builder.ToDash($"{fuse}.out", $"{part}.in");
+        foreach (var lamp in lamps) builder.Thin($"{part}.out", $"{lamp}.{second.Plus}", builder.Metres + LineBuilder.DashMetres, Zone.Cabin, Zone.EngineBay);
+        builder.Did.Add("The small light goes straight from its own switch, behind its own fuse; both share the return.");
+    }
+}

@@ -1,0 +1,157 @@
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Templates;
+
+/// <summary>Lines that an output works, of a box or of the vehicle's own.</summary>
+internal static class OutputStarts
+{
+    /// <summary>The start that takes an output of a power box.</summary>
+    public const string BoxId = "power-box";
+
+    private const string SenseFuseAmpsWords = "A 2 A fuse in the ignition-sense lead.";
+
+    public static IReadOnlyList<Start> All { get; } =
+    [
+        new(BoxId, "On a power box with a panel", "An output of the box, the smallest that carries it, on a slot of the panel. Where there is no box yet one is put in, with its main fuse, its minus on the post and its ignition sense.", 1,
+            [StartQuestion.Output, StartQuestion.Return]) { Build = Box },
+        new("factory-output", "On a factory output", "One of the vehicle's own switched outputs feeds the lamps straight, through a plug, and a pass-through lead where one leads there. No relay.", 1,
+            [StartQuestion.Output, StartQuestion.Return]) { WhyNot = NoneFree, Build = Factory },
+        new("output-and-beam", "A factory output and the high beam: both must be on", "A large output feeds a relay's contact, the high beam pulls its coil in: dark in town, dark when the stalk is flicked.", 2,
+            [StartQuestion.Output, StartQuestion.Return]) { WhyNot = (rig, lamp) => rig.Vehicle.HighBeam.Switched == SwitchedSide.Minus ? "The high beam is switched in its minus: take a harness of its own." : NoneFree(rig, lamp), Build = OutputAndBeam },
+        new("fuse-tap", "From a fuse tap that is live with the key", "For markers and small pods: a second fuse in a tap of a slot that is live with the key alone. Add up what hangs on it.", 3, [])
+        {
+            WhyNot = (rig, lamp) => 3 * lamp.Functions[0].Watts / rig.Vehicle.SystemVolts > 5 ? "Too much for a fuse tap: use one as a trigger only." : null,
+            Build = FuseTap,
+        },
+        new("parking-light", "From the parking-light wire", "Markers that come on with the side lights, behind a small fuse of their own.", 3, [])
+        {
+            WhyNot = (rig, lamp) => 3 * lamp.Functions[0].Watts / rig.Vehicle.SystemVolts > 3 || rig.Vehicle.SideLight.ModuleDriven ? "The parking-light wire does not give that: take a relay." : null,
+            Build = ParkingLight,
+        },
+    ];
+
+    private static string? NoneFree(Rig rig, Fixture lamp)
+    {
+        var amps = lamp.Functions[0].Watts / rig.Vehicle.SystemVolts;
+        return rig.Vehicle.AuxOutputs.Count > 0 && Outputs.OfVehicle(rig, amps).Count == 0 ? "No factory output that is free carries it." : null;
+    }
+
+    private static void Box(LineBuilder builder)
+    {
+        if (builder.Rig.PowerBoxes.Count == 0 || (builder.Wanted.Output is null && Outputs.OfBoxes(builder.Rig, builder.Amps).Count == 0)) NewBox(builder);
+        var all = Outputs.OfBoxes(builder.Rig, 0);
+        var output = builder.Wanted.Output is { } asked && all.Contains(asked) ? asked : Outputs.OfBoxes(builder.Rig, builder.Amps) is [var smallest, ..] ? smallest : all[^1];
+        var (box, way) = PartBook.Split(output);
+        builder.Rig = builder.Rig with
+        {
+            PowerBoxes = [.. builder.Rig.PowerBoxes.Select(part => part.Id != box ? part : part with
+            {
+                Outputs = [.. part.Outputs.Select(other => other.Id == way ? other with { Legend = Legend(builder.Wanted.Name) } : other)],
+            })],
+        };
+        builder.ToLamps(output, builder.Metres);
+        builder.Did.Add($"Output {way} of {box}: the smallest that is free and carries {Say.Amps(builder.Amps)}.");
+    }
+
+    private static string Legend(string name) => name.Length > 14 ? name[..14].Trim() : name;
+
+    private static void NewBox(LineBuilder builder)
+    {
+        double[] ratings = [30, 30, 20, 15, 10, 10, 5, 5];
+        var id = builder.Name("box");
+        builder.Rig = builder.Rig with
+        {
+            PowerBoxes = [.. builder.Rig.PowerBoxes, new PowerBox(id, 60, [.. ratings.Select((rating, i) => new BoxOutput($"o{i + 1}", rating, Feed.Ignition, Slot: i + 1))]) { MinusOnPost = true }],
+        };
+        var main = builder.Fuse("main-fuse", 60);
+        builder.Rig = builder.Rig with { Protection = [.. builder.Rig.Protection.Select(device => device.Id == main ? device with { Fixed = true } : device)] };
+        if (builder.Rig.Places.FirstOrDefault(place => place.Part == main) is { } beside) builder.Rig = builder.Rig with { Places = [.. builder.Rig.Places, beside with { Part = id }] };
+        builder.Power(builder.Plus, $"{main}.in", LineBuilder.BesideMetres);
+        builder.Power($"{main}.out", $"{id}.plus", 0.5);
+        builder.Power($"{id}.minus", builder.Post(), 0.5);
+        var slot = builder.Rig.Vehicle.FuseSlots.FirstOrDefault(part => part.Feed == Feed.Ignition)?.Id;
+        if (slot is null)
+        {
+            slot = builder.Name("slot");
+            builder.Rig = builder.Rig with { Vehicle = builder.Rig.Vehicle with { FuseSlots = [.. builder.Rig.Vehicle.FuseSlots, new FuseSlot(slot, 10, Feed.Ignition, 2, "to be found with a test lamp: live with the key alone")] } };
+        }
+        var sense = builder.Fuse("sense-fuse", 2, Zone.Cabin, near: slot);
+        builder.Thin($"{slot}.tap", $"{sense}.in", 0.1, Zone.Cabin);
+        builder.Thin($"{sense}.out", $"{id}.sense", 1.8, Zone.Cabin, Zone.EngineBay);
+        builder.Did.Add($"A box of eight outputs with a 60 A main fuse beside the battery, its minus on the post, its sense on a fuse tap. {SenseFuseAmpsWords}");
+    }
+
+    private static string Output(LineBuilder builder)
+    {
+        if (builder.Rig.Vehicle.AuxOutputs.Count == 0)
+        {
+            // A set that is often seen (common practice, no source).
+            (double Amps, string Lead)[] set = [(30, "4 mm²"), (15, "2.5 mm²"), (10, "1.5 mm²"), (10, "1.5 mm²")];
+            builder.Rig = builder.Rig with
+            {
+                Vehicle = builder.Rig.Vehicle with { AuxOutputs = [.. set.Select((output, i) => new AuxOutput($"aux-{i + 1}", output.Amps, output.Lead, Feed.Ignition))] },
+            };
+            builder.Did.Add("The vehicle had no factory outputs written down: a usual set of 30, 15, 10 and 10 A is taken; put yours in on the Panel.");
+        }
+        if (builder.Wanted.Output is { } asked && builder.Rig.Vehicle.AuxOutputs.Any(output => output.Id == asked)) return asked;
+        return Outputs.OfVehicle(builder.Rig, builder.Amps) is [var smallest, ..] ? smallest : builder.Rig.Vehicle.AuxOutputs.MaxBy(output => output.RatingAmps)!.Id;
+    }
+
+    private static void Factory(LineBuilder builder)
+    {
+        var output = Output(builder);
+        var from = $"{output}.out";
+        var metres = builder.Metres;
+        if (builder.Metres > 3 && builder.Rig.Vehicle.PassThroughs.FirstOrDefault(lead => builder.Rig.Runs.All(run => PartBook.Split(run.From).Part != lead.Id && PartBook.Split(run.To).Part != lead.Id)) is { } lead)
+        {
+            var plug = builder.Joint("lead-plug", JointKind.Plug, Zone.EngineBay, atLamps: false);
+            builder.Power(from, $"{plug}.a", 0.3);
+            builder.Power($"{plug}.b", $"{lead.Id}.a", LineBuilder.NearMetres);
+            from = $"{lead.Id}.b";
+            metres = Math.Max(LineBuilder.NearMetres, builder.Metres - lead.LengthMetres);
+            builder.Did.Add($"The spare {lead.Colour} lead takes it to the {lead.ToPlace}; a jumper goes on from there.");
+        }
+        builder.ToLamps(from, metres);
+        builder.Did.Add($"Output {output}, the smallest that is free and carries {Say.Amps(builder.Amps)}.");
+    }
+
+    private static void OutputAndBeam(LineBuilder builder)
+    {
+        builder.Use = LineUse.Forward;
+        var output = Output(builder);
+        var relay = builder.Relay();
+        builder.Power($"{output}.out", $"{relay}.30", LineBuilder.NearMetres);
+        builder.Thin("highBeam.plus", $"{relay}.86", 1);
+        builder.CoilToStud($"{relay}.85");
+        builder.ToLamps($"{relay}.87", builder.Metres);
+        builder.Did.Add($"{output} feeds the contact and the high beam the coil: both must be on.");
+    }
+
+    private static void FuseTap(LineBuilder builder)
+    {
+        builder.Use = LineUse.Marker;
+        var slot = builder.Rig.Vehicle.FuseSlots.FirstOrDefault(part => part.Feed == Feed.Ignition && builder.Rig.Runs.All(run => PartBook.Split(run.From).Part != part.Id))?.Id;
+        if (slot is null)
+        {
+            slot = builder.Name("slot");
+            builder.Rig = builder.Rig with { Vehicle = builder.Rig.Vehicle with { FuseSlots = [.. builder.Rig.Vehicle.FuseSlots, new FuseSlot(slot, 5, Feed.Ignition, 1.5, "to be found with a test lamp: live with the key alone")] } };
+        }
+        SmallFuse(builder, $"{slot}.tap", slot);
+        builder.Did.Add($"Slot {slot} keeps its own fuse; the added one stands beside it in the tap.");
+    }
+
+    private static void ParkingLight(LineBuilder builder)
+    {
+        builder.Use = LineUse.Marker;
+        SmallFuse(builder, "sideLight.plus", "sideLight");
+        builder.Did.Add("A joint in the parking-light wire, and a small fuse right behind it.");
+    }
+
+    private static void SmallFuse(LineBuilder builder, string from, string near)
+    {
+        var fuse = builder.Fuse("fuse", Math.Max(1, builder.Amps / 0.8), near == "sideLight" ? Zone.EngineBay : Zone.Cabin, near);
+        builder.Power(from, $"{fuse}.in", LineBuilder.BesideMetres);
+        builder.ToRow($"{fuse}.out", builder.Metres, 0.3);
+    }
+}

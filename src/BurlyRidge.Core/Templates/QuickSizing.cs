@@ -1,0 +1,149 @@
+using BurlyRidge.Core.Conductors;
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Network;
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Templates;
+
+/// <summary>What a quick plan asks for: all that its sizes follow from.</summary>
+public sealed record QuickAsk(Vehicle Vehicle, HouseRules Rules, LinePlan Plan, IReadOnlyList<Fixture> Bought)
+{
+    /// <summary>Of a line's plan in <paramref name="rig"/>.</summary>
+    public static QuickAsk Of(Rig rig, LinePlan plan) => new(rig.Vehicle, rig.HouseRules, plan, QuickTemplate.Bought(rig, plan));
+
+    /// <summary>The same as a rig with nothing else.</summary>
+    internal Rig Bare() => Rig.Empty(Vehicle.SystemVolts, Rules.Units) with
+    {
+        Vehicle = Vehicle,
+        HouseRules = Rules,
+        Fixtures = Bought,
+        Lines = [new Line("quick", "Quick", Plan with { Fixtures = [.. Bought.Select(lamp => lamp.Id)] })],
+    };
+}
+
+/// <summary>Sizes of a quick plan by themselves, on the vehicle with nothing else on it.</summary>
+/// <param name="LoadAmps">Watts over system volts, A.</param>
+/// <param name="DesignAmps">The most that its lamps draw, A.</param>
+/// <param name="DropLimit">Allowed, of the system volts.</param>
+/// <param name="Wire">The size of its wires.</param>
+/// <param name="WireAmps">What that carries where it lies, A.</param>
+/// <param name="LoopOhms">Resistance of the long wires as warm as they get, out and, where it comes back by wire, back, Ω.</param>
+/// <param name="ConductorCelsius">How hot they get.</param>
+/// <param name="AmbientCelsius">How hot it is around them at the hottest.</param>
+/// <param name="Fuse">The fuse taken: by hand, or else proposed.</param>
+/// <param name="ProposedFuse">The smallest standard fuse that the load allows; null where none does.</param>
+/// <param name="RelayAmps">The smallest contact that carries the load, A at 12 V; null where no relay is needed or none is large enough.</param>
+/// <param name="LampVolts">What the lamp that loses most gets, V; 0 where the lamps could not run.</param>
+/// <param name="DropFraction">What is lost on its way and back, of the volts of the source; 1 where the lamps could not run.</param>
+/// <param name="Losses">Where it is lost.</param>
+/// <param name="Ladder">Every size, thin to thick, judged with the fuse taken.</param>
+/// <param name="Main">Figures of the long wire.</param>
+public sealed record QuickSizing(
+    double LoadAmps,
+    double DesignAmps,
+    double DropLimit,
+    WireSize Wire,
+    double WireAmps,
+    double LoopOhms,
+    double ConductorCelsius,
+    double AmbientCelsius,
+    Fuse Fuse,
+    Fuse? ProposedFuse,
+    double? RelayAmps,
+    double LampVolts,
+    double DropFraction,
+    IReadOnlyList<Loss> Losses,
+    IReadOnlyList<WireRung> Ladder,
+    RunFigures Main)
+{
+    /// <summary>Wire of each run, in the order that the template builds them.</summary>
+    internal IReadOnlyList<string> Wires { get; private init; } = [];
+
+    /// <summary>The thinnest size that holds; null where none does.</summary>
+    public WireRung? ProposedWire => Ladder.FirstOrDefault(rung => rung.Holds);
+
+    /// <summary>Sizes a plan and judges every size of wire for it.</summary>
+    public static QuickSizing Of(QuickAsk ask)
+    {
+        var (parts, study) = Sized(ask);
+        var line = study.Lines[0];
+        var figures = study.Runs.ToDictionary(run => run.Run.Id, StringComparer.Ordinal);
+        var main = figures[parts.Main];
+        var plan = ask.Bare().Lines[0].Plan!;
+        var watts = QuickTemplate.Watts(ask.Bare(), plan);
+        var design = watts.DesignAmps(ask.Vehicle.SystemVolts, line.Limits.DropFraction);
+        var proposed = QuickTemplate.Fuse(ask.Bare(), plan);
+        List<RunFigures> wires = [.. parts.Wires.Select(id => figures[id])];
+        IReadOnlyList<WireRung> ladder = WireLadder.Of(study, wires);
+        if ((ask.Plan.ChosenFuse ?? proposed) is null) ladder = [.. ladder.Select(rung => rung with { Failures = [RungFailure.NoFuse], DropFraction = 1 })];
+        var lit = line.Off.Solution is Solution.Converged && line.Worst is not null;
+        return new QuickSizing(
+            watts.LoadAmps(ask.Vehicle.SystemVolts), design, line.Limits.DropFraction, main.Wire, wires.Min(run => run.AmpacityAmps), Ohms(line.Off, wires), main.ConductorCelsius,
+            main.AmbientCelsius, parts.Rig.Protection[0].Fuse, proposed,
+            parts.Rig.Relays is [var relay] ? QuickTemplate.Contact(ask.Bare(), plan) ?? SizeChoice.Contact(ask.Vehicle.SystemVolts, study.Design($"{relay.Id}.contact").Amps) : null,
+            lit ? ask.Vehicle.SystemVolts * (1 - line.Worst!.DropFraction) : 0, lit ? line.Worst!.DropFraction : 1,
+            lit ? Harness.Losses.Of(parts.Rig, line.Off, line.Worst!.Id) : [], ladder, main)
+        {
+            Wires = [.. parts.Rig.Runs.Select(run => run.Wire)],
+        };
+    }
+
+    /// <summary>The size that a plan gets, where it holds; found without judging the others.</summary>
+    internal static WireSize? Holding(QuickAsk ask)
+    {
+        if ((ask.Plan.ChosenFuse ?? QuickTemplate.Fuse(ask.Bare(), ask.Bare().Lines[0].Plan!)) is null) return null;
+        var (parts, study) = Sized(ask);
+        List<RunFigures> wires = [.. study.Runs.Where(run => parts.Wires.Contains(run.Run.Id))];
+        return WireLadder.Judge(study, wires, wires[0].Wire) is { Holds: true } rung ? rung.Wire : null;
+    }
+
+    /// <summary>The plan in full wiring and sized; the wires that carry lamp current all have the size of the thickest.</summary>
+    private static (QuickParts Parts, RigStudy Study) Sized(QuickAsk ask)
+    {
+        var rig = ask.Bare();
+        var parts = QuickTemplate.Build(rig, rig.Lines[0], FreeName.Taken(rig));
+        var asked = parts.Rig with
+        {
+            Protection = [.. parts.Rig.Protection.Select(device => device with { Fixed = true })],
+            Relays = [.. parts.Rig.Relays.Select(relay => relay with { Fixed = true })],
+        };
+        var sized = parts.Rig with { Runs = AutoSizer.WiresOfLine(asked) };
+        var thickest = sized.Runs.Where(run => parts.Wires.Contains(run.Id)).Select(run => WireTable.Find(run.Wire)!).MaxBy(wire => wire.CopperSquareMillimetres)!;
+        sized = sized with { Runs = [.. sized.Runs.Select(run => parts.Wires.Contains(run.Id) ? run with { Wire = thickest.Name } : run)] };
+        return (parts with { Rig = sized }, RigStudy.OfLine(sized, default));
+    }
+
+    private static double Ohms(SolvedHarness solved, IEnumerable<RunFigures> wires) => wires
+        .Where(run => run.Run.LengthMetres > 0)
+        .Select(run => solved.Harness.Elements[run.Run.Id]).OfType<WireElement>()
+        .Sum(wire => wire.OhmsAt(Math.Abs(solved.Amps(wire.Id))) - wire.EndOhms);
+}
+
+/// <summary>Remembers what quick plans were sized to: an edit changes one line of many. It may be asked from several sides at once.</summary>
+public sealed class QuickSizes
+{
+    /// <summary>More than this is forgotten all at once.</summary>
+    private const int Most = 4_000;
+
+    private readonly System.Collections.Concurrent.ConcurrentDictionary<string, Lazy<QuickSizing>> known = new(StringComparer.Ordinal);
+
+    /// <summary>As <see cref="QuickSizing.Of"/>.</summary>
+    public QuickSizing Of(QuickAsk ask) => Of(ask, Key(ask.Vehicle, ask.Rules));
+
+    /// <summary>The same with what <see cref="Key(Vehicle, HouseRules)"/> gives for the vehicle and the rules.</summary>
+    internal QuickSizing Of(QuickAsk ask, string around)
+    {
+        var key = around + System.Text.Json.JsonSerializer.Serialize((ask.Plan with { Lay = null, Fixtures = [] }, ask.Bought), Options);
+        if (known.Count >= Most) known.Clear();
+        return known.GetOrAdd(key, _ => new Lazy<QuickSizing>(() => QuickSizing.Of(ask))).Value;
+    }
+
+    /// <summary>The part of a plan's key that all plans of a rig share.</summary>
+    internal static string Key(Vehicle vehicle, HouseRules rules) => Convert.ToBase64String(System.Security.Cryptography.SHA256.HashData(
+        System.Text.Json.JsonSerializer.SerializeToUtf8Bytes((vehicle, rules), Options)));
+
+    private static readonly System.Text.Json.JsonSerializerOptions Options = new() { IncludeFields = true };
+}

@@ -1,0 +1,41 @@
+using BurlyRidge.Core.Parts;
+
+namespace BurlyRidge.Core.Templates;
+
+/// <summary>Long rows of pods on the same two wires.</summary>
+internal static class RowStarts
+{
+    private const double LinkMetres = 0.12;
+
+    public static IReadOnlyList<Start> All { get; } =
+    [
+        new("row", "A row of pods, fed at one end", "Each pod goes on from the one before. Short rows only: along a long one the far pods go dim.", 6, [StartQuestion.Return]) { Build = builder => Row(builder, bothEnds: false) },
+        new("row-both", "A row of pods, fed at both ends", "A relay box without a panel feeds the row from both ends, each end by its own output, both pulled in by one switch.", 15, [StartQuestion.Return]) { Build = builder => Row(builder, bothEnds: true) },
+    ];
+
+    private static void Row(LineBuilder builder, bool bothEnds)
+    {
+        var id = builder.Name("box");
+        var share = bothEnds ? 0.6 : 1;
+        double[] standard = [10, 15, 20, 25, 30, 40];
+        var rating = standard.FirstOrDefault(amps => amps * builder.Rig.HouseRules.FuseLoadFraction >= share * builder.Amps, 40);
+        builder.Rig = builder.Rig with
+        {
+            PowerBoxes = [.. builder.Rig.PowerBoxes, new PowerBox(id, 60, [.. Enumerable.Range(1, 2).Select(way => new BoxOutput($"o{way}", rating, WorkedBy: WorkedBy.Input))])],
+        };
+        var main = builder.Fuse("fuse", builder.Amps / 0.8);
+        if (builder.Rig.Places.FirstOrDefault(place => place.Part == main) is { } beside) builder.Rig = builder.Rig with { Places = [.. builder.Rig.Places, beside with { Part = id }] };
+        builder.Power(builder.Plus, $"{main}.in", LineBuilder.BesideMetres);
+        builder.Power($"{main}.out", $"{id}.plus", 0.5);
+        builder.Power($"{id}.minus", builder.Post(), 0.5);
+        var part = builder.Switch();
+        builder.ToDash(builder.ControlFuse($"{main}.out"), $"{part}.in");
+        builder.ToDash($"{part}.out", $"{id}.in-o1");
+        var lamps = builder.ToRow($"{id}.o1", builder.Metres, LinkMetres);
+        builder.Did.Add("A relay box without a panel: its outputs have fuses of their own, its inputs take coil current alone.");
+        if (!bothEnds) return;
+        builder.Thin($"{id}.in-o1", $"{id}.in-o2", 0.2);
+        builder.Power($"{id}.o2", $"{lamps[^1]}.{builder.Pin(0, lamp => lamp.Plus)}", builder.Metres + LinkMetres * (lamps.Count - 1), builder.LampZones);
+        builder.Did.Add("A second output feeds the far end, and both coils hang on one switch.");
+    }
+}

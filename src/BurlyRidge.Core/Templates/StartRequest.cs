@@ -1,0 +1,64 @@
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Templates;
+
+/// <summary>A line to be started from a lamp.</summary>
+/// <param name="Start">Id of the starting point.</param>
+/// <param name="Name">What the line is to be called.</param>
+/// <param name="Lamp">The lamp, as the catalogue has it.</param>
+/// <param name="Count">How many of it, 1 to 30.</param>
+/// <param name="Metres">One way along the vehicle, m; counts where nobody said where the lamps are.</param>
+public sealed record StartRequest(string Start, string Name, Fixture Lamp, int Count, double Metres = 3)
+{
+    /// <summary>The most lamps that one line starts with.</summary>
+    public const int MostLamps = 30;
+
+    /// <summary>Station or mount of the lamps; null where nobody said.</summary>
+    public string? At { get; init; }
+
+    /// <summary>How the current comes back; null: as the house rules have it.</summary>
+    public ReturnPath? Return { get; init; }
+
+    /// <summary>The output to be taken, as "box.output" or by its own id; null: the smallest that will do.</summary>
+    public string? Output { get; init; }
+
+    /// <summary>Which wire of the high beam goes on and off on this vehicle; null: as it is said already.</summary>
+    public SwitchedSide? BeamSwitched { get; init; }
+}
+
+/// <summary>What a starting point wants to know beside lamp, place and number.</summary>
+public enum StartQuestion
+{
+    /// <summary>By wire or by the body.</summary>
+    Return,
+
+    /// <summary>Which output works it.</summary>
+    Output,
+
+    /// <summary>Which wire of the high beam goes on and off.</summary>
+    BeamSwitched,
+}
+
+/// <summary>A usual way to feed and control lamps.</summary>
+/// <param name="Name">What a fitter calls it.</param>
+/// <param name="Words">When it suits, in two lines.</param>
+/// <param name="UsualCount">How many lamps it usually has.</param>
+/// <param name="Questions">What it wants to know.</param>
+public sealed record Start(string Id, string Name, string Words, int UsualCount, IReadOnlyList<StartQuestion> Questions)
+{
+    /// <summary>Why it does not suit a rig and lamp; null where it does.</summary>
+    internal Func<Rig, Fixture, string?> WhyNot { get; init; } = (_, _) => null;
+
+    /// <summary>Puts the line into the builder.</summary>
+    internal Action<LineBuilder> Build { get; init; } = _ => { };
+}
+
+/// <summary>A starting point beside a rig and a lamp.</summary>
+/// <param name="WhyNot">Why it does not suit them; empty where it does.</param>
+/// <param name="Outputs">Outputs that could be taken, the proposed one first; empty where it takes none.</param>
+public sealed record OfferedStart(Start Start, string WhyNot, IReadOnlyList<string> Outputs);
+
+/// <summary>A line as it was started.</summary>
+/// <param name="Did">What was put in and why, a sentence each.</param>
+public sealed record StartedLine(Rig Rig, string LineId, IReadOnlyList<string> Did);
