@@ -48,7 +48,11 @@ public static class ServerApp
         builder.Services.Configure<RouteHandlerOptions>(routes => routes.ThrowOnBadRequest = true);
         builder.Services.AddProblemDetails(details => details.CustomizeProblemDetails = context => PlainTitles.Give(context.ProblemDetails));
         builder.Services.AddExceptionHandler<Failures>();
-        builder.Services.AddOpenApi("v1", document => document.AddOperationTransformer(OpenApiExamples.GiveAsync));
+        builder.Services.AddOpenApi("v1", document =>
+        {
+            document.AddOperationTransformer(OpenApiExamples.GiveAsync);
+            document.AddDocumentTransformer(OpenApiRequired.MarkAsync);
+        });
         builder.Services.AddSingleton(TimeProvider.System);
         builder.Services.AddSingleton(_ => new DataFolder(options.DataDirectory));
         builder.Services.AddDbContext<JobDatabase>((services, database) => database.UseSqlite(services.GetRequiredService<DataFolder>().ConnectionString));

@@ -33,7 +33,38 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
         Assert.Equal("", elsewhere);
         if (!screen.EndsWith("to print", StringComparison.Ordinal)) Assert.Contains("Overpass", (string)page.Run("return [...document.fonts].filter(face => face.status === 'loaded').map(face => face.family).join()")!, StringComparison.Ordinal);
         Assert.Empty(page.PolicyLines());
+        Assert.Equal("", Ids());
     }
+
+    /// <summary>Ids of the demo jobs, or of any job, that a person reads on the screen, in a label or in a hint.</summary>
+    private string Ids() => (string)page.Driver.ExecuteAsyncScript("""
+        const done = arguments[arguments.length - 1];
+        const read = async () => {
+          const jobs = await (await fetch('/api/jobs')).json();
+          const ids = new Set();
+          const gather = (node) => {
+            if (Array.isArray(node)) node.forEach(gather);
+            else if (node && typeof node === 'object') {
+              if (typeof node.id === 'string') ids.add(node.id);
+              Object.values(node).forEach(gather);
+            }
+          };
+          for (const job of jobs) gather((await (await fetch('/api/jobs/' + job.id)).json()).rig);
+          // Words that stand by themselves, as "battery", are no less words for being ids.
+          const unread = [...ids].filter((id) => /[-0-9]/.test(id));
+          const texts = [document.title, document.body.innerText];
+          for (const element of document.querySelectorAll('*'))
+            for (const name of ['aria-label', 'title', 'placeholder', 'alt', 'download'])
+              if (element.hasAttribute(name)) texts.push(element.getAttribute(name));
+          for (const text of document.querySelectorAll('svg text, svg title')) texts.push(text.textContent);
+          const all = ' ' + texts.join(' \n ') + ' ';
+          const escaped = (id) => id.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+          const found = unread.filter((id) => new RegExp('[^A-Za-z0-9-]' + escaped(id) + '[^A-Za-z0-9-]').test(all));
+          const strange = all.match(/[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}|[0-9a-f]{32}/g) ?? [];
+          return [...found, ...strange].join(' ');
+        };
+        read().then(done, (error) => done(String(error)));
+        """)!;
 
     private string Violations()
     {

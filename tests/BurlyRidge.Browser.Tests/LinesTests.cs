@@ -161,7 +161,7 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
     {
         page.Open("/");
         page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
-        page.Find(Station("bar/fuse"));
+        page.Find(Station("bar-fuse"));
         page.Key("3");
         By At(string output) => By.CssSelector($"[data-output='{output}']");
         page.Find(By.XPath("//button[@aria-label = 'Move Winch lamp towards the front']")).Click();
@@ -198,7 +198,7 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
     {
         page.Open("/");
         page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
-        page.Find(Station("bar/fuse"));
+        page.Find(Station("bar-fuse"));
         List<string> Listed() => [.. page.Driver.FindElements(By.CssSelector("nav[aria-label='Lines'] [data-line]")).Select(line => line.GetAttribute("data-line")!)];
         void Sift(string label, string option) => new OpenQA.Selenium.Support.UI.SelectElement(page.Find(By.CssSelector($"select[aria-label='{label}']"))).SelectByText(option);
         Assert.Equal(12, Listed().Count);
@@ -238,7 +238,7 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
     {
         page.Open("/");
         page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
-        page.Find(Station("bar/fuse"));
+        page.Find(Station("bar-fuse"));
         page.Key("d");
         Assert.Equal("", Missing("//a[contains(., 'The whole rig, SVG')]", "data-run", "rig.runs.map(run => run.id)"));
         page.Key("3");

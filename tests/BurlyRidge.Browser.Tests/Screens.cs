@@ -102,7 +102,7 @@ internal static class Screens
                 break;
             case "parts":
                 page.Key("p");
-                page.Field("box sits at");
+                page.Field("Box sits at");
                 break;
             case "ways":
                 page.Key("w");

@@ -70,7 +70,7 @@ public class StateTests(Workshop workshop) : IClassFixture<Workshop>
         Open("Snow-road rescue wagon", "?line=bar");
         Preset("Everything on, at cruise");
         page.Find(By.CssSelector("svg[data-ridge='everything']"));
-        page.Until(() => !IsDark("bar/lamps-1.main") && Text("bar/lamps-1.main").Contains("13.", StringComparison.Ordinal), "the bar is lit at what the alternator gives");
+        page.Until(() => !IsDark("bar-lamp-1.main") && Text("bar-lamp-1.main").Contains("13.", StringComparison.Ordinal), "the bar is lit at what the alternator gives");
     }
 
     [Fact]

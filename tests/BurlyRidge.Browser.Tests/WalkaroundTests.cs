@@ -141,7 +141,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Key("w");
         var before = Length("drive-relay.87 to drive-l.plus");
         page.Key("p");
-        page.Choose("drive-relay sits at", "Tray, middle");
+        page.Choose("Drive relay sits at", "Tray, middle");
         page.UntilSaved();
         page.Key("w");
         page.Until(() => Length("drive-relay.87 to drive-l.plus") != before, "the wire to the lamps is longer");

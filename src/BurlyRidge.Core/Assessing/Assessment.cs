@@ -21,6 +21,9 @@ public sealed record Assessment(
     IReadOnlyList<WayAnswer> Ways,
     IReadOnlyList<StateAnswer> States)
 {
+    /// <summary>What people call the parts and wires of the document, by id.</summary>
+    public IReadOnlyDictionary<string, string> Names { get; init; } = new Dictionary<string, string>();
+
     /// <summary>Of a rig that nothing was worked out of.</summary>
     public static Assessment Nothing { get; } = new([], new Tally(0, 0, 0), [], [], [], [], [], []);
 

@@ -33,7 +33,10 @@ public static class Assessor
             [.. DeviceAnswer.Of(subject.Study)],
             [.. subject.Study.Whole.Select(state => SupplyAnswer.Of(subject.Study, state))],
             [.. subject.Laid.Ways.Select(WayAnswer.Of)],
-            []));
+            [])
+        {
+            Names = subject.Names.InDocument(whole.Saved),
+        });
     }
 
     private static AssessedLine Assess(RigSubject subject, Line line, WirePrices prices, LineStudy? study, IReadOnlyList<Check> checks) => new(

@@ -25,10 +25,12 @@ public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnl
         var whole = HarnessCompiler.Compile(wired);
         var everything = RigStates.EverythingOn(wired);
 
+        var names = PartNames.Of(wired);
+
         LineInState State(string id, string name, RigState state, SolvedHarness solved)
         {
             cancellation.ThrowIfCancellationRequested();
-            return new LineInState(id, name, state, Settled.Of(solved.Solution), StripFigures.Of(map, strip, solved, study.Limits.DropFraction));
+            return new LineInState(id, name, state, Settled.Of(solved.Solution, names), StripFigures.Of(map, strip, solved, study.Limits.DropFraction));
         }
 
         var states = new List<LineInState>();
@@ -76,12 +78,14 @@ public sealed record LineInState(string Id, string Name, RigState State, Settled
 /// <param name="Words">What it is otherwise.</param>
 public sealed record Settled(bool Sure, string Words)
 {
+    private static string Named(PartNames names, IEnumerable<string> ids) => string.Join(", ", ids.Select(id => names[id]).Distinct());
+
     /// <summary>Reads a solution.</summary>
-    public static Settled Of(Solution solution) => solution switch
+    public static Settled Of(Solution solution, PartNames names) => solution switch
     {
-        Solution.BrownOut brownOut => new(false, $"Brown-out: {string.Join(", ", brownOut.Lamps)} cannot be held up."),
-        Solution.Chatter chatter => new(false, $"Chatter: {string.Join(", ", chatter.Controllers)} goes to and fro."),
-        Solution.Ambiguous ambiguous => new(false, $"Not certain: {string.Join(", ", ambiguous.Controllers)} is left between its limits."),
-        _ => new(true, "Every lamp and contact is sure of itself."),
+        Solution.BrownOut brownOut => new(false, $"Brown-out: {Named(names, brownOut.Lamps)} cannot be held up."),
+        Solution.Chatter chatter => new(false, $"Chatter: {Named(names, chatter.Controllers)} chatters."),
+        Solution.Ambiguous ambiguous => new(false, $"Not certain: {Named(names, ambiguous.Controllers)} sits between pull-in and drop-out."),
+        _ => new(true, "Every relay and lamp is in a clear state."),
     };
 }

@@ -75,7 +75,7 @@ public sealed record WalkWay(
     {
         if (laid.IsLine) return rig.Lines.First(line => line.Id == laid.Id).Name;
         var run = rig.Runs.First(run => run.Id == laid.Id);
-        return $"{run.From} to {run.To}";
+        return PartNames.Of(rig).Wire(run);
     }
 }
 

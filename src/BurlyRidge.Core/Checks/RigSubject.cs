@@ -13,6 +13,7 @@ namespace BurlyRidge.Core.Checks;
 public sealed record RigSubject(WholeRig Whole, RigStudy Study)
 {
     private Dictionary<string, PowerBox>? onPost;
+    private PartNames? names;
 
     /// <summary>Studies <paramref name="rig"/>.</summary>
     public static RigSubject Of(Rig rig)
@@ -58,6 +59,9 @@ public sealed record RigSubject(WholeRig Whole, RigStudy Study)
         return onPost.GetValueOrDefault(earth);
     }
 
-    /// <summary>What a run is called in a sentence.</summary>
-    public static string Name(Run run) => $"The {run.Wire} from {run.From} to {run.To}";
+    /// <summary>What people call parts and wires.</summary>
+    public PartNames Names => names ??= PartNames.Of(Rig);
+
+    /// <summary>A run at the beginning of a sentence.</summary>
+    public string Name(Run run) => $"{Names.Wire(run)}, {run.Wire},";
 }

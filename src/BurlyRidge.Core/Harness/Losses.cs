@@ -32,7 +32,7 @@ public static class Losses
     public static IReadOnlyList<Loss> Of(Rig rig, SolvedHarness solved, string lamp)
     {
         var points = Profile.Of(solved, [lamp]);
-        var parts = rig.AllParts().ToDictionary(part => part.Id, StringComparer.Ordinal);
+        var parts = Rig.Lists.SelectMany(list => list.Of(rig).OfType<IPart>().Select(part => (part, Kind: part.KindName ?? list.One))).ToDictionary(pair => pair.part.Id, StringComparer.Ordinal);
         var found = new List<(string Name, LossGroup Group, double Ohms, double Volts)>();
         foreach (var point in points.Where(point => point.From >= 0 && point.Part != lamp))
         {
@@ -44,15 +44,15 @@ public static class Losses
                 Add("terminals", LossGroup.Contacts, wire.EndOhms);
                 continue;
             }
-            var (id, inside) = PartBook.Split(point.Part);
-            var part = parts.GetValueOrDefault(id);
+            var (id, _) = PartBook.Split(point.Part);
+            var (part, kind) = parts.GetValueOrDefault(id);
             if (part is ProtectiveDevice { Breaker: false } device)
             {
                 Add($"{device.Fuse} fuse", LossGroup.Fuse, FuseTable.WarmOhms(device.Fuse));
                 Add("fuse holder", LossGroup.Contacts, TypicalOhms.Holder);
                 continue;
             }
-            var name = part is null ? "body" : part.Word(inside).Name;
+            var name = part is null ? "body" : kind;
             found.Add((name, part is Earth { Kind: EarthKind.Stud } ? LossGroup.Back : LossGroup.Contacts, volts / amps, volts));
         }
         var all = found.Sum(loss => loss.Volts);

@@ -19,7 +19,7 @@ public sealed record Alternator(double RegulatedVolts, double IdleAmps, double C
         [new PartElement("alternator", around.Vehicle.SystemPlus, Vehicle.Body, new Law.Alternator(RegulatedVolts, DroopOhmsPerCell * around.Cells, IdleAmps, CruiseAmps)) { Unjudged = true }];
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => new(StripKind.Lead, "", "alternator", "");
+    public StationWord Word(string inside, string name) => new(StripKind.Lead, "", "alternator", "");
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

@@ -8,6 +8,9 @@ namespace BurlyRidge.Core.Parts;
 public sealed record AuxOutput(string Id, double RatingAmps, string LeadWire, Feed Feed, double LeadMetres = 1, bool Latching = true) : IPart
 {
     /// <inheritdoc/>
+    public string Name { get; init; } = "";
+
+    /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["out"];
 
     /// <inheritdoc/>
@@ -19,11 +22,11 @@ public sealed record AuxOutput(string Id, double RatingAmps, string LeadWire, Fe
     ];
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => inside switch
+    public StationWord Word(string inside, string name) => inside switch
     {
-        "fuse" => new(StripKind.Fuse, Id, $"{RatingAmps} A fuse", $"of {Id}"),
-        "switch" => new(StripKind.Output, Id, Id, "pressed"),
-        _ => new(StripKind.Lead, Id, $"{LeadWire} lead", $"of {Id}", LeadMetres),
+        "fuse" => new(StripKind.Fuse, Id, $"{RatingAmps} A fuse", $"of {name}"),
+        "switch" => new(StripKind.Output, Id, name, "pressed"),
+        _ => new(StripKind.Lead, Id, $"{LeadWire} lead", $"of {name}", LeadMetres),
     };
 
     /// <inheritdoc/>

@@ -9,6 +9,9 @@ namespace BurlyRidge.Core.Parts;
 public sealed record Battery(
     string Id, double CapacityAmpHours = 80, double StateOfCharge = 0.9, double InternalMilliohms = 6, Zone Place = Zone.EngineBay) : IPart
 {
+    /// <inheritdoc/>
+    public string Name { get; init; } = "";
+
     /// <summary>Peukert exponent: 1.1 (AGM) to 1.3 (flooded) (common practice, no source).</summary>
     public double PeukertExponent { get; init; } = 1.2;
 
@@ -50,8 +53,11 @@ public sealed record Battery(
     }
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => inside is "plus" or "minus"
-        ? new StationWord(StripKind.Source, Id, Id, $"{inside} post")
+    public string PinName(string pin) => pin;
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside, string name) => inside is "plus" or "minus"
+        ? new StationWord(StripKind.Source, Id, name, $"{inside} post")
         : new StationWord(StripKind.Lead, Id, "battery cable", "");
 
     /// <inheritdoc/>

@@ -29,7 +29,10 @@ public sealed record Converter(
     private ControlInput Fed => new(Id, ControlKind.Supply, $"{Id}.in-plus", $"{Id}.in-minus", LowestInputVolts * RestartFactor, LowestInputVolts, EitherWay: false);
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => new(StripKind.Source, Id, Name, $"{OutputVolts:0.#} V");
+    public string PinName(string pin) => pin.Replace('-', ' ');
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside, string name) => new(StripKind.Source, Id, name, $"{OutputVolts:0.#} V");
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

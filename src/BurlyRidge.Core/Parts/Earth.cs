@@ -9,6 +9,9 @@ public sealed record Earth(
     string Id, EarthKind Kind, string? On = null, double StudMilliohms = 0.5, double BodyMilliohms = 5, Zone Place = Zone.EngineBay) : IPart
 {
     /// <inheritdoc/>
+    public string Name { get; init; } = "";
+
+    /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => [""];
 
     /// <inheritdoc/>
@@ -21,7 +24,10 @@ public sealed record Earth(
         : new PartElement(Id, Id, $"{On ?? around.Vehicle.Batteries[0].Id}.minus", new Law.Joint(StudMilliohms / 1000))];
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => new(StripKind.Earth, Id, Kind == EarthKind.Stud ? "stud" : "post", Id)
+    string? IPart.KindName => Kind == EarthKind.Stud ? "earth stud" : "battery post";
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside, string name) => new(StripKind.Earth, Id, Kind == EarthKind.Stud ? "stud" : "post", name)
     {
         Symbol = Kind == EarthKind.Stud ? PartSymbol.Stud : PartSymbol.Post,
     };

@@ -55,10 +55,17 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
         : new ControlInput($"{Id}.{function.Id}.dim", ControlKind.Lead, $"{Id}.{pin}", $"{Id}.{function.Minus}", DimPullInVolts, DimDropOutVolts, EitherWay: false);
 
     /// <inheritdoc/>
-    public StationWord Word(string inside)
+    public string PinName(string pin) => pin;
+
+    /// <summary>What one of several lights is called; empty where it has one.</summary>
+    public string FunctionName(LampFunction function) => Functions.Count == 1 ? ""
+        : Rigs.PartNames.Spoken(function.Id) ?? $"light {Functions.TakeWhile(other => other != function).Count() + 1}";
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside, string name)
     {
         var function = Functions.FirstOrDefault(function => function.Id == inside);
-        return new(StripKind.Lamp, Id, Name, function is null ? Id : Functions.Count > 1 ? $"{Id}, {function.Id}" : $"{Id}, {function.Watts:0.#} W");
+        return new(StripKind.Lamp, Id, name, function is null ? "" : Functions.Count > 1 ? FunctionName(function) : $"{function.Watts:0.#} W");
     }
 
     /// <inheritdoc/>

@@ -10,6 +10,9 @@ namespace BurlyRidge.Core.Parts;
 public sealed record FuseSlot(string Id, double RatingAmps, Feed Feed, double LoadAmps, string Serves = "") : IPart
 {
     /// <inheritdoc/>
+    public string Name { get; init; } = "";
+
+    /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["tap"];
 
     /// <inheritdoc/>
@@ -22,7 +25,7 @@ public sealed record FuseSlot(string Id, double RatingAmps, Feed Feed, double Lo
     }
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => new(StripKind.Lead, Id, $"fuse slot {Id}", Serves);
+    public StationWord Word(string inside, string name) => new(StripKind.Lead, Id, name, Serves);
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

@@ -6,8 +6,17 @@ namespace BurlyRidge.Core.Parts;
 /// </summary>
 public interface IPart
 {
-    /// <summary>Stable name within the rig.</summary>
+    /// <summary>Stable within the rig; nobody reads it.</summary>
     string Id { get; }
+
+    /// <summary>What the shop calls it; empty: as its kind or its id suggests.</summary>
+    string Name => "";
+
+    /// <summary>What one of its kind is called, where the list that it stands in does not say it closely enough.</summary>
+    string? KindName => null;
+
+    /// <summary>A pin as it is printed or called, to be said after the part's name; empty where the name alone says it.</summary>
+    string PinName(string pin) => "";
 
     /// <summary>What it counts towards the size of a rig.</summary>
     int Size => 1;
@@ -21,8 +30,8 @@ public interface IPart
     /// <summary>What in it goes over and back with the voltage.</summary>
     IEnumerable<ControlInput> Inputs(Surroundings around) => [];
 
-    /// <summary>What the element "id.inside" of it is to a fitter.</summary>
-    StationWord Word(string inside);
+    /// <summary>What the element "id.inside" of it is to a fitter, who calls the part <paramref name="name"/>.</summary>
+    StationWord Word(string inside, string name);
 
     /// <summary>Notes what cannot be taken of it as a document has it; <paramref name="path"/> is its place there.</summary>
     void Check(Problems problems, string path, Surroundings around);

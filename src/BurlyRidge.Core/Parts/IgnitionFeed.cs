@@ -13,6 +13,9 @@ public sealed record IgnitionFeed : IPart
     public string Id => Name;
 
     /// <inheritdoc/>
+    string IPart.Name => "Key";
+
+    /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["out"];
 
     /// <inheritdoc/>
@@ -27,7 +30,7 @@ public sealed record IgnitionFeed : IPart
     }
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => new(StripKind.Signal, "", "key", "on");
+    public StationWord Word(string inside, string name) => new(StripKind.Signal, "", "key", "on");
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around) { }

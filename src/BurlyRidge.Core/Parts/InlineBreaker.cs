@@ -7,6 +7,9 @@ namespace BurlyRidge.Core.Parts;
 /// <param name="Reset">How it comes back.</param>
 public sealed record InlineBreaker(string Id, double RatingAmps, BreakerReset Reset = BreakerReset.Manual) : IPart
 {
+    /// <inheritdoc/>
+    public string Name { get; init; } = "";
+
     /// <summary>The voltage that it is made to break, V (typical).</summary>
     public double RatedVolts { get; init; } = 48;
 
@@ -18,7 +21,7 @@ public sealed record InlineBreaker(string Id, double RatingAmps, BreakerReset Re
         [new PartElement(Id, $"{Id}.in", $"{Id}.out", new Law.Fuse(FuseTable.AtLeast(RatingAmps) with { Family = FuseFamily.BoltDown }, TypicalOhms.Breaker))];
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => new(StripKind.Fuse, Id, $"{RatingAmps} A breaker", $"{Id}, {(Reset == BreakerReset.Manual ? "reset by hand" : "resets itself")}");
+    public StationWord Word(string inside, string name) => new(StripKind.Fuse, Id, $"{RatingAmps} A breaker", $"{name}, {(Reset == BreakerReset.Manual ? "reset by hand" : "resets itself")}");
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

@@ -8,8 +8,14 @@ namespace BurlyRidge.Core.Parts;
 /// <param name="Place">Where it lies.</param>
 public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBay, double? Milliohms = null) : IPart
 {
+    /// <inheritdoc/>
+    public string Name { get; init; } = "";
+
     /// <summary>Copper that one of its terminals takes; null where nobody said.</summary>
     public CopperRange? Takes { get; init; }
+
+    /// <inheritdoc/>
+    string? IPart.KindName => NameOf(Kind);
 
     /// <inheritdoc/>
     public IReadOnlyCollection<string>? Pins() => null;
@@ -22,7 +28,7 @@ public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBa
     }
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => new(StripKind.Joint, Id, NameOf(Kind), Id)
+    public StationWord Word(string inside, string name) => new(StripKind.Joint, Id, NameOf(Kind), name)
     {
         Symbol = Kind switch
         {

@@ -4,6 +4,9 @@ namespace BurlyRidge.Core.Parts;
 public sealed record PassThrough(string Id, string Wire, double LengthMetres, string Colour, string FromPlace, string ToPlace) : IPart
 {
     /// <inheritdoc/>
+    public string Name { get; init; } = "";
+
+    /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["a", "b"];
 
     /// <inheritdoc/>
@@ -11,7 +14,7 @@ public sealed record PassThrough(string Id, string Wire, double LengthMetres, st
         [new PartElement(Id, $"{Id}.a", $"{Id}.b", Law.Wire.OfVehicle(Wire, LengthMetres, around))];
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => new(StripKind.Lead, Id, $"{Wire} pass-through", Colour, LengthMetres);
+    public StationWord Word(string inside, string name) => new(StripKind.Lead, Id, $"{Wire} pass-through", Colour, LengthMetres);
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

@@ -9,6 +9,9 @@ namespace BurlyRidge.Core.Parts;
 /// <param name="TotalAmps">What it may carry in all, A.</param>
 public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutput> Outputs) : IPart
 {
+    /// <inheritdoc/>
+    public string Name { get; init; } = "";
+
     /// <summary>Whether its minus must be on the battery post itself.</summary>
     public bool MinusOnPost { get; init; }
 
@@ -66,19 +69,29 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
     private ControlInput Input(BoxOutput output, Surroundings around) => new(
         Pin($"in-{output.Id}"), ControlKind.Lead, Pin($"in-{output.Id}"), Pin("minus"), 8 * around.Cells, TypicalCoil.DropOutVolts(around.Cells > 1), EitherWay: true);
 
+    /// <inheritdoc/>
+    public string PinName(string pin)
+    {
+        var works = pin.StartsWith("in-", StringComparison.Ordinal);
+        return Outputs.FirstOrDefault(output => output.Id == (works ? pin[3..] : pin)) is { } output ? works ? $"input of {OutputName(output)}" : OutputName(output) : pin;
+    }
+
+    /// <summary>What an output is called: by its slot, or by its place among the outputs.</summary>
+    public string OutputName(BoxOutput output) => output.Slot is { } slot ? $"slot {slot}" : $"output {Outputs.TakeWhile(other => other != output).Count() + 1}";
+
     private string Pin(string pin) => $"{Id}.{pin}";
 
     /// <inheritdoc/>
-    public StationWord Word(string inside)
+    public StationWord Word(string inside, string name)
     {
         foreach (var output in Outputs)
         {
             var slot = output.Slot is { } at ? $"slot {at}{(output.Legend.Length > 0 ? $", {output.Legend}" : "")}" : "";
-            if (inside == $"{output.Id}-fuse") return new(StripKind.Fuse, Id, $"{output.RatingAmps} A fuse", $"of {Id} {output.Id}");
-            if (inside == $"{output.Id}-contact") return new(StripKind.Output, Id, $"{Id} {output.Id}", output.WorkedBy == WorkedBy.Input ? $"worked by in-{output.Id}" : slot);
-            if (inside == $"coil-{output.Id}") return new(StripKind.Coil, Id, $"input of {output.Id}", $"in-{output.Id} to minus");
+            if (inside == $"{output.Id}-fuse") return new(StripKind.Fuse, Id, $"{output.RatingAmps} A fuse", $"of {name}, {OutputName(output)}");
+            if (inside == $"{output.Id}-contact") return new(StripKind.Output, Id, $"{name}, {OutputName(output)}", output.WorkedBy == WorkedBy.Input ? "worked by its input" : slot);
+            if (inside == $"coil-{output.Id}") return new(StripKind.Coil, Id, $"input of {OutputName(output)}", "input to minus");
         }
-        return new(StripKind.Coil, Id, inside == "sense-input" ? $"sense of {Id}" : $"inside {Id}", inside == "sense-input" ? "key on" : inside);
+        return new(StripKind.Coil, Id, inside == "sense-input" ? $"sense of {name}" : $"inside {name}", inside == "sense-input" ? "key on" : "its own supply");
     }
 
     /// <inheritdoc/>

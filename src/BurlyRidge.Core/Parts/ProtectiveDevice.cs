@@ -5,11 +5,17 @@ namespace BurlyRidge.Core.Parts;
 /// <summary>A fuse or breaker in its holder. Terminals: "id.in", "id.out".</summary>
 public sealed record ProtectiveDevice(string Id, Fuse Fuse, Zone Place = Zone.EngineBay, bool Breaker = false) : IPart
 {
+    /// <inheritdoc/>
+    public string Name { get; init; } = "";
+
     /// <summary>The voltage that it is made to break, V; common blades 32 (typical).</summary>
     public double RatedVolts { get; init; } = 32;
 
     /// <summary>Taken by hand: sizing leaves it as it is.</summary>
     public bool Fixed { get; init; }
+
+    /// <inheritdoc/>
+    string? IPart.KindName => Breaker ? "breaker" : null;
 
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["in", "out"];
@@ -19,7 +25,7 @@ public sealed record ProtectiveDevice(string Id, Fuse Fuse, Zone Place = Zone.En
         [new PartElement(Id, $"{Id}.in", $"{Id}.out", Breaker ? new Law.Fuse(Fuse with { Family = FuseFamily.BoltDown }, TypicalOhms.Breaker) : Law.Fuse.InHolder(Fuse))];
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => new(StripKind.Fuse, Id, Breaker ? $"{Fuse.RatingAmps} A breaker" : Fuse.ToString(), Id);
+    public StationWord Word(string inside, string name) => new(StripKind.Fuse, Id, Breaker ? $"{Fuse.RatingAmps} A breaker" : Fuse.ToString(), name);
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

@@ -6,6 +6,9 @@ namespace BurlyRidge.Core.Parts;
 /// <param name="ContactAmps">Contact rating at 12 V, A.</param>
 public sealed record Relay(string Id, double ContactAmps) : IPart
 {
+    /// <inheritdoc/>
+    public string Name { get; init; } = "";
+
     /// <summary>Which printed pin does what.</summary>
     public RelayPinout Pinout { get; init; } = new();
 
@@ -45,6 +48,9 @@ public sealed record Relay(string Id, double ContactAmps) : IPart
 
     private bool Of24(Surroundings around) => (CoilVolts ?? around.Vehicle.SystemVolts) == 24;
 
+    /// <inheritdoc/>
+    public string PinName(string pin) => pin;
+
     private string Pin(string pin) => $"{Id}.{pin}";
 
     /// <summary>Resistance and pull-in rise with the copper's temperature.</summary>
@@ -52,11 +58,11 @@ public sealed record Relay(string Id, double ContactAmps) : IPart
         Id, ControlKind.Coil, Pin(Pinout.CoilPlus), Pin(Pinout.CoilMinus), TypicalCoil.PullInVolts(Of24(around)) * Warm, TypicalCoil.DropOutVolts(Of24(around)), EitherWay: true);
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => inside switch
+    public StationWord Word(string inside, string name) => inside switch
     {
-        "contact" => new(StripKind.Relay, Id, Id, $"{Pinout.Common} to {Pinout.Open}") { Rated = $"{ContactAmps:0.#} A relay" },
-        "rest" => new(StripKind.Relay, Id, Id, $"{Pinout.Common} to {Pinout.Rest}, at rest") { Rated = $"{ContactAmps:0.#} A relay" },
-        _ => new(StripKind.Coil, Id, $"coil of {Id}", $"{Pinout.CoilPlus} to {Pinout.CoilMinus}") { Rated = CoilDiode ? "diode across it" : "" },
+        "contact" => new(StripKind.Relay, Id, name, $"{Pinout.Common} to {Pinout.Open}") { Rated = $"{ContactAmps:0.#} A relay" },
+        "rest" => new(StripKind.Relay, Id, name, $"{Pinout.Common} to {Pinout.Rest}, at rest") { Rated = $"{ContactAmps:0.#} A relay" },
+        _ => new(StripKind.Coil, Id, $"coil of {name}", $"{Pinout.CoilPlus} to {Pinout.CoilMinus}") { Rated = CoilDiode ? "diode across it" : "" },
     };
 
     /// <inheritdoc/>

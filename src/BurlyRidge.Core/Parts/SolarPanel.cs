@@ -3,6 +3,9 @@ namespace BurlyRidge.Core.Parts;
 /// <summary>A solar panel behind its regulator. Terminals: "id.plus", "id.minus".</summary>
 public sealed record SolarPanel(string Id, double RegulatedVolts, double Amps) : IPart
 {
+    /// <inheritdoc/>
+    public string Name { get; init; } = "";
+
     private const double RegulatorOhms = 0.050;
 
     /// <inheritdoc/>
@@ -13,7 +16,10 @@ public sealed record SolarPanel(string Id, double RegulatedVolts, double Amps) :
         [new PartElement(Id, $"{Id}.plus", $"{Id}.minus", new Law.Source(RegulatedVolts, RegulatorOhms, Amps))];
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => new(StripKind.Source, Id, Id, "solar");
+    public string PinName(string pin) => pin;
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside, string name) => new(StripKind.Source, Id, name, "solar");
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

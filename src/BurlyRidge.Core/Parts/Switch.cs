@@ -5,6 +5,9 @@ namespace BurlyRidge.Core.Parts;
 /// <param name="Positions">The first is the one it is found in.</param>
 public sealed record Switch(string Id, double RatingAmps, IReadOnlyList<SwitchPosition> Positions) : IPart
 {
+    /// <inheritdoc/>
+    public string Name { get; init; } = "";
+
     /// <summary>Lamps in it.</summary>
     public IReadOnlyList<SwitchLamp> Lamps { get; init; } = [];
 
@@ -38,7 +41,10 @@ public sealed record Switch(string Id, double RatingAmps, IReadOnlyList<SwitchPo
     }
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => new(StripKind.Switch, Id, Id, inside.Replace("-", " to ", StringComparison.Ordinal)) { Rated = $"{RatingAmps:0.#} A switch" };
+    public string PinName(string pin) => pin is "in" or "out" ? "" : pin;
+
+    /// <inheritdoc/>
+    public StationWord Word(string inside, string name) => new(StripKind.Switch, Id, name, inside.Replace("-", " to ", StringComparison.Ordinal)) { Rated = $"{RatingAmps:0.#} A switch" };
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

@@ -70,6 +70,12 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     string IPart.Id => Name;
 
     /// <inheritdoc/>
+    string IPart.Name => Say.Kind(Signal);
+
+    /// <inheritdoc/>
+    public string PinName(string pin) => pin == "minus" ? "earth side" : "wire";
+
+    /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["plus", "minus"];
 
     /// <summary>Lamps between their two wires, one of them switched: so either style behaves as it does on the vehicle.</summary>
@@ -93,7 +99,7 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     }
 
     /// <inheritdoc/>
-    public StationWord Word(string inside) => inside switch
+    public StationWord Word(string inside, string name) => inside switch
     {
         "switch" => new(StripKind.Signal, "", Say.Kind(Signal), Lamp.Switched == SwitchedSide.Plus ? "on" : "on, to earth"),
         "fuse" => new(StripKind.Fuse, "", $"{Lamp.FuseAmps:0.#} A fuse", Say.Kind(Signal)),

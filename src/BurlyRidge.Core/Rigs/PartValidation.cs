@@ -6,11 +6,17 @@ namespace BurlyRidge.Core.Rigs;
 /// <summary>Refuses parts and runs that do not hang together, field by field.</summary>
 internal static class PartValidation
 {
+    private const int MostOfName = 80;
+
     public static void Check(Problems problems, Rig rig, PartBook parts)
     {
         Ids(problems, parts);
         var around = rig.Around();
-        foreach (var kind in Rig.Lists.Where(kind => kind.Path.Length > 0)) problems.Each<IPart>(kind.Path, kind.Of(rig)!, (at, part) => part.Check(problems, at, around));
+        foreach (var kind in Rig.Lists.Where(kind => kind.Path.Length > 0)) problems.Each<IPart>(kind.Path, kind.Of(rig)!, (at, part) =>
+        {
+            if (part.Name.Length > MostOfName) problems.Add($"{at}.name", $"Give up to {MostOfName} letters.");
+            part.Check(problems, at, around);
+        });
         problems.Each("runs", rig.Runs, (at, run) => Check(problems, at, run, parts));
         for (var i = 0; i < rig.Runs.Count; i++)
             if (rig.Runs[i] is { } run) problems.Id($"runs[{i}].id", run.Id);

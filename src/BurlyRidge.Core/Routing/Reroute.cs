@@ -29,11 +29,11 @@ public sealed record Reroute(
     {
         var before = LaidRig.Of(rig).Rig;
         var whereabouts = Whereabouts.Of(rig);
-        var left = new List<string>();
+        var (left, names) = (new List<string>(), PartNames.Of(before));
         bool Placed(Run run)
         {
             if (whereabouts.OfTerminal(run.From) is not null && whereabouts.OfTerminal(run.To) is not null) return true;
-            left.Add($"{run.Id}: nobody said where {(whereabouts.OfTerminal(run.From) is null ? run.From : run.To)} is.");
+            left.Add($"{names.Wire(run)}: {PartNames.Small(names.Terminal(whereabouts.OfTerminal(run.From) is null ? run.From : run.To))} has no location.");
             return false;
         }
 
@@ -48,15 +48,15 @@ public sealed record Reroute(
             ],
         };
         var laid = LaidRig.Of(asked);
-        left.AddRange(laid.Ways.Where(way => way.Way is null).Select(way => $"{way.Id}: no way leads from {way.From} to {way.To}."));
-        left.AddRange(laid.Rig.Lines.Where(line => line.Plan is { Lay: null }).Select(line => $"{line.Name}: nobody said where its lamps are."));
-        return new Reroute(laid.Rig, [.. Differing(before, laid.Rig)], Copper(before), Copper(laid.Rig), left);
+        left.AddRange(laid.Ways.Where(way => way.Way is null).Select(way => $"{names[way.Id]}: no route leads from {names.Place(way.From ?? "")} to {names.Place(way.To ?? "")}."));
+        left.AddRange(laid.Rig.Lines.Where(line => line.Plan is { Lay: null }).Select(line => $"{line.Name}: its lamps have no location."));
+        return new Reroute(laid.Rig, [.. Differing(before, laid.Rig, names)], Copper(before), Copper(laid.Rig), left);
     }
 
-    private static IEnumerable<LengthChange> Differing(Rig before, Rig after)
+    private static IEnumerable<LengthChange> Differing(Rig before, Rig after, PartNames names)
     {
         foreach (var (old, now) in before.Runs.Zip(after.Runs))
-            if (Math.Abs(old.LengthMetres - now.LengthMetres) >= ShownMetres) yield return new LengthChange(now.Id, $"{now.From} to {now.To}", old.LengthMetres, now.LengthMetres);
+            if (Math.Abs(old.LengthMetres - now.LengthMetres) >= ShownMetres) yield return new LengthChange(now.Id, names.Wire(now), old.LengthMetres, now.LengthMetres);
         foreach (var (old, now) in before.Lines.Zip(after.Lines))
             if (old.Plan is { } was && now.Plan is { } plan && Math.Abs(was.OneWayMetres - plan.OneWayMetres) >= ShownMetres)
                 yield return new LengthChange(now.Id, now.Name, was.OneWayMetres, plan.OneWayMetres);

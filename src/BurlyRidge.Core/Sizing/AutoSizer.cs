@@ -215,15 +215,15 @@ public sealed class AutoSizer
     private SizingProposal Proposal()
     {
         var sized = TerminalFit.After(saved, Sized(saved));
-        var changes = new List<SizeChange>();
+        var (changes, names) = (new List<SizeChange>(), PartNames.Of(wired));
         foreach (var (before, after) in saved.Runs.Zip(sized.Runs))
-            if (before.Wire != after.Wire) changes.Add(new SizeChange(before.Id, "wire", before.Wire, after.Wire, wires[before.Id].Why));
+            if (before.Wire != after.Wire) changes.Add(new SizeChange(before.Id, names[before.Id], "wire", before.Wire, after.Wire, wires[before.Id].Why));
         foreach (var (before, after) in saved.Protection.Zip(sized.Protection))
-            if (before.Fuse != after.Fuse) changes.Add(new SizeChange(before.Id, "fuse", before.Fuse.ToString(), after.Fuse.ToString(), "the load with its margin, in its place"));
+            if (before.Fuse != after.Fuse) changes.Add(new SizeChange(before.Id, names[before.Id], "fuse", before.Fuse.ToString(), after.Fuse.ToString(), "the load with its margin, in its place"));
         foreach (var (before, after) in saved.Relays.Zip(sized.Relays))
-            if (before.ContactAmps != after.ContactAmps) changes.Add(new SizeChange(before.Id, "relay", $"{before.ContactAmps} A", $"{after.ContactAmps} A", "the smallest contact that carries it"));
+            if (before.ContactAmps != after.ContactAmps) changes.Add(new SizeChange(before.Id, names[before.Id], "relay", $"{before.ContactAmps} A", $"{after.ContactAmps} A", "the smallest contact that carries it"));
         foreach (var (before, after) in saved.Joints.Zip(sized.Joints))
-            if (before.Takes != after.Takes) changes.Add(new SizeChange(before.Id, "terminals", Range(before.Takes!), Range(after.Takes!), "the wires in them"));
+            if (before.Takes != after.Takes) changes.Add(new SizeChange(before.Id, names[before.Id], "terminals", Range(before.Takes!), Range(after.Takes!), "the wires in them"));
         var bought = sized.Runs.Select(run => WireTable.Find(run.Wire)!).Distinct().OrderBy(wire => wire.CopperSquareMillimetres).Select(wire => wire.Name);
         return new SizingProposal(sized, changes, [.. bought], left);
     }

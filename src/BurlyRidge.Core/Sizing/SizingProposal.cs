@@ -4,9 +4,10 @@ namespace BurlyRidge.Core.Sizing;
 
 /// <summary>One part that would change.</summary>
 /// <param name="Part">Its id.</param>
+/// <param name="Name">What it is called.</param>
 /// <param name="What">"wire", "fuse", "relay".</param>
 /// <param name="Why">What asks for it.</param>
-public sealed record SizeChange(string Part, string What, string From, string To, string Why);
+public sealed record SizeChange(string Part, string Name, string What, string From, string To, string Why);
 
 /// <summary>A rig sized anew.</summary>
 /// <param name="Rig">The rig as it would be.</param>

@@ -10,15 +10,23 @@ internal sealed class StationWords
     private readonly Dictionary<string, IPart> parts = new(StringComparer.Ordinal);
     private readonly Dictionary<string, string> lists = new(StringComparer.Ordinal);
     private readonly Dictionary<string, Run> runs;
+    private readonly PartNames names;
 
     /// <summary>Reads a rig whose lines are all wired.</summary>
     public StationWords(Rig rig)
     {
         this.rig = rig;
+        names = PartNames.Of(rig);
         runs = rig.Runs.ToDictionary(run => run.Id, StringComparer.Ordinal);
         foreach (var list in Rig.Lists)
             foreach (var part in list.Of(rig).OfType<IPart>()) (parts[part.Id], lists[part.Id]) = (part, list.Path);
     }
+
+    /// <summary>What people call parts and wires.</summary>
+    public PartNames Names => names;
+
+    /// <summary>A pin as it is printed or called; empty where its part alone says it.</summary>
+    public string Pin(string terminal) => PartBook.Split(terminal) is var (part, pin) && parts.TryGetValue(part, out var known) ? known.PinName(pin) : "";
 
     /// <summary>A run of the rig; null where the element is none.</summary>
     public Run? RunOf(string element) => runs.GetValueOrDefault(element);
@@ -32,7 +40,7 @@ internal sealed class StationWords
         if (runs.TryGetValue(element, out var run))
             return new(StripKind.Run, run.Id, run.Wire, run.Colour.Length > 0 ? $"{Say.Metres(run.LengthMetres, rig.HouseRules.Units)} {run.Colour}" : Say.Metres(run.LengthMetres, rig.HouseRules.Units), run.LengthMetres);
         var (part, inside) = PartBook.Split(element);
-        return parts.TryGetValue(part, out var known) ? known.Word(inside) : new(StripKind.Lead, "", element, "");
+        return parts.TryGetValue(part, out var known) ? known.Word(inside, names[part]) : new(StripKind.Lead, "", "vehicle's own wiring", "");
     }
 
     /// <summary>Grommets that a run goes through.</summary>

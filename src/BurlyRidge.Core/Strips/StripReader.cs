@@ -29,7 +29,7 @@ public static class StripReader
             if (more.Count == 0) break;
             coils.AddRange(more);
         }
-        List<string> asks = [.. Needs(map, strands).Select(need => Ask(rig, need)).OfType<string>().Distinct()];
+        List<string> asks = [.. Needs(map, strands).Select(need => Ask(rig, words.Names, need)).OfType<string>().Distinct()];
         return new Strip(strands, asks, strands.Count == 0 ? Loose(map, words, study) : []);
     }
 
@@ -44,20 +44,20 @@ public static class StripReader
         _ => null,
     };
 
-    private static string? Ask(Rig rig, Need need) => need switch
+    private static string? Ask(Rig rig, PartNames names, Need need) => need switch
     {
-        Need.Press press => SlotWords(rig, press.Slot),
+        Need.Press press => SlotWords(rig, names, press.Slot),
         Need.SignalOn on => $"{Say.Kind(on.Signal)} on",
         Need.KeyOn => "key on",
-        Need.Position position => $"{position.Switch} at {string.Join(" or ", position.Names)}",
+        Need.Position position => $"{names[position.Switch]} at {string.Join(" or ", position.Names)}",
         _ => null,
     };
 
-    private static string SlotWords(Rig rig, string slot)
+    private static string SlotWords(Rig rig, PartNames names, string slot)
     {
         var (box, output) = PartBook.Split(slot);
         var found = rig.PowerBoxes.FirstOrDefault(part => part.Id == box)?.Outputs.FirstOrDefault(part => part.Id == output);
-        return found?.Slot is { } at ? $"slot {at}{(found.Legend.Length > 0 ? $" ({found.Legend})" : "")} pressed" : $"{slot} pressed";
+        return found?.Slot is { } at ? $"slot {at}{(found.Legend.Length > 0 ? $" ({found.Legend})" : "")} pressed" : $"{names[slot]} pressed";
     }
 
     /// <summary>What can be reached from the lamps of a line whose wires lead nowhere.</summary>

@@ -145,6 +145,12 @@ internal sealed class LineBuilder
 
     public string Name(string part) => Free($"{LineId}-{part}");
 
+    /// <summary>What people call a part, or an output as "box.output".</summary>
+    public string Called(string id) => PartNames.Of(Rig)[id];
+
+    /// <summary>What a part of the line is called in the shop's words.</summary>
+    private string Named(string part) => $"{Wanted.Name} {part.Replace('-', ' ')}";
+
     private string Free(string wanted)
     {
         var name = FreeName.Among(taken, Problems.IsName(wanted) ? wanted : FreeName.Plain(wanted, FreeName.Longest), FreeName.Longest);
@@ -155,7 +161,7 @@ internal sealed class LineBuilder
     public string Fuse(string part, double amps, Zone place = Zone.EngineBay, string? near = null)
     {
         var id = Name(part);
-        Rig = Rig with { Protection = [.. Rig.Protection, new ProtectiveDevice(id, FuseTable.AtLeast(amps), place)] };
+        Rig = Rig with { Protection = [.. Rig.Protection, new ProtectiveDevice(id, FuseTable.AtLeast(amps), place) { Name = Named(part) }] };
         Place(id, near ?? Battery);
         return id;
     }
@@ -163,7 +169,7 @@ internal sealed class LineBuilder
     public string Relay(RelayPinout? pinout = null, bool atLamps = false)
     {
         var id = Name("relay");
-        Rig = Rig with { Relays = [.. Rig.Relays, new Relay(id, 40) { Pinout = pinout ?? new RelayPinout() }] };
+        Rig = Rig with { Relays = [.. Rig.Relays, new Relay(id, 40) { Name = Named("relay"), Pinout = pinout ?? new RelayPinout() }] };
         if (atLamps) PlaceAtLamps(id);
         else Place(id, Battery);
         return id;
@@ -175,14 +181,14 @@ internal sealed class LineBuilder
         var id = Name(part);
         var (off, on) = (new SwitchPosition("off", []), new SwitchPosition("on", [new PinPair(threeWay ? "live" : "in", "out")]));
         SwitchPosition[] positions = threeWay ? [off, on, new("auto", [new PinPair("signal", "out")])] : foundOn ? [on, off] : [off, on];
-        Rig = Rig with { Switches = [.. Rig.Switches, new Switch(id, 5, positions) { Lamps = [new SwitchLamp("light", threeWay ? "live" : "in", "lamp")] }] };
+        Rig = Rig with { Switches = [.. Rig.Switches, new Switch(id, 5, positions) { Name = Named(part), Lamps = [new SwitchLamp("light", threeWay ? "live" : "in", "lamp")] }] };
         return id;
     }
 
     public string Joint(string part, JointKind kind, Zone place, bool atLamps = true)
     {
         var id = Name(part);
-        Rig = Rig with { Joints = [.. Rig.Joints, new Joint(id, kind, place)] };
+        Rig = Rig with { Joints = [.. Rig.Joints, new Joint(id, kind, place) { Name = Named(part) }] };
         if (atLamps) PlaceAtLamps(id);
         return id;
     }
@@ -190,7 +196,7 @@ internal sealed class LineBuilder
     public string Stud(string part, bool atLamps, double metres = 0)
     {
         var id = Name(part);
-        Rig = Rig with { Earths = [.. Rig.Earths, new Earth(id, EarthKind.Stud, BodyMilliohms: TypicalOhms.Body(metres) * 1000)] };
+        Rig = Rig with { Earths = [.. Rig.Earths, new Earth(id, EarthKind.Stud, BodyMilliohms: TypicalOhms.Body(metres) * 1000) { Name = Named(part) }] };
         if (atLamps) PlaceAtLamps(id);
         else Place(id, Battery);
         return id;

@@ -51,7 +51,7 @@ internal static class OutputStarts
             })],
         };
         builder.ToLamps(output, builder.Metres);
-        builder.Did.Add($"Output {way} of {box}: the smallest that is free and carries {Say.Amps(builder.Amps)}.");
+        builder.Did.Add($"{builder.Called(output)}: the smallest that is free and carries {Say.Amps(builder.Amps)}.");
     }
 
     private static string Legend(string name) => name.Length > 14 ? name[..14].Trim() : name;
@@ -113,7 +113,7 @@ internal static class OutputStarts
             builder.Did.Add($"The spare {lead.Colour} lead takes it to the {lead.ToPlace}; a jumper goes on from there.");
         }
         builder.ToLamps(from, metres);
-        builder.Did.Add($"Output {output}, the smallest that is free and carries {Say.Amps(builder.Amps)}.");
+        builder.Did.Add($"{builder.Called(output)}, the smallest that is free and carries {Say.Amps(builder.Amps)}.");
     }
 
     private static void OutputAndBeam(LineBuilder builder)
@@ -125,7 +125,7 @@ internal static class OutputStarts
         builder.Thin("highBeam.plus", $"{relay}.86", 1);
         builder.CoilToStud($"{relay}.85");
         builder.ToLamps($"{relay}.87", builder.Metres);
-        builder.Did.Add($"{output} feeds the contact and the high beam the coil: both must be on.");
+        builder.Did.Add($"{builder.Called(output)} feeds the contact and the high beam the coil: both must be on.");
     }
 
     private static void FuseTap(LineBuilder builder)
@@ -138,7 +138,7 @@ internal static class OutputStarts
             builder.Rig = builder.Rig with { Vehicle = builder.Rig.Vehicle with { FuseSlots = [.. builder.Rig.Vehicle.FuseSlots, new FuseSlot(slot, 5, Feed.Ignition, 1.5, "to be found with a test lamp: live with the key alone")] } };
         }
         SmallFuse(builder, $"{slot}.tap", slot);
-        builder.Did.Add($"Slot {slot} keeps its own fuse; the added one stands beside it in the tap.");
+        builder.Did.Add($"{builder.Called(slot)} keeps its own fuse; the added one stands beside it in the tap.");
     }
 
     private static void ParkingLight(LineBuilder builder)

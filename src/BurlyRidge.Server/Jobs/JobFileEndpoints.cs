@@ -32,7 +32,7 @@ internal static class JobFileEndpoints
     {
         if (await store.FindAsync(id) is not { } job) return JobEndpoints.Missing();
         var text = JobFile.Write(job.Row.Name, job.Row.Note, job.Rig);
-        return TypedResults.File(Encoding.UTF8.GetBytes(text), "application/json", $"{FileName(job.Row.Name)}.job.json");
+        return TypedResults.File(Encoding.UTF8.GetBytes(text), "application/json", Handout.FileName(job, "", "job.json"));
     }
 
     private static async Task<Results<Created<OpenJob>, ValidationProblem>> ImportAsync(HttpRequest request, JobStore store, CancellationToken cancellation)
@@ -47,11 +47,5 @@ internal static class JobFileEndpoints
         await AssessmentMemory.OfAsync(file.Rig, cancellation);
         var stored = await store.CreateAsync(file.Name, file.Note, file.Rig, key);
         return TypedResults.Created($"/api/jobs/{stored.Row.Id}", await OpenJob.OfAsync(stored, cancellation));
-    }
-
-    private static string FileName(string name)
-    {
-        var plain = string.Concat(name.Select(letter => char.IsAsciiLetterOrDigit(letter) ? char.ToLowerInvariant(letter) : '-'));
-        return plain.Trim('-') is { Length: > 0 } kept ? kept : "job";
     }
 }

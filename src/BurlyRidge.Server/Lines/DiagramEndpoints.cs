@@ -39,10 +39,10 @@ internal static class DiagramEndpoints
         var svg = cancellation.WorkOut(token => line is null ? Diagram.OfRig(job.Workable, job.Row.Name, QuickMemory.Sizes, token) : Diagram.OfLine(job.Workable, line, QuickMemory.Sizes, token));
         return svg is null
             ? TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no such line.")
-            : TypedResults.File(Encoding.UTF8.GetBytes(svg), Type, line is null ? "wiring.svg" : "line.svg");
+            : TypedResults.File(Encoding.UTF8.GetBytes(svg), Type, Handout.FileName(job, line is null ? "wiring" : $"wiring of {job.Workable.Lines.First(other => other.Id == line).Name}", "svg"));
     }
 
     private static async Task<IResult> PrintAsync(string id, JobStore store, CancellationToken cancellation) => await store.FindAsync(id, cancellation) is { } job
-        ? TypedResults.Text(cancellation.WorkOut(token => Diagram.Page(job.Workable, job.Row.Name, QuickMemory.Sizes, token)), "text/html", Encoding.UTF8)
+        ? TypedResults.Text(cancellation.WorkOut(token => Diagram.Page(job.Workable, job.Row.Name, Handout.Edition(job), QuickMemory.Sizes, token)), "text/html", Encoding.UTF8)
         : JobEndpoints.Missing();
 }

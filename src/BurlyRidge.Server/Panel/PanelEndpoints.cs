@@ -33,12 +33,12 @@ internal static class PanelEndpoints
     {
         if (await store.FindAsync(id) is not { } job) return JobEndpoints.Missing();
         var found = job.Workable.PowerBoxes.FirstOrDefault(part => box is null || part.Id == box);
-        return found is not null && LegendStrip.Draw(found) is { } svg
-            ? TypedResults.File(Encoding.UTF8.GetBytes(svg), "image/svg+xml", $"legends-{found.Id}.svg")
-            : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no such panel.", detail: "No power box of that name has a slot.");
+        return found is not null && PartNames.Of(job.Workable)[found.Id] is var name && LegendStrip.Draw(found, name) is { } svg
+            ? TypedResults.File(Encoding.UTF8.GetBytes(svg), "image/svg+xml", Handout.FileName(job, $"legends of {name}", "svg"))
+            : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no such panel.", detail: "No power box there has a slot.");
     }
 
     private static async Task<IResult> PrintAsync(string id, JobStore store) => await store.FindAsync(id) is { } job
-        ? TypedResults.Text(LegendStrip.Page(job.Row.Name, job.Workable), "text/html", Encoding.UTF8)
+        ? TypedResults.Text(LegendStrip.Page(job.Row.Name, Handout.Edition(job), job.Workable), "text/html", Encoding.UTF8)
         : JobEndpoints.Missing();
 }

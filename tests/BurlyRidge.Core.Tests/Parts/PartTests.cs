@@ -34,7 +34,7 @@ public class PartTests
             var around = rig.Around();
             var elements = rig.AllParts().SelectMany(part => part.Elements(around).Select(element => (Part: part, Element: element))).ToList();
             Assert.Equal(elements.Count, elements.Select(pair => pair.Element.Id).Distinct(StringComparer.Ordinal).Count());
-            Assert.All(elements, pair => Assert.NotEqual("", pair.Part.Word(PartBook.Split(pair.Element.Id).Pin).Name));
+            Assert.All(elements, pair => Assert.NotEqual("", pair.Part.Word(PartBook.Split(pair.Element.Id).Pin, "A name").Name));
         }
     }
 
@@ -67,7 +67,7 @@ public class PartTests
         var line = broken.Lines[0].Id;
         var stations = Core.Assessing.LineView.Of(broken, line)!.Strip.Strands.SelectMany(strand => strand.Stations).ToList();
         var station = stations.Single(station => station.Part == "breaker");
-        Assert.Equal(("30 A breaker", "breaker, resets itself", "inlineBreakers", PartSymbol.Fuse), (station.Name, station.Detail, station.List, station.Symbol));
+        Assert.Equal(("30 A breaker", "Breaker, resets itself", "inlineBreakers", PartSymbol.Fuse), (station.Name, station.Detail, station.List, station.Symbol));
         var assessment = Core.Assessing.Assessor.Assess(broken);
         Assert.Contains(assessment.Devices, device => device.Id == "breaker" && device.DesignAmps > 1);
         Assert.Contains(assessment.Runs, run => run.Fuses.Contains("breaker"));

@@ -46,7 +46,7 @@ public class SlotAssignmentTests
         var muddled = Checks.Spoilt.All.Single(spoilt => spoilt.Check == "output-rating").Bad;
         var proposal = WholeRig.Of(muddled).AssignOutputs();
         Assert.Empty(proposal.Left);
-        Assert.Contains(proposal.Moves, move => move is { What: "Bar", From: "box.o3", To: "box.o1" });
+        Assert.Contains(proposal.Moves, move => move is { What: "Bar", From: "Box, slot 3", To: "Box, slot 1" });
         Assert.Contains(proposal.Rig.Runs, run => run is { From: "box.o1", To: "bar.plus" });
         Assert.Equal(["Work", "Later", "Bar"], proposal.Rig.PowerBoxes[0].Outputs.Select(output => output.Legend));
         Assert.Equal(muddled.PowerBoxes[0].Outputs.Select(output => output.RatingAmps), proposal.Rig.PowerBoxes[0].Outputs.Select(output => output.RatingAmps));

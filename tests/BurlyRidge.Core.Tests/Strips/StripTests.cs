@@ -109,10 +109,10 @@ public class StripTests
     {
         var view = Look("fifteen pods fed at both ends by a relay box without a panel").View;
         var outputs = view.Strip.Strands.SelectMany(strand => strand.Stations).Where(station => station.Kind == StripKind.Output).Select(station => station.Name).Order(StringComparer.Ordinal);
-        Assert.Equal(["aux1", "box o1", "box o2"], outputs);
+        Assert.Equal(["Box, output 1", "Box, output 2", "Output 1"], outputs);
         Assert.Equal(ChainShapes.Pods, view.Strip.Strands.SelectMany(strand => strand.Stations).Count(station => station.Kind == StripKind.Lamp));
         Assert.Equal(2, view.Strip.Strands.Where(strand => strand.Control).SelectMany(strand => strand.Stations).Count(station => station.Kind == StripKind.Coil));
-        Assert.Equal(["aux1 pressed", "key on"], view.Strip.Asks.Order(StringComparer.Ordinal));
+        Assert.Equal(["Output 1 pressed", "key on"], view.Strip.Asks.Order(StringComparer.Ordinal));
     }
 
     [Fact]
@@ -123,7 +123,7 @@ public class StripTests
         Assert.Equal(
             [StripKind.Fuse, StripKind.Signal, StripKind.Run, StripKind.Joint, StripKind.Run, StripKind.Switch, StripKind.Run, StripKind.Coil, StripKind.Run, StripKind.Earth, StripKind.Body],
             control.Select(station => station.Kind).Where(kind => kind is not (StripKind.Source or StripKind.Lead)));
-        Assert.Equal(["high beam on", "s at on"], view.Strip.Asks.Order(StringComparer.Ordinal));
+        Assert.Equal(["S at on", "high beam on"], view.Strip.Asks.Order(StringComparer.Ordinal));
     }
 
     [Fact]

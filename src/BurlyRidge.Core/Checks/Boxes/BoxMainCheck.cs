@@ -19,7 +19,7 @@ internal static class BoxMainCheck
                 var rating = device.Fuse.RatingAmps;
                 var verdict = rating <= box.TotalAmps ? Verdict.Holds : Verdict.Watch;
                 yield return Kind.Says(verdict, rating, box.TotalAmps, "A",
-                    $"{device.Id} is {rating} A before a box made for {Say.Amps(box.TotalAmps)}"
+                    $"{subject.Names[device.Id]} is {rating} A before a box made for {Say.Amps(box.TotalAmps)}"
                         + (verdict == Verdict.Holds ? "." : ": overloaded for hours, the box heats before the fuse opens."),
                     device.Id, null, null, () => Edit.Fuse(subject, device.Id, Smaller(subject, box, device)));
             }

@@ -19,9 +19,9 @@ internal static class BoxMinusCheck
         var verdict = !joined || (box.MinusOnPost && !onPost) ? Verdict.Stop : Verdict.Holds;
         var post = subject.Rig.Earths.FirstOrDefault(earth => earth.Kind == EarthKind.Post)?.Id ?? $"{subject.Vehicle.Batteries[0].Id}.minus";
         return Kind.Says(verdict, onPost ? 1 : 0, box.MinusOnPost ? 1 : 0, Kind.NoUnit,
-            !joined ? $"The minus of {box.Id} is joined to nothing: the box does not wake."
-                : box.MinusOnPost && !onPost ? $"{box.Id} must have its minus on the battery post itself, and it is on the body."
-                : box.MinusOnPost ? $"The minus of {box.Id} is on the battery post, as its maker wants." : $"The minus of {box.Id} is joined.",
+            !joined ? $"The minus of {subject.Names[box.Id]} is joined to nothing: the box does not wake."
+                : box.MinusOnPost && !onPost ? $"{subject.Names[box.Id]} must have its minus on the battery post itself, and it is on the body."
+                : box.MinusOnPost ? $"The minus of {subject.Names[box.Id]} is on the battery post, as its maker wants." : $"The minus of {subject.Names[box.Id]} is joined.",
             box.Id, null, null, () => joined
                 ? new Remedy("Put its minus on the post") { Apply = rig => rig with { Runs = [.. rig.Runs.Select(run => run.From == minus ? run with { To = post } : run.To == minus ? run with { From = post } : run)] } }
                 : null);

@@ -12,7 +12,7 @@ internal static class BoxTotalCheck
             .MaxBy(pair => pair.Item1);
         var verdict = amps <= box.TotalAmps ? Verdict.Holds : Verdict.Stop;
         return Kind.Says(verdict, amps, box.TotalAmps, "A",
-            $"The outputs of {box.Id} give {Say.Amps(amps)} together ({state}); it is made for {Say.Amps(box.TotalAmps)}"
+            $"The outputs of {subject.Names[box.Id]} give {Say.Amps(amps)} together ({state}); it is made for {Say.Amps(box.TotalAmps)}"
                 + (verdict == Verdict.Holds ? "." : ". Move a line to another source."),
             box.Id);
     });

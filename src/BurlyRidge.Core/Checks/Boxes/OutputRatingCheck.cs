@@ -27,7 +27,7 @@ internal static class OutputRatingCheck
         var line = subject.LineOf(fuse);
         return new Finding(verdict, design.Amps / most, line, () => Kind.Says(
             verdict, design.Amps, most, "A",
-            $"{id} is good for {rating} A and gives {Say.Amps(design.Amps)} ({design.State})."
+            $"{subject.Names[id]} is good for {rating} A and gives {Say.Amps(design.Amps)} ({design.State})."
                 + (verdict == Verdict.Holds ? "" : " Give the load a larger output, or pull in a relay with this one."),
             id, line, Schools.FuseLoad(subject.Rules), () => Assign(subject)));
     }

@@ -16,9 +16,9 @@ internal static class SenseWiredCheck
             var joined = subject.Study.Map.WiresAt($"{box.Id}.sense").Any();
             var live = joined && subject.Study.State("parked").Solved.Volts($"{box.Id}.sense") > subject.Volts / 2;
             yield return Kind.Says(!joined ? Verdict.Stop : live ? Verdict.Watch : Verdict.Holds, joined ? 1 : 0, 1, Kind.NoUnit,
-                !joined ? $"{following} outputs of {box.Id} follow the key, and its sense lead is joined to nothing: they never come on."
-                    : live ? $"The sense lead of {box.Id} is live with the key off: what should follow the key stays on."
-                    : $"{following} outputs of {box.Id} go off with the key.",
+                !joined ? $"{following} outputs of {subject.Names[box.Id]} follow the key, and its sense lead is joined to nothing: they never come on."
+                    : live ? $"The sense lead of {subject.Names[box.Id]} is live with the key off: what should follow the key stays on."
+                    : $"{following} outputs of {subject.Names[box.Id]} go off with the key.",
                 box.Id);
         }
     }

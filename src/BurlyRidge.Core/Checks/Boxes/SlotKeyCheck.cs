@@ -12,6 +12,6 @@ internal static class SlotKeyCheck
         where subject.Study.Map.RunsAt($"{slot.Id}.tap").Any()
         let verdict = slot.Feed == Feed.Ignition ? Verdict.Holds : Verdict.Watch
         select Kind.Says(verdict, slot.Feed == Feed.Ignition ? 1 : 0, 1, Kind.NoUnit,
-            verdict == Verdict.Holds ? $"{slot.Id} goes dead with the key." : $"{slot.Id} is live with the key off: what is tapped from it stays on.",
+            verdict == Verdict.Holds ? $"{subject.Names[slot.Id]} goes dead with the key." : $"{subject.Names[slot.Id]} is live with the key off: what is tapped from it stays on.",
             slot.Id);
 }

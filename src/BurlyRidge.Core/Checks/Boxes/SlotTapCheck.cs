@@ -15,7 +15,7 @@ internal static class SlotTapCheck
             var added = taps.Sum(run => subject.Study.Design(run.Id).Amps);
             var verdict = added + slot.LoadAmps <= slot.RatingAmps ? Verdict.Holds : Verdict.Stop;
             yield return Kind.Says(verdict, added + slot.LoadAmps, slot.RatingAmps, "A",
-                $"{slot.Id} is a {slot.RatingAmps} A slot that serves {(slot.Serves.Length > 0 ? slot.Serves : "something")} with {Say.Amps(slot.LoadAmps)}; the tap adds {Say.Amps(added)}."
+                $"{subject.Names[slot.Id]} is a {slot.RatingAmps} A slot that serves {(slot.Serves.Length > 0 ? slot.Serves : "something")} with {Say.Amps(slot.LoadAmps)}; the tap adds {Say.Amps(added)}."
                     + (verdict == Verdict.Holds ? "" : " Use it as a trigger alone, and feed the lamps from the battery."),
                 slot.Id);
         }

@@ -17,8 +17,8 @@ internal static class CoilDiodeCheck
         var line = subject.LineOf($"{relay.Id}.contact");
         return new Finding(verdict, amps / ShortAmps, line, () => Kind.Says(
             verdict, amps, ShortAmps, "A",
-            verdict == Verdict.Holds ? $"The diode of {relay.Id} blocks, as it should."
-                : $"The diode of {relay.Id} conducts {Say.Amps(amps)}: its coil is wired the other way round, and switch and wire take a short.",
+            verdict == Verdict.Holds ? $"The diode of {subject.Names[relay.Id]} blocks, as it should."
+                : $"The diode of {subject.Names[relay.Id]} conducts {Say.Amps(amps)}: its coil is wired the other way round, and switch and wire take a short.",
             relay.Id, line, null, () => new Remedy("Turn the coil's two wires round") { Apply = rig => Turn(rig, relay) }));
     }));
 

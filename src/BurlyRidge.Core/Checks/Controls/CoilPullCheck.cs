@@ -36,10 +36,10 @@ internal static class CoilPullCheck
             verdict, between > 0 ? between : most, pulls, "V",
             verdict switch
             {
-                Verdict.Stop => $"The coil of {relay.Id} is left at {Say.Volts(between)}, between sure to pull in at {Say.Volts(pulls)} and sure to let go: what it does is chance. "
+                Verdict.Stop => $"The coil of {subject.Names[relay.Id]} is left at {Say.Volts(between)}, between sure to pull in at {Say.Volts(pulls)} and sure to let go: what it does is chance. "
                     + "Look for a second way into its wire: a switch lamp, a lamp in series.",
-                Verdict.Holds => $"The coil of {relay.Id} gets {Say.Volts(most)} where {Say.Volts(pulls)} pull it in for sure.",
-                _ => $"The coil of {relay.Id} gets no more than {Say.Volts(most)} in any state: it never pulls in.",
+                Verdict.Holds => $"The coil of {subject.Names[relay.Id]} gets {Say.Volts(most)} where {Say.Volts(pulls)} pull it in for sure.",
+                _ => $"The coil of {subject.Names[relay.Id]} gets no more than {Say.Volts(most)} in any state: it never pulls in.",
             },
             relay.Id, line));
     }

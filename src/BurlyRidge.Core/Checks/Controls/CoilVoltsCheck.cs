@@ -12,9 +12,9 @@ internal static class CoilVoltsCheck
         var line = subject.LineOf($"{relay.Id}.contact");
         return new Finding(verdict, 1, line, () => Kind.Says(
             verdict, coil, subject.Volts, "V",
-            verdict == Verdict.Holds ? $"{relay.Id} has a coil for {coil} V."
-                : coil < subject.Volts ? $"{relay.Id} has a coil for {coil} V on {subject.Volts} V: it burns out."
-                : $"{relay.Id} has a coil for {coil} V on {subject.Volts} V: it does not pull in.",
+            verdict == Verdict.Holds ? $"{subject.Names[relay.Id]} has a coil for {coil} V."
+                : coil < subject.Volts ? $"{subject.Names[relay.Id]} has a coil for {coil} V on {subject.Volts} V: it burns out."
+                : $"{subject.Names[relay.Id]} has a coil for {coil} V on {subject.Volts} V: it does not pull in.",
             relay.Id, line, null, () => new Remedy($"Take a {subject.Volts} V coil")
             {
                 Apply = rig => Edit.Relay(rig, relay.Id, old => old with { CoilVolts = null, CoilOhms = null }),

@@ -22,7 +22,7 @@ internal static class RelayContactCheck
         var larger = SizeChoice.Contact(subject.Vehicle.SystemVolts, design);
         return new Finding(verdict, design / most, line, () => Kind.Says(
             verdict, design, most, "A",
-            $"The contact of {relay.Id} carries {Say.Amps(design)}; {relay.ContactAmps} A printed are {Say.Amps(good)} at {subject.Volts} V."
+            $"The contact of {subject.Names[relay.Id]} carries {Say.Amps(design)}; {relay.ContactAmps} A printed are {Say.Amps(good)} at {subject.Volts} V."
                 + (verdict != Verdict.Holds && larger is null ? " No relay sold is larger. Split the line in two or more, each with its own relay." : ""),
             relay.Id, line, null, () => larger is { } amps
                 ? new Remedy($"Take a {amps} A relay") { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { ContactAmps = amps }) }

@@ -26,16 +26,16 @@ internal static class SettlesCheck
                 Solution.Chatter chatter => chatter.Controllers.All(converters.Contains),
                 _ => false,
             };
-            yield return Say(harmless ? Verdict.Watch : Verdict.Stop, whole, bad.Count);
+            yield return Say(subject, harmless ? Verdict.Watch : Verdict.Stop, whole, bad.Count);
         }
     }
 
-    private static Check Say(Verdict verdict, WholeStudy whole, int count) => Kind.Says(verdict, count, 0, "states", whole.Solved.Solution switch
+    private static Check Say(RigSubject subject, Verdict verdict, WholeStudy whole, int count) => Kind.Says(verdict, count, 0, "states", whole.Solved.Solution switch
     {
-        Solution.BrownOut brown => $"{whole.Named.Name}: {string.Join(", ", brown.Lamps.Take(3))} cannot be held at the drop-out voltage. Thicker wires, a shorter way, or fewer at once.",
+        Solution.BrownOut brown => $"{whole.Named.Name}: {string.Join(", ", brown.Lamps.Take(3).Select(id => subject.Names[id]))} cannot be held at the drop-out voltage. Thicker wires, a shorter way, or fewer at once.",
         Solution.Chatter when verdict == Verdict.Watch => $"{whole.Named.Name}: the charger starts and stops by turns, as the supply falls short when it runs.",
-        Solution.Chatter chatter => $"{whole.Named.Name}: {string.Join(", ", chatter.Controllers.Take(3))} goes to and fro. Its coil is fed through its own contact, or from a lamp that it dims.",
-        Solution.Ambiguous between => $"{whole.Named.Name}: {string.Join(", ", between.Controllers.Take(3))} is left between {(verdict == Verdict.Watch ? "starting and stopping" : "pulling in and letting go")}.",
+        Solution.Chatter chatter => $"{whole.Named.Name}: {string.Join(", ", chatter.Controllers.Take(3).Select(id => subject.Names[id]))} goes to and fro. Its coil is fed through its own contact, or from a lamp that it dims.",
+        Solution.Ambiguous between => $"{whole.Named.Name}: {string.Join(", ", between.Controllers.Take(3).Select(id => subject.Names[id]))} is left between {(verdict == Verdict.Watch ? "starting and stopping" : "pulling in and letting go")}.",
         _ => whole.Named.Name,
     }, whole.Named.Id);
 }

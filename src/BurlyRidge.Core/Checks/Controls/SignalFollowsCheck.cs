@@ -14,18 +14,18 @@ internal static class SignalFollowsCheck
     public static IEnumerable<Check> Judge(RigSubject subject) => subject.Study.Lines
         .Where(line => line.Trigger.Signalled.Count > 0)
         .GroupBy(line => line.Off, ReferenceEqualityComparer.Instance)
-        .SelectMany(together => Dark(together.First()) is var dark ? together.Select(line => Find(line, dark)) : []);
+        .SelectMany(together => Dark(together.First()) is var dark ? together.Select(line => Find(subject, line, dark)) : []);
 
     /// <summary>The state that is left when every signal has gone off.</summary>
     private static SolvedHarness Dark(LineStudy line) =>
         line.Off.Harness.Solve(line.Trigger.On! with { HighBeam = false, Reverse = false, SideLight = false, Key = true }, line.Off.Contacts);
 
-    private static Check Find(LineStudy line, SolvedHarness dark)
+    private static Check Find(RigSubject subject, LineStudy line, SolvedHarness dark)
     {
         var lit = line.Trigger.Signalled.Where(lamp => Math.Abs(dark.Amps(lamp)) > DarkAmps).ToList();
         return Kind.Says(lit.Count == 0 ? Verdict.Holds : Verdict.Stop, lit.Count, 0, "lamps",
             lit.Count == 0 ? "Every lamp goes dark when its signal goes off."
-                : $"{lit[0]} stays on when its signal goes off. Look for a second way to its coil, and whether the vehicle switches its beam in the minus.",
+                : $"{subject.Names[lit[0]]} stays on when its signal goes off. Look for a second way to its coil, and whether the vehicle switches its beam in the minus.",
             lit.Count == 0 ? "" : lit[0], line.Line.Id);
     }
 }

@@ -32,7 +32,7 @@ internal static class SuppressionCheck
         var right = subject.Study.Lines.All(study => !study.Off.Harness.Has($"{relay.Id}.coil") || study.Off.Across($"{relay.Id}.coil") >= -0.5);
         return new Finding(verdict, 1, line, () => Kind.Says(
             verdict, relay.CoilDiode ? 1 : 0, 1, Kind.NoUnit,
-            $"{relay.Id} hangs on a wire that a control module drives" + (relay.CoilDiode ? " and has its diode." : " and has no diode: what it kicks back meets the module."),
+            $"{subject.Names[relay.Id]} hangs on a wire that a control module drives" + (relay.CoilDiode ? " and has its diode." : " and has no diode: what it kicks back meets the module."),
             relay.Id, line, null, () => right
                 ? new Remedy("Take a relay with a coil diode") { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { CoilDiode = true }) }
                 : null));

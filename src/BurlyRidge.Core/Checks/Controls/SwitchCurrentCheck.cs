@@ -25,7 +25,7 @@ internal static class SwitchCurrentCheck
         var line = subject.LineOf(element);
         return new Finding(verdict, amps / part.RatingAmps, line, () => Kind.Says(
             verdict, amps, part.RatingAmps, "A",
-            $"{Say.Amps(amps)} flow through {part.Id}, made for {Say.Amps(part.RatingAmps)}"
+            $"{Say.Amps(amps)} flow through {subject.Names[part.Id]}, made for {Say.Amps(part.RatingAmps)}"
                 + (verdict == Verdict.Holds ? "." : ": put a relay in the lamp current and let the switch work its coil."),
             part.Id, line, null, () => heaviest is null ? null : WithRelay(subject, part, heaviest, line)));
     }

@@ -18,8 +18,8 @@ internal static class SwitchLampEarthCheck
             var runs = part.Lamps.Select(lamp => $"{part.Id}.{lamp.Minus}").Where(pin => !contacts.Contains(pin))
                 .SelectMany(subject.Study.Map.WiresAt).Select(link => link.Id).ToHashSet(StringComparer.Ordinal);
             yield return Kind.Says(runs.Count == 0 ? Verdict.Holds : Verdict.Stop, runs.Count, 0, "wires",
-                runs.Count == 0 ? $"The lamp in {part.Id} has no earth of its own."
-                    : $"The lamp in {part.Id} is earthed: through it the coil finds a way that no beam switches, and the lamps fail to work as meant. Leave that pin off.",
+                runs.Count == 0 ? $"The lamp in {subject.Names[part.Id]} has no earth of its own."
+                    : $"The lamp in {subject.Names[part.Id]} is earthed: through it the coil finds a way that no beam switches, and the lamps fail to work as meant. Leave that pin off.",
                 part.Id, null, null, () => new Remedy("Leave the pin off") { Apply = rig => rig with { Runs = [.. rig.Runs.Where(run => !runs.Contains(run.Id))] } });
         }
     }

@@ -15,7 +15,7 @@ internal static class CurrentSensorCheck
             var bypassing = posts.Where(earth => subject.Study.Map.RunsAt(earth.Id).Any()).ToList();
             if (bypassing.Count == 0)
             {
-                yield return Kind.Says(Verdict.Holds, 0, 0, "returns", $"Nothing returns to the post of {battery.Id} behind its sensor.", battery.Id);
+                yield return Kind.Says(Verdict.Holds, 0, 0, "returns", $"Nothing returns to the post of {subject.Names[battery.Id]} behind its sensor.", battery.Id);
                 continue;
             }
             foreach (var earth in bypassing)
@@ -23,8 +23,8 @@ internal static class CurrentSensorCheck
                 var box = subject.MinusAt(earth.Id);
                 yield return Kind.Says(Verdict.Watch, 1, 0, "returns",
                     box is not null
-                        ? $"{box.Id} must be on the post, and {battery.Id} has a current sensor there. The box's maker wins: the sensor then misses what the box itself draws, so keep lamp returns off this post."
-                        : $"What returns to {earth.Id} passes the current sensor of {battery.Id} by: the vehicle miscounts its charge. Take the body side of the sensor.",
+                        ? $"{subject.Names[box.Id]} must be on the post, and {subject.Names[battery.Id]} has a current sensor there. The box's maker wins: the sensor then misses what the box itself draws, so keep lamp returns off this post."
+                        : $"What returns to {subject.Names[earth.Id]} passes the current sensor of {subject.Names[battery.Id]} by: the vehicle miscounts its charge. Take the body side of the sensor.",
                     earth.Id, subject.Whole.QuickLineOf(earth.Id), null,
                     () => box is null
                         ? new Remedy("Take a stud on the body instead") { Apply = rig => Edit.Earth(rig, earth.Id, old => old with { Kind = EarthKind.Stud, On = null }) }

@@ -20,7 +20,7 @@ internal static class EarthPracticeCheck
         var other = earth.Kind == EarthKind.Post ? EarthKind.Stud : EarthKind.Post;
         return new Finding(against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, line, () => Kind.Says(
             against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, 0, Kind.NoUnit,
-            $"{earth.Id} is {(earth.Kind == EarthKind.Post ? "on the battery post" : "a stud on the body")}" + (required ? ", as its maker wants." : "."),
+            $"{subject.Names[earth.Id]} is {(earth.Kind == EarthKind.Post ? "on the battery post" : "a stud on the body")}" + (required ? ", as its maker wants." : "."),
             earth.Id, line, Schools.Earths(subject.Rules), () => new Remedy(other == EarthKind.Post ? "Return to the post" : "Take a stud on the body")
             {
                 Apply = rig => Edit.Earth(rig, earth.Id, old => old with { Kind = other, On = null }),

@@ -16,12 +16,12 @@ internal static class PairCheck
             var alike = left.Select(id => bodies.GetValueOrDefault(id)?.WidthMillimetres).SequenceEqual(right.Select(id => bodies.GetValueOrDefault(id)?.WidthMillimetres));
             yield return Kind.Says(alike ? Verdict.Holds : Verdict.Watch, left.Count, right.Count, "lamps",
                 alike ? $"{mount.Name} and its other side carry the same."
-                    : $"{mount.Name} carries {Words(left)}, its other side {Words(right)}: a pair looks and lights alike.", mount.Id);
+                    : $"{mount.Name} carries {Words(subject, left)}, its other side {Words(subject, right)}: a pair looks and lights alike.", mount.Id);
         }
     }
 
     private static List<string> On(RigSubject subject, string mount) =>
         [.. subject.Saved.Places.Where(place => place.At == mount && subject.Saved.Fixtures.Any(fixture => fixture.Id == place.Part)).Select(place => place.Part)];
 
-    private static string Words(List<string> parts) => parts.Count == 0 ? "nothing" : string.Join(", ", parts);
+    private static string Words(RigSubject subject, List<string> parts) => parts.Count == 0 ? "nothing" : string.Join(", ", parts.Select(part => subject.Names[part]));
 }

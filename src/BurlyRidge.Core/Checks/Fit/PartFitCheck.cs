@@ -10,5 +10,5 @@ internal static class PartFitCheck
     public static IEnumerable<Check> Judge(RigSubject subject) =>
         from card in Cards.OfSpaces(subject.Saved)
         let worst = card.Findings.OrderByDescending(finding => finding.Verdict).ThenByDescending(finding => finding.Figure / Math.Max(finding.Limit, 1e-9)).First()
-        select Kind.Says(card.Verdict, worst.Figure, worst.Limit, worst.Unit, $"{card.Parts[0]} in {card.At}: {worst.Title.ToLowerInvariant()}, {worst.Reason} {worst.Remedy}".TrimEnd(), card.Parts[0]);
+        select Kind.Says(card.Verdict, worst.Figure, worst.Limit, worst.Unit, $"{subject.Names[card.Parts[0]]} in {subject.Names.Place(card.At)}: {worst.Title.ToLowerInvariant()}, {worst.Reason} {worst.Remedy}".TrimEnd(), card.Parts[0]);
 }

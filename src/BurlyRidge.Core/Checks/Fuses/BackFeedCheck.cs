@@ -22,7 +22,7 @@ internal static class BackFeedCheck
             yield return Kind.Says(together ? Verdict.Holds : Verdict.Watch, ways.Select(way => way.Turned).Distinct().Count(), 1, Kind.NoUnit,
                 together
                     ? "What feeds it from both ends goes on and off together."
-                    : $"{string.Join(" and ", ways.Select(way => way.Id))} feed the same and are turned on apart: the one that is off is live from behind, "
+                    : $"{string.Join(" and ", ways.Select(way => subject.Names[way.Id]))} feed the same and are turned on apart: the one that is off is live from behind, "
                         + "and some outputs are hurt by that. Work both by one slot.",
                 section.Feeders[0].Device!.Id);
         }

@@ -22,7 +22,7 @@ internal static class BreakingCheck
         var other = device.Fuse.Family == FuseFamily.Blade ? FuseTable.All.FirstOrDefault(fuse => fuse.Family == FuseFamily.BoltDown && fuse.RatingAmps == device.Fuse.RatingAmps) : null;
         return new Finding(verdict, amps / most, line, () => Kind.Says(
             verdict, amps, most, "A",
-            $"A short right behind {device.Id} draws up to {Say.Amps(amps)} from a full battery with the engine running"
+            $"A short right behind {subject.Names[device.Id]} draws up to {Say.Amps(amps)} from a full battery with the engine running"
                 + (verdict == Verdict.Holds ? "." : ": more than such a fuse is made to break. A fuse with a higher breaking capacity, or a little more lead before it in a sheath."),
             device.Id, line, null, () => other is not null && amps <= Limits.BreakingAmps(FuseFamily.BoltDown) ? Edit.Fuse(subject, device.Id, other) : null));
     }

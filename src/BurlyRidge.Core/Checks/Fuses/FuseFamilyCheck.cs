@@ -24,7 +24,7 @@ internal static class FuseFamilyCheck
         var larger = FuseTable.All.FirstOrDefault(fuse => fuse.Family == FuseFamily.BoltDown && fuse.RatingAmps >= rating);
         return new Finding(verdict, rating / Limits.BoltDownFromAmps, line, () => Kind.Says(
             verdict, rating, Limits.BoltDownFromAmps, "A",
-            $"{device.Id} is a {device.Fuse} before something that draws much for hours"
+            $"{subject.Names[device.Id]} is a {device.Fuse} fuse before something that draws much for hours"
                 + (verdict == Verdict.Holds ? "." : ": its holder cooks. Take a bolt-down fuse in a bolted holder."),
             device.Id, line, null, () => Edit.Fuse(subject, device.Id, larger)));
     }

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Sizing;
 
@@ -22,7 +23,7 @@ internal static class FuseHeatCheck
         var line = subject.LineOf(device.Id);
         return new Finding(verdict, design.Amps / most, line, () => Kind.Says(
             verdict, design.Amps, most, "A",
-            $"At {Say.Celsius(celsius)} in the {Say.Kind(device.Place)} the {device.Fuse} fuse {device.Id} is good for {Say.Amps(good)}; {Say.Amps(design.Amps)} flow.",
+            $"At {Say.Celsius(celsius)} in the {Say.Kind(device.Place)} {PartNames.Small(subject.Names[device.Id])}, {device.Fuse}, is good for {Say.Amps(good)}; {Say.Amps(design.Amps)} flow.",
             device.Id, line, null, () => Edit.Fuse(subject, device.Id, FuseLoadCheck.Larger(subject, device, design.Amps))));
     }
 }

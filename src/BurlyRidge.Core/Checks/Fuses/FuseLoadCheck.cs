@@ -20,7 +20,7 @@ internal static class FuseLoadCheck
         var line = subject.LineOf(device.Id);
         return new Finding(verdict, design.Amps / most, line, () => Kind.Says(
             verdict, design.Amps, most, "A",
-            $"{Say.Amps(design.Amps)} load the {device.Fuse} fuse {device.Id} to {Say.Percent(design.Amps / device.Fuse.RatingAmps)}"
+            $"{subject.Names[device.Id]}, {device.Fuse}, carries {Say.Amps(design.Amps)}: loaded to {Say.Percent(design.Amps / device.Fuse.RatingAmps)}"
                 + (design.Amps > 0 ? $" ({design.State})." : "; nothing that was judged runs through it.")
                 + (verdict != Verdict.Holds && Larger(subject, device, design.Amps) is null ? " No standard fuse is larger. Split the line." : ""),
             device.Id, line, Schools.FuseLoad(subject.Rules),

@@ -20,7 +20,7 @@ internal static class FuseVoltsCheck
         var line = subject.LineOf(device.Id);
         return new Finding(verdict, volts / device.RatedVolts, line, () => Kind.Says(
             verdict, device.RatedVolts, volts, "V",
-            $"{device.Id} is made to break {Say.Volts(device.RatedVolts)}; the system reaches {Say.Volts(volts)} with the engine running.",
+            $"{subject.Names[device.Id]} is made to break {Say.Volts(device.RatedVolts)}; the system reaches {Say.Volts(volts)} with the engine running.",
             device.Id, line, null, () => new Remedy($"Take one for {HighVoltsType} V")
             {
                 Apply = rig => Edit.Device(rig, device.Id, old => old with { RatedVolts = HighVoltsType }),

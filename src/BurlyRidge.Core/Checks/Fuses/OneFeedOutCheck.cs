@@ -16,7 +16,7 @@ internal static class OneFeedOutCheck
             // A signal's own fuse carries the vehicle's lamps, which are not fed here.
             var total = section.Feeders.Where(feeder => !signals.Contains(PartBook.Split(feeder.Device!.Id).Part)).Sum(feeder => subject.Study.Design(feeder.Device!.Id).Amps);
             var least = section.Feeders.Min(feeder => feeder.Device!.Fuse!.RatingAmps);
-            var names = string.Join(" and ", section.Feeders.Select(feeder => feeder.Device!.Id));
+            var names = string.Join(" and ", section.Feeders.Select(feeder => subject.Names[feeder.Device!.Id]));
             var line = section.Feeders.Select(feeder => subject.LineOf(feeder.Device!.Id)).FirstOrDefault(found => found is not null);
             yield return Kind.Says(total <= least ? Verdict.Holds : Verdict.Watch, total, least, "A",
                 $"{names} feed {Say.Amps(total)} between them. With one out the other carries it all"

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Sizing;
@@ -23,9 +24,9 @@ internal static class SelectivityCheck
         var verdict = branch.Before(main.Fuse!) ? Verdict.Holds : Verdict.Watch;
         return new Finding(verdict, double.IsPositiveInfinity(fastest) ? 0 : slowest / fastest, subject.LineOf(main.Id), () => Kind.Says(
             verdict, slowest, fastest, "s",
-            $"A short far behind the {branch.Device.Fuse} {branch.Device.Id} draws {Say.Amps(branch.FarAmps)}: it opens "
+            $"A short far behind {PartNames.Small(subject.Names[branch.Device.Id])}, {branch.Device.Fuse}, draws {Say.Amps(branch.FarAmps)}: it opens "
                 + (double.IsPositiveInfinity(slowest) ? "slowly if at all" : $"within {Say.Seconds(slowest)}")
-                + (double.IsPositiveInfinity(fastest) ? $", and the {main.Fuse} {main.Id} holds." : $"; the {main.Fuse} {main.Id} may open after {Say.Seconds(fastest)}."),
+                + (double.IsPositiveInfinity(fastest) ? $", and {PartNames.Small(subject.Names[main.Id])}, {main.Fuse}, holds." : $"; {PartNames.Small(subject.Names[main.Id])}, {main.Fuse}, may open after {Say.Seconds(fastest)}."),
             branch.Device.Id, subject.LineOf(main.Id)));
     }
 }

@@ -19,7 +19,7 @@ internal static class TwoSourcesCheck
                 var far = metres.Ohms(end);
                 var holds = far <= Limits.UnfusedMetres;
                 yield return Kind.Says(holds ? Verdict.Holds : Verdict.Stop, far, Limits.UnfusedMetres, "m",
-                    $"Between {section.Sources[0].A} and {end} lie {Say.Metres(far, subject.Rules.Units)} of conductor that a second source feeds as well"
+                    $"Between {subject.Names.Terminal(section.Sources[0].A)} and {subject.Names.Terminal(end)} lie {Say.Metres(far, subject.Rules.Units)} of conductor that a second source feeds as well"
                         + (holds ? ", with a fuse beside the battery." : ", and no fuse at the battery's end: put one there too."),
                     end);
             }

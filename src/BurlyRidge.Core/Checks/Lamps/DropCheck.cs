@@ -18,7 +18,7 @@ internal static class DropCheck
                 : lamp.DropFraction <= Math.Max(limit, Limits.WorstDropFraction) ? Verdict.Watch
                 : Verdict.Stop;
             yield return Kind.Says(verdict, lamp.DropFraction, limit, "",
-                $"{Say.Volts(lamp.DropVolts)} are lost between {line.Source.A} and {lamp.Id} and back, engine off; {Say.Volts(lamp.OffVolts)} arrive.",
+                $"{Say.Volts(lamp.DropVolts)} are lost between {subject.Names.Terminal(line.Source.A)} and {subject.Names[lamp.Id]} and back, engine off; {Say.Volts(lamp.OffVolts)} arrive.",
                 lamp.Id, line.Line.Id, Schools.Drop(limit), () => Edit.Size(subject, line.Line));
         }
     }

@@ -25,7 +25,7 @@ internal static class FarLampCheck
                     ? "A regulated lamp makes up for it by drawing more, until it drops out."
                     : $"That is {Say.Percent(1 - Math.Pow(Math.Max(0, last.OffVolts) / Math.Max(first.OffVolts, 1e-9), 3.4))} less light.";
                 yield return Kind.Says(verdict, spread, Limits.ChainSpreadFraction, "",
-                    $"{first.Id} gets {Say.Volts(first.OffVolts)}, {last.Id} {Say.Volts(last.OffVolts)}. {light}"
+                    $"{subject.Names[first.Id]} gets {Say.Volts(first.OffVolts)}, {subject.Names[last.Id]} {Say.Volts(last.OffVolts)}. {light}"
                         + (verdict == Verdict.Holds ? "" : " Thicker links, or feed the row from both ends."),
                     last.Id, line.Line.Id, null, () => FeedBoth(subject, line.Line) ?? Edit.Size(subject, line.Line));
             }

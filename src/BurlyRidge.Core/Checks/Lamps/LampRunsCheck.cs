@@ -17,7 +17,7 @@ internal static class LampRunsCheck
             var dropOut = lamp.Function.DropsOutAt();
             var verdict = lamp.OffVolts >= dropOut ? Verdict.Holds : Verdict.Stop;
             yield return Kind.Says(verdict, lamp.OffVolts, dropOut, "V",
-                $"{lamp.Id} gets {Say.Volts(lamp.OffVolts)} with the engine off; it drops out below {Say.Volts(dropOut)}.",
+                $"{subject.Names[lamp.Id]} gets {Say.Volts(lamp.OffVolts)} with the engine off; it drops out below {Say.Volts(dropOut)}.",
                 lamp.Id, line.Line.Id, null, () => Edit.Size(subject, line.Line));
         }
     }

@@ -14,7 +14,7 @@ internal static class LampVoltsCheck
             var most = lamp.Function.StandsUpTo();
             var verdict = lamp.RunningVolts <= most ? Verdict.Holds : Verdict.Stop;
             yield return Kind.Says(verdict, lamp.RunningVolts, most, "V",
-                $"{lamp.Id} gets {Say.Volts(lamp.RunningVolts)} with the engine running and stands {Say.Volts(most)}"
+                $"{subject.Names[lamp.Id]} gets {Say.Volts(lamp.RunningVolts)} with the engine running and stands {Say.Volts(most)}"
                     + (verdict == Verdict.Holds ? "." : ": take a lamp for these volts, or a converter before it."),
                 lamp.Id, line.Line.Id);
         }

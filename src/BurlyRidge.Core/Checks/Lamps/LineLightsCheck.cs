@@ -15,8 +15,8 @@ internal static class LineLightsCheck
             Math.Max(Math.Abs(line.Off.Amps(lamp.Id)), Math.Abs(line.Running.Amps(lamp.Id))) < GlowFraction * lamp.Function.Watts / lamp.Function.RatedVolts).ToList();
         return Kind.Says(dark.Count == 0 ? Verdict.Holds : Verdict.Stop, line.Lamps.Count - dark.Count, line.Lamps.Count, "lamps",
             dark.Count == 0 ? "Every lamp lights when it is turned on."
-            : line.Trigger.On is null ? $"{dark[0].Id} is joined to no source and earth in any position: a wire is missing, or its trigger is made for the other kind of vehicle."
-            : $"{dark[0].Id} stays dark with everything on that its wires ask for.",
+            : line.Trigger.On is null ? $"{subject.Names[dark[0].Id]} is joined to no source and earth in any position: a wire is missing, or its trigger is made for the other kind of vehicle."
+            : $"{subject.Names[dark[0].Id]} stays dark with everything on that its wires ask for.",
             dark.Count == 0 ? "" : dark[0].Id, line.Line.Id);
     });
 }

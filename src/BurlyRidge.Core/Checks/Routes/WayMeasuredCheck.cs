@@ -21,6 +21,6 @@ internal static class WayMeasuredCheck
         var verdict = apart <= Apart ? Verdict.Holds : Verdict.Watch;
         var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
         return new Finding(verdict, apart, line, () => Kind.Says(verdict, measured, routed, "m",
-            $"{laid.Id} was measured at {Say.Metres(measured, subject.Rules.Units)}; along the lanes it is {Say.Metres(routed, subject.Rules.Units)}. The tape counts.", laid.Id, line));
+            $"{subject.Names[laid.Id]} was measured at {Say.Metres(measured, subject.Rules.Units)}; along the lanes it is {Say.Metres(routed, subject.Rules.Units)}. The tape counts.", laid.Id, line));
     }
 }

@@ -19,7 +19,7 @@ internal static class HalfTapCheck
         var about = tapped?.Id ?? earth?.Id ?? "";
         yield return Kind.Says(about.Length == 0 ? Verdict.Holds : Verdict.Stop, about.Length == 0 ? 0 : 1, 0, "taps",
             about.Length == 0 ? "Everything takes the whole voltage."
-                : $"{about} takes one battery of the pair: that one runs down and the other is overcharged. Take a converter from the whole voltage.",
+                : $"{subject.Names[about]} takes one battery of the pair: that one runs down and the other is overcharged. Take a converter from the whole voltage.",
             about);
     }
 }

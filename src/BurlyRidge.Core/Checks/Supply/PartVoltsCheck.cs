@@ -22,7 +22,7 @@ internal static class PartVoltsCheck
                 var low = lamp.Function.MaxVolts is null && (converter?.OutputVolts ?? subject.Volts) < 0.75 * rated;
                 if (!high && !low) continue;
                 yield return Kind.Says(Verdict.Stop, feeds, lamp.Function.StandsUpTo(), "V",
-                    $"{lamp.Id} is made for {rated} V and is fed {Say.Volts(feeds)}: " + (high ? "it burns." : "it stays dark or dim."), lamp.Id, line.Line.Id);
+                    $"{subject.Names[lamp.Id]} is made for {rated} V and is fed {Say.Volts(feeds)}: " + (high ? "it burns." : "it stays dark or dim."), lamp.Id, line.Line.Id);
             }
         }
         foreach (var load in subject.Rig.Loads)

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Sizing;
 
@@ -24,7 +25,7 @@ internal static class FarShortCheck
         var line = subject.LineOf(figures.Run.Id);
         return new Finding(verdict, double.IsPositiveInfinity(stands) ? 0 : opens / stands, line, () => Kind.Says(
             verdict, opens, stands, "s",
-            $"A short at the far end of {RigSubject.Name(figures.Run)[4..]} draws at least {Say.Amps(fault.FarAmps)}; the {fuse} fuse ({fault.Device.Id}) "
+            $"A short at the far end of {PartNames.Small(subject.Names.Wire(figures.Run))} draws at least {Say.Amps(fault.FarAmps)}; {PartNames.Small(subject.Names[fault.Device.Id])}, {fuse}, "
                 + (double.IsPositiveInfinity(opens) ? "need not open at that" : $"opens within {Say.Seconds(opens)}")
                 + (double.IsPositiveInfinity(stands) ? ", and the wire carries it for good." : $", the wire stands it for {Say.Seconds(stands)}."),
             figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, SizeChoice.WireForShorts(subject.Saved, figures)?.Name)));

@@ -33,7 +33,7 @@ internal static class JointKindCheck
         };
         var line = runs.Select(run => subject.LineOf(run.Id)).FirstOrDefault(found => found is not null);
         return new Finding(verdict, verdict == Verdict.Holds ? 0 : 1, line, () => Kind.Says(
-            verdict, amps, PowerAmps, "A", $"{joint.Id} {why}", joint.Id, line, Schools.Joints(subject.Rules),
+            verdict, amps, PowerAmps, "A", $"{subject.Names[joint.Id]} {why}", joint.Id, line, Schools.Joints(subject.Rules),
             () => new Remedy("Make it a crimp with shrink") { Apply = rig => Edit.Joint(rig, joint.Id, old => old with { Kind = JointKind.Crimp, Milliohms = null }) }));
     }
 }

@@ -20,9 +20,9 @@ internal static class LiveEndCheck
         var verdict = joint.Kind == JointKind.Cap ? Verdict.Holds : volts > subject.Volts / 2 ? Verdict.Stop : Verdict.Watch;
         return new Finding(verdict, volts / subject.Volts, null, () => Kind.Says(
             verdict, volts, 0, "V",
-            verdict == Verdict.Holds ? $"The end at {joint.Id} is capped."
-                : verdict == Verdict.Stop ? $"A wire ends at {joint.Id} with {Say.Volts(volts)} on it and no cap: it will find the body."
-                : $"A wire ends at {joint.Id} in the air.",
+            verdict == Verdict.Holds ? $"The end at {subject.Names[joint.Id]} is capped."
+                : verdict == Verdict.Stop ? $"A wire ends at {subject.Names[joint.Id]} with {Say.Volts(volts)} on it and no cap: it will find the body."
+                : $"A wire ends at {subject.Names[joint.Id]} in the air.",
             joint.Id, null, null, () => new Remedy("Cap it") { Apply = rig => Edit.Joint(rig, joint.Id, old => old with { Kind = JointKind.Cap }) }));
     }
 }

@@ -23,7 +23,7 @@ internal static class ReturnCheck
             : Verdict.Stop;
         return new Finding(verdict, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () => Kind.Says(
             verdict, figures.AmpacityAmps, need, "A",
-            $"{RigSubject.Name(figures.Run)} brings back {Say.Amps(figures.DesignAmps)} ({figures.DesignState})"
+            $"{subject.Name(figures.Run)} brings back {Say.Amps(figures.DesignAmps)} ({figures.DesignState})"
                 + (figures.FuseNeedAmps > 0 ? $" and in a short up to what blows a {figures.Devices.Max(device => device.Fuse!.RatingAmps)} A fuse" : "")
                 + $"; it carries {Say.Amps(figures.AmpacityAmps)} where it lies.",
             figures.Run.Id, line, Schools.Margin(subject.Rules),

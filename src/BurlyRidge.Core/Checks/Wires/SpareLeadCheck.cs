@@ -22,7 +22,7 @@ internal static class SpareLeadCheck
         var line = fixture.Functions.Select(function => subject.LineOf($"{fixture.Id}.{function.Id}")).FirstOrDefault(found => found is not null);
         return new Finding(verdict, verdict == Verdict.Holds ? 0 : 1, line, () => Kind.Says(
             verdict, verdict == Verdict.Holds ? 1 : 0, 1, Kind.NoUnit,
-            verdict == Verdict.Holds ? $"{end} is joined or capped." : $"{end} hangs loose: cap it, and write down what it is for.",
+            verdict == Verdict.Holds ? $"{subject.Names.Terminal(end)} is joined or capped." : $"{subject.Names.Terminal(end)} hangs loose: cap it, and write down what it is for.",
             end, line, null, () => new Remedy("Cap it")
             {
                 Apply = rig => Capped(rig, end, FreeName.In(rig, $"cap-{fixture.Id}-{pin}")),

@@ -29,7 +29,7 @@ internal static class TerminalHeatCheck
         var line = subject.LineOf(figures.Run.Id);
         return new Finding(verdict, figures.ConductorCelsius / Limits.TerminalCelsius, line, () => Kind.Says(
             verdict, figures.ConductorCelsius, Limits.TerminalCelsius, "°C",
-            $"{RigSubject.Name(figures.Run)} reaches {Say.Celsius(figures.ConductorCelsius)} and ends at {end}"
+            $"{subject.Name(figures.Run)} reaches {Say.Celsius(figures.ConductorCelsius)} and ends at {subject.Names.Terminal(end)}"
                 + (verdict == Verdict.Holds ? "." : ": the plastic around it ages. Take a thicker wire."),
             figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, Cooler(subject, figures)?.Name)));
     }

@@ -28,7 +28,7 @@ internal static class UnfusedLeadCheck
             var line = subject.LineOf(run.Id);
             yield return new Finding(verdict, far / Limits.UnfusedMetres, line, () => Kind.Says(
                 verdict, far, Limits.UnfusedMetres, "m",
-                $"{RigSubject.Name(run)} has {Say.Metres(far, subject.Rules.Units)} to its far end without a fuse"
+                $"{subject.Name(run)} has {Say.Metres(far, subject.Rules.Units)} to its far end without a fuse"
                     + (verdict == Verdict.Holds ? "." : ": a short on it burns it from end to end. Move the fuse to the battery, not the lead to the fuse."),
                 run.Id, line, null, () => MoveFuse(subject, run, metres)));
         }

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Wires;
@@ -20,11 +21,11 @@ internal static class WireFuseCheck
         var line = subject.LineOf(figures.Run.Id);
         return new Finding(holds ? Verdict.Holds : Verdict.Stop, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () =>
         {
-            var before = figures.Devices.MaxBy(link => Limits.WireAmpsForFuse(link.Fuse!)) is { } device ? $"the {device.Fuse} fuse before it ({device.Id})"
+            var before = figures.Devices.MaxBy(link => Limits.WireAmpsForFuse(link.Fuse!)) is { } device ? $"{PartNames.Small(subject.Names[device.Id])}, {device.Fuse},"
                 : figures.Behind.Count > 0 ? $"no fuse is before it, and the {string.Join(" and ", figures.Behind.Select(link => link.Fuse))} fuse behind it"
                 : "the source that feeds it";
             return Kind.Says(holds ? Verdict.Holds : Verdict.Stop, need, figures.AmpacityAmps, "A",
-                $"{RigSubject.Name(figures.Run)} carries {Say.Amps(figures.AmpacityAmps)} where it lies; {before} asks {Say.Amps(need)}."
+                $"{subject.Name(figures.Run)} carries {Say.Amps(figures.AmpacityAmps)} where it lies; {before} asks {Say.Amps(need)}."
                     + (holds ? "" : $" It would burn before the fuse opens: take a thicker wire, or {(figures.Behind.Count > 0 ? "a smaller fuse" : "give the branch a fuse of its own")}."),
                 figures.Run.Id, line, null,
                 () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name));

@@ -20,7 +20,7 @@ internal static class WireLoadCheck
         var line = subject.LineOf(figures.Run.Id);
         return new Finding(verdict, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () => Kind.Says(
             verdict, figures.AmpacityAmps, need, "A",
-            $"{RigSubject.Name(figures.Run)} carries {Say.Amps(figures.AmpacityAmps)} where it lies; {Say.Amps(figures.DesignAmps)} flow ({figures.DesignState})"
+            $"{subject.Name(figures.Run)} carries {Say.Amps(figures.AmpacityAmps)} where it lies; {Say.Amps(figures.DesignAmps)} flow ({figures.DesignState})"
                 + $" and {Say.Percent(subject.Rules.MarginFraction)} are asked on top.",
             figures.Run.Id, line, Schools.Margin(subject.Rules),
             () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));

@@ -17,7 +17,7 @@ internal static class ZoneHeatCheck
         var line = subject.LineOf(run.Id);
         return new Finding(verdict, figures.AmbientCelsius / run.InsulationCelsius, line, () => Kind.Says(
             verdict, figures.AmbientCelsius, run.InsulationCelsius, "°C",
-            $"{RigSubject.Name(run)} passes {Say.Celsius(figures.AmbientCelsius)} with insulation for {Say.Celsius(run.InsulationCelsius)}"
+            $"{subject.Name(run)} passes {Say.Celsius(figures.AmbientCelsius)} with insulation for {Say.Celsius(run.InsulationCelsius)}"
                 + (verdict == Verdict.Holds ? "." : ": route it elsewhere, or take a wire of a higher class."),
             run.Id, line, null, () => Better(figures) is { } celsius
                 ? new Remedy($"Take insulation for {celsius} °C") { Apply = rig => rig.WithRun(run.Id, old => old with { InsulationCelsius = celsius }) }

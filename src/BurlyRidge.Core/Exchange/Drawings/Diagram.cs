@@ -49,8 +49,9 @@ public static class Diagram
     }
 
     /// <summary>The same as pages of A4, a line a page where it needs one.</summary>
+    /// <param name="edition">Which revision it is, and of when, as printed.</param>
     /// <exception cref="DrawingTooLargeException">It would hold more than <see cref="MostStations"/>.</exception>
-    public static string Page(Rig rig, string title, QuickSizes? sizes = null, CancellationToken cancellation = default)
+    public static string Page(Rig rig, string title, string edition, QuickSizes? sizes = null, CancellationToken cancellation = default)
     {
         var (blocks, rest) = Blocks(new Sheet(rig, sizes), cancellation);
         var drawn = new Dictionary<string, string>(StringComparer.Ordinal);
@@ -76,6 +77,7 @@ public static class Diagram
             </head>
             <body class="wiring">
             <h1>Wiring, {{WebUtility.HtmlEncode(title)}}</h1>
+            <p>{{WebUtility.HtmlEncode(edition)}}</p>
             <p>Advice for planning, not an approval: the makers' instructions, local codes and a qualified person come first.</p>
             {{string.Join('\n', pages)}}
             </body>

@@ -1,5 +1,4 @@
 using BurlyRidge.Core.Parts;
-using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Strips;
 
 namespace BurlyRidge.Core.Exchange.Drawings;
@@ -12,7 +11,7 @@ internal static class DiagramSymbols
 
     /// <summary>Draws a station in a level wire, its middle at (x, y).</summary>
     /// <param name="fromLeft">Whether its wire comes from the left; an earth is an end.</param>
-    public static void Level(Svg svg, StripStation station, double x, double y, bool fromLeft)
+    public static void Level(Svg svg, StripStation station, Func<string, string> pinOf, double x, double y, bool fromLeft)
     {
         switch (station.Symbol)
         {
@@ -22,7 +21,7 @@ internal static class DiagramSymbols
                 break;
             case PartSymbol.Contact:
                 Contact(svg, x, y);
-                Pins(svg, station, x, y);
+                Pins(svg, station, pinOf, x, y);
                 break;
             case PartSymbol.EnclosedContact:
                 Contact(svg, x, y);
@@ -32,7 +31,7 @@ internal static class DiagramSymbols
                 svg.Line(x - Half, y, x + Half, y);
                 svg.Box(x - 2.6, y - 1.8, 5.2, 3.6, fill: "#fff");
                 svg.Line(x - 2.6, y + 1.8, x + 2.6, y - 1.8, width: 0.2);
-                Pins(svg, station, x, y);
+                Pins(svg, station, pinOf, x, y);
                 break;
             case PartSymbol.Battery:
                 svg.Line(x, y, x + Half, y);
@@ -102,10 +101,10 @@ internal static class DiagramSymbols
     }
 
     /// <summary>Terminal numbers as they are printed on the part.</summary>
-    private static void Pins(Svg svg, StripStation station, double x, double y)
+    private static void Pins(Svg svg, StripStation station, Func<string, string> pinOf, double x, double y)
     {
-        svg.Text(x - Half + 0.2, y + 2.6, PartBook.Split(station.From).Pin, 2, "middle");
-        svg.Text(x + Half - 0.2, y + 2.6, PartBook.Split(station.To).Pin, 2, "middle");
+        svg.Text(x - Half + 0.2, y + 2.6, pinOf(station.From), 2, "middle");
+        svg.Text(x + Half - 0.2, y + 2.6, pinOf(station.To), 2, "middle");
     }
 
     /// <summary>Three lines below each other.</summary>

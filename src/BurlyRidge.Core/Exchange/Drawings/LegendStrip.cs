@@ -13,13 +13,13 @@ public static class LegendStrip
     private const double RulerMillimetres = 50;
 
     /// <summary>Slots in the order of the panel; numbers that are left out are blank legends. Null where the box has no slot.</summary>
-    public static string? Draw(PowerBox box)
+    public static string? Draw(PowerBox box, string name)
     {
         var slots = box.Outputs.Where(output => output is { WorkedBy: WorkedBy.Slot, Slot: not null }).ToDictionary(output => output.Slot!.Value);
         if (slots.Count == 0) return null;
         var (width, height) = (box.Panel.LegendWidthMillimetres, box.Panel.LegendHeightMillimetres);
         var last = slots.Keys.Max();
-        var svg = new Svg(last * width + 2 * Margin, height + 2 * Margin, $"Legends of {box.Id}");
+        var svg = new Svg(last * width + 2 * Margin, height + 2 * Margin, $"Legends of {name}");
         for (var slot = 1; slot <= last; slot++)
         {
             var (x, at, output) = (Margin + (slot - 1) * width, slot, slots.GetValueOrDefault(slot));
@@ -42,13 +42,15 @@ public static class LegendStrip
     }
 
     /// <summary>A page of A4 with the strips of every panel of a rig, to be printed without scaling; says so where there is none.</summary>
-    public static string Page(string job, Rig rig)
+    /// <param name="edition">Which revision it is, and of when, as printed.</param>
+    public static string Page(string job, string edition, Rig rig)
     {
         var ruler = new Svg(RulerMillimetres + 2, 8, "Ruler of 50 mm");
         ruler.Line(1, 4, 1 + RulerMillimetres, 4);
         foreach (var end in new[] { 1, 1 + RulerMillimetres }) ruler.Line(end, 1.5, end, 6.5);
-        var strips = rig.PowerBoxes.Select(box => (box.Id, Strip: Draw(box))).Where(pair => pair.Strip is not null)
-            .Select(pair => $"<h2>{WebUtility.HtmlEncode(pair.Id)}</h2>\n{pair.Strip}").ToList();
+        var names = PartNames.Of(rig);
+        var strips = rig.PowerBoxes.Select(box => (Name: names[box.Id], Strip: Draw(box, names[box.Id]))).Where(pair => pair.Strip is not null)
+            .Select(pair => $"<h2>{WebUtility.HtmlEncode(pair.Name)}</h2>\n{pair.Strip}").ToList();
         return $$"""
             <!doctype html>
             <html lang="en">
@@ -59,6 +61,7 @@ public static class LegendStrip
             </head>
             <body class="legends">
             <h1>Legends, {{WebUtility.HtmlEncode(job)}}</h1>
+            <p>{{WebUtility.HtmlEncode(edition)}}</p>
             <p>Print at 100 %, without fitting to the page: this line is then 50 mm long.</p>
             {{ruler}}
             {{(strips.Count == 0 ? "<p>No power box of this job has a slot yet.</p>" : string.Join('\n', strips))}}

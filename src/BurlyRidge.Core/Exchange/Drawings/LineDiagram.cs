@@ -125,7 +125,7 @@ internal sealed class LineDiagram
         if (node.Station is not { } station)
         {
             svg.Circle(x, y, 0.7, fill: "#000");
-            if (node.Wires.Count == 0) svg.Text(x, y - 1.6, node.Terminal, Letter, "middle");
+            if (node.Wires.Count == 0) svg.Text(x, y - 1.6, words.Names.Terminal(node.Terminal), Letter, "middle");
             return;
         }
         var lamp = node == strand.Lamp;
@@ -135,7 +135,7 @@ internal sealed class LineDiagram
             if (station.Kind is not (StripKind.Joint or StripKind.Fuse or StripKind.Earth))
                 svg.Box(x - DiagramSymbols.Half, y - (lamp ? DiagramSymbols.Half : 2.6), 2 * DiagramSymbols.Half, lamp ? 2 * DiagramSymbols.Half : 3, fill: "#fff", stroke: "none");
             if (lamp) DiagramSymbols.Upright(svg, x, y);
-            else DiagramSymbols.Level(svg, station, x, y, fromLeft: !strand.Back.Contains(node));
+            else DiagramSymbols.Level(svg, station, words.Pin, x, y, fromLeft: !strand.Back.Contains(node));
             var (name, detail) = (station.Name, station.Rated ?? station.Detail);
             var (left, high, anchor) = Beside(strand, node, detail);
             svg.Text(left, high, name, Letter, anchor, bold: true);

@@ -55,8 +55,8 @@ internal sealed class RestDiagram
             svg.Line(x1, y, x2, y, width: 0.45);
             svg.Text((x1 + x2) / 2, y - 1, run.Colour.Length > 0 ? $"{run.Wire} {run.Colour}" : run.Wire, Letter, "middle");
             svg.Text((x1 + x2) / 2, y + 2.9, Say.Metres(run.LengthMetres, rig.HouseRules.Units), Letter, "middle");
-            svg.Text(x1 - 0.4, y + 6.6, PartBook.Split(End(way, i, far: false)).Pin, 2, "end");
-            svg.Text(x2 + 0.4, y + 6.6, PartBook.Split(End(way, i, far: true)).Pin, 2);
+            svg.Text(x1 - 0.4, y + 6.6, words.Pin(End(way, i, far: false)), 2, "end");
+            svg.Text(x2 + 0.4, y + 6.6, words.Pin(End(way, i, far: true)), 2);
         }, ("data-run", run.Id), ("data-station", run.Id));
     }
 
@@ -73,12 +73,12 @@ internal sealed class RestDiagram
     private void Part(Svg svg, string terminal, double x, double y)
     {
         var id = PartBook.Split(terminal).Part;
-        var word = words.Of(id);
+        var (word, name) = (words.Of(id), words.Names[id]);
         svg.Group(() =>
         {
             svg.Box(x - 10, y - 3.6, 20, 7.2, fill: "#fff", line: 0.3, round: 0.8);
-            svg.Text(x, y - 0.3, word.Name == id ? id : word.Name, Letter, "middle", bold: true);
-            svg.Text(x, y + 2.4, word.Name == id ? "" : id, 2, "middle");
+            svg.Text(x, y - 0.3, name, Letter, "middle", bold: true);
+            svg.Text(x, y + 2.4, word.Name == name ? word.Detail : word.Name, 2, "middle");
         }, ("data-part", id), ("data-station", id));
     }
 

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { Rig } from "../api/client";
 import { Dialog } from "../ui/Dialog";
+import { useNames } from "../ui/names";
 import { TextField } from "../ui/TextField";
 
 const mostFound = 12;
@@ -9,6 +10,7 @@ const mostFound = 12;
 /** Goes to a line, a mount or a run by a part of its name. */
 export function FindDialog({ jobId, rig, onClose }: { jobId: string; rig: Rig; onClose: () => void }) {
   const [text, setText] = useState("");
+  const nameOf = useNames();
   const to = (stage: string, what: string, id: string) =>
     `/jobs/${jobId}/${stage}?${what}=${encodeURIComponent(id)}`;
   const all = [
@@ -21,8 +23,8 @@ export function FindDialog({ jobId, rig, onClose }: { jobId: string; rig: Rig; o
     ...(rig.runs ?? [])
       .filter((run) => run.lay)
       .map((run) => ({
-        kind: "Run",
-        name: `${run.from} to ${run.to}`,
+        kind: "Wire",
+        name: nameOf(run.id),
         to: to("walkaround", "way", run.id),
       })),
   ];

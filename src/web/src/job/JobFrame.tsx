@@ -5,6 +5,7 @@ import type { Check } from "../api/client";
 import { Frame } from "../frame/Frame";
 import type { Shortcut } from "../frame/shortcuts";
 import { Button } from "../ui/Button";
+import { NamesContext } from "../ui/names";
 import { UnitsContext } from "../ui/units";
 import { useStable } from "../ui/useStable";
 import { TallyLine } from "../ui/VerdictMark";
@@ -114,59 +115,61 @@ export function JobFrame({
   );
 
   return (
-    <UnitsContext value={rules.units}>
-      <Frame ticket={ticket} shortcuts={all}>
-        <nav aria-label="Stages" className="flex flex-wrap gap-1 border-b border-seam px-4 pt-1">
-          {stages.map(({ key, name }, i) => (
-            <NavLink
-              key={key}
-              to={`/jobs/${job.id}/${key}`}
-              className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
+    <NamesContext value={assessment.names}>
+      <UnitsContext value={rules.units}>
+        <Frame ticket={ticket} shortcuts={all}>
+          <nav aria-label="Stages" className="flex flex-wrap gap-1 border-b border-seam px-4 pt-1">
+            {stages.map(({ key, name }, i) => (
+              <NavLink
+                key={key}
+                to={`/jobs/${job.id}/${key}`}
+                className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
+              >
+                <span className="font-figure text-sm" aria-hidden>
+                  {i + 1}
+                </span>
+                {name}
+              </NavLink>
+            ))}
+          </nav>
+          {outdated && (
+            <p
+              role="status"
+              data-outdated
+              className="border-b border-ochre bg-slab px-4 py-2 font-semibold text-ochre"
             >
-              <span className="font-figure text-sm" aria-hidden>
-                {i + 1}
-              </span>
-              {name}
-            </NavLink>
-          ))}
-        </nav>
-        {outdated && (
-          <p
-            role="status"
-            data-outdated
-            className="border-b border-ochre bg-slab px-4 py-2 font-semibold text-ochre"
-          >
-            Old figures: they are from before your last change.
-          </p>
-        )}
-        {trouble && (
-          <p role="alert" className="px-4 py-2 font-semibold text-oxide">
-            {trouble}
-          </p>
-        )}
-        <div className={outdated ? "old-figures" : ""}>{children}</div>
-        <Ledger
-          assessment={assessment}
-          nameOf={(id) => rig.lines.find((line) => line.id === id)?.name ?? id}
-          open={ledger}
-          onClose={() => setLedger(false)}
-          onChoose={(id) => {
-            go(`/jobs/${job.id}/lines?line=${encodeURIComponent(id)}`);
-            setLedger(false);
-          }}
-          onCure={cure}
-        />
-        {finding && <FindDialog jobId={job.id} rig={rig} onClose={() => setFinding(false)} />}
-        {save.kind === "stale" && (
-          <StaleDialog
-            mine={rig}
-            newest={save.newest}
-            onTakeTheirs={() => editor.takeTheirs()}
-            onKeepMine={() => editor.keepMine()}
-            onDropMine={() => editor.dropMine()}
+              Old figures: they are from before your last change.
+            </p>
+          )}
+          {trouble && (
+            <p role="alert" className="px-4 py-2 font-semibold text-oxide">
+              {trouble}
+            </p>
+          )}
+          <div className={outdated ? "old-figures" : ""}>{children}</div>
+          <Ledger
+            assessment={assessment}
+            nameOf={(id) => rig.lines.find((line) => line.id === id)?.name ?? id}
+            open={ledger}
+            onClose={() => setLedger(false)}
+            onChoose={(id) => {
+              go(`/jobs/${job.id}/lines?line=${encodeURIComponent(id)}`);
+              setLedger(false);
+            }}
+            onCure={cure}
           />
-        )}
-      </Frame>
-    </UnitsContext>
+          {finding && <FindDialog jobId={job.id} rig={rig} onClose={() => setFinding(false)} />}
+          {save.kind === "stale" && (
+            <StaleDialog
+              mine={rig}
+              newest={save.newest}
+              onTakeTheirs={() => editor.takeTheirs()}
+              onKeepMine={() => editor.keepMine()}
+              onDropMine={() => editor.dropMine()}
+            />
+          )}
+        </Frame>
+      </UnitsContext>
+    </NamesContext>
   );
 }

@@ -119,5 +119,5 @@ function changesOf(answer: ProposalAnswer, units: UnitSystem) {
       to: length(change.afterMetres, units),
       why: "",
     }));
-  return answer.changes.map((change) => ({ ...change, what: change.part }));
+  return answer.changes.map((change) => ({ ...change, what: change.name }));
 }

@@ -59,6 +59,23 @@ export function withPart<List extends PartList>(
   return { ...rig, [list]: parts.map((part) => (part.id === id ? { ...part, ...change } : part)) };
 }
 
+type Named = { id: string; name?: string };
+
+/** The parts of a list of the document, as "relays" or "vehicle.batteries". */
+export function partsOf(rig: Rig, list: string): readonly Named[] {
+  const of = (from: object, name: string) =>
+    (from as Record<string, readonly Named[] | undefined>)[name] ?? [];
+  return list.startsWith("vehicle.") ? of(rig.vehicle, list.slice("vehicle.".length)) : of(rig, list);
+}
+
+/** A part under another name. */
+export function withName(rig: Rig, list: string, id: string, name: string): Rig {
+  const parts = partsOf(rig, list).map((part) => (part.id === id ? { ...part, name } : part));
+  return list.startsWith("vehicle.")
+    ? { ...rig, vehicle: { ...rig.vehicle, [list.slice("vehicle.".length)]: parts } }
+    : { ...rig, [list]: parts };
+}
+
 export const withVehicle = (rig: Rig, change: Partial<Vehicle>): Rig => ({
   ...rig,
   vehicle: { ...rig.vehicle, ...change },

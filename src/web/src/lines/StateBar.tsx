@@ -1,6 +1,7 @@
 import { memo, useId } from "react";
 import type { LineInState, Rig, RigState, Vehicle } from "../api/client";
 import { Details } from "../ui/Details";
+import { useNames } from "../ui/names";
 
 const engines = [
   { value: "off", label: "Engine off" },
@@ -31,17 +32,18 @@ export const StateBar = memo(function StateBar({
   onChange: (state: RigState) => void;
 }) {
   const ids = useId();
+  const nameOf = useNames();
   const { state } = shown;
   const set = (change: Partial<RigState>) => onChange({ ...state, ...change });
   const pressed = state.pressed ?? [];
   const slots = [
-    ...(auxOutputs ?? []).map((output) => ({ id: output.id, label: output.id })),
+    ...(auxOutputs ?? []).map((output) => ({ id: output.id, label: nameOf(output.id) })),
     ...(powerBoxes ?? []).flatMap((box) =>
       box.outputs
         .filter((output) => (output.workedBy ?? "slot") === "slot")
         .map((output) => ({
           id: `${box.id}.${output.id}`,
-          label: `${output.slot ?? output.id} ${output.legend ?? ""}`.trim(),
+          label: `${output.slot ?? nameOf(box.id)} ${output.legend ?? ""}`.trim(),
         })),
     ),
   ];
@@ -61,7 +63,7 @@ export const StateBar = memo(function StateBar({
   );
   const turn = (id: string) => (
     <label key={id} className="inline-flex min-h-11 items-center gap-1.5">
-      <span className="text-sm text-dust">{id}</span>
+      <span className="text-sm text-dust">{nameOf(id)}</span>
       <select
         className="h-11 rounded-sm border border-edge bg-slab px-2"
         value={state.switches?.[id] ?? positions(id)[0]}

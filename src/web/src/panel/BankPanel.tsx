@@ -36,7 +36,7 @@ export function BankPanel({
   const said = under(errors, `powerBoxes[${at}]`);
   const setFace = (change: Partial<PanelFace>) =>
     onEdit((now) => withPart(now, "powerBoxes", bank.id, { panel: { ...face, ...change } }));
-  const name = bank.id || "The vehicle's own outputs";
+  const name = bank.name;
 
   return (
     <section aria-label={name} data-bank={bank.id} className="grid gap-2 border border-seam bg-slab p-3">
@@ -177,7 +177,7 @@ function SlotRow({
         />
         <Button
           look="quiet"
-          aria-label={`Move ${what || slot.output} towards the front`}
+          aria-label={`Move ${what || slot.name} towards the front`}
           disabled={!slot.wired || !before}
           onClick={() => before && onMove(slot.output, before.output)}
         >
@@ -185,17 +185,17 @@ function SlotRow({
         </Button>
         <Button
           look="quiet"
-          aria-label={`Move ${what || slot.output} towards the rear`}
+          aria-label={`Move ${what || slot.name} towards the rear`}
           disabled={!slot.wired || !after}
           onClick={() => after && onMove(slot.output, after.output)}
         >
           <ArrowDown size={18} aria-hidden />
         </Button>
       </span>
-      <span className="font-figure text-lg font-semibold">{output?.slot ?? (own ? own.id : "—")}</span>
+      <span className="font-figure text-lg font-semibold">{output?.slot ?? (own ? slot.name : "—")}</span>
       {output && worked ? (
         <input
-          aria-label={`Legend of slot ${output.slot ?? output.id}`}
+          aria-label={`Legend of ${slot.name}`}
           aria-invalid={said.legend !== undefined}
           className={inputLook}
           placeholder="empty"
@@ -229,7 +229,7 @@ function SlotRow({
       {output && worked ? (
         <span className="flex flex-wrap gap-1">
           <select
-            aria-label={`Mode of ${slot.output}`}
+            aria-label={`Mode of ${slot.name}`}
             className="h-11 w-36 rounded-sm border border-edge bg-slab px-1.5"
             value={output.mode ?? "latching"}
             onChange={(event) => set({ mode: event.target.value as NonNullable<typeof output.mode> })}
@@ -241,7 +241,7 @@ function SlotRow({
             ))}
           </select>
           <select
-            aria-label={`What ${slot.output} follows`}
+            aria-label={`What ${slot.name} follows`}
             className="h-11 w-36 rounded-sm border border-edge bg-slab px-1.5"
             value={output.follows ?? "battery"}
             onChange={(event) => set({ follows: event.target.value as NonNullable<typeof output.follows> })}

@@ -7,6 +7,7 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
 import { asLength, lengthUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
+import { useNames } from "../ui/names";
 import { TextField } from "../ui/TextField";
 import { useUnits } from "../ui/units";
 
@@ -137,12 +138,19 @@ function OutputRow({
   onChange: (change: Partial<AuxOutput>) => void;
   onRemove: () => void;
 }) {
+  const nameOf = useNames();
   return (
     <li
       data-own-output={output.id}
-      className="grid items-end gap-2 md:grid-cols-[5rem_1fr_1fr_1.2fr_1fr_auto]"
+      className="grid items-end gap-2 md:grid-cols-[1.2fr_1fr_1fr_1.2fr_1fr_auto]"
     >
-      <span className="pb-2.5 font-semibold">{output.id}</span>
+      <TextField
+        label="Name"
+        value={output.name ?? ""}
+        placeholder={nameOf(output.id)}
+        messages={errors.name}
+        onChange={(name) => onChange({ name })}
+      />
       <NumberField
         label="Rating"
         unit="A"
@@ -174,7 +182,7 @@ function OutputRow({
         ]}
         onChange={(kind) => onChange({ latching: kind === "latching" })}
       />
-      <Button aria-label={`Remove ${output.id}`} disabled={locked} onClick={onRemove}>
+      <Button aria-label={`Remove ${nameOf(output.id)}`} disabled={locked} onClick={onRemove}>
         <Trash2 size={18} aria-hidden />
       </Button>
     </li>
@@ -197,6 +205,7 @@ function LeadRow({
   onRemove: () => void;
 }) {
   const units = useUnits();
+  const nameOf = useNames();
   return (
     <li
       data-lead={lead.id}
@@ -234,11 +243,11 @@ function LeadRow({
         messages={errors.lengthMetres}
         onChange={(lengthMetres = Number.NaN) => onChange({ lengthMetres })}
       />
-      <Button aria-label={`Remove the lead ${lead.id}`} disabled={locked} onClick={onRemove}>
+      <Button aria-label={`Remove ${nameOf(lead.id)}`} disabled={locked} onClick={onRemove}>
         <Trash2 size={18} aria-hidden />
       </Button>
       <p className="text-sm text-dust md:col-span-6">
-        {lead.id}:{" "}
+        {nameOf(lead.id)}:{" "}
         {joined && (joined.near || joined.far)
           ? `${joined.near || "nothing"} at its first end, ${joined.far || "nothing"} at the other${joined.lines.length > 0 ? `; carries ${joined.lines.join(", ")}` : ""}`
           : "nothing is joined to it"}

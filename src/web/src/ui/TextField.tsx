@@ -8,6 +8,7 @@ export function TextField({
   messages,
   rows,
   autoFocus,
+  placeholder,
 }: {
   label: string;
   value: string;
@@ -16,6 +17,8 @@ export function TextField({
   onDone?: () => void;
   messages?: readonly string[];
   rows?: number;
+  /** What stands there as long as nothing is typed. */
+  placeholder?: string;
   autoFocus?: boolean;
 }) {
   return (
@@ -34,6 +37,7 @@ export function TextField({
             {...ids}
             className={inputLook}
             autoComplete="off"
+            placeholder={placeholder}
             ref={(input) => {
               if (autoFocus && input && !input.dataset.met) {
                 input.dataset.met = "yes";

@@ -6,6 +6,7 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
 import { asTape, tapeUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
+import { useNames } from "../ui/names";
 import { VerdictMark } from "../ui/VerdictMark";
 
 /** Parts that are no lamps, by what they are; those with a body can be tried in a space. */
@@ -41,6 +42,7 @@ export function PartsPanel({
   walk: Walk | undefined;
   errors: FieldErrors;
 }) {
+  const nameOf = useNames();
   if (!rig.body) return <p className="text-dust">Choose a body on the Vehicle tab first.</p>;
   const options = [
     { value: "", label: "Not placed, or as usual" },
@@ -59,7 +61,7 @@ export function PartsPanel({
             {parts.map(({ id }) => (
               <div key={id} className="grid gap-2 border border-seam bg-slab p-2">
                 <ChoiceField
-                  label={`${id} sits at`}
+                  label={`${nameOf(id)} sits at`}
                   value={at.get(id) ?? ""}
                   options={options}
                   onChange={(place) => void editor.do({ kind: "placePart", part: id, at: place || null })}

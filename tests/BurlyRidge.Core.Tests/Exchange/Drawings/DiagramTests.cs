@@ -108,7 +108,7 @@ public class DiagramTests
     {
         var rig = Starts.Begin(Rig.Empty(12, UnitSystem.Metric), new StartRequest("own-harness", "Bar <front> & \"rear\"", new Fixture("bar", "Bar <1>", [new LampFunction("main", LampKind.RegulatedLed, 60)]), 1)).Rig;
         Assert.Contains("Bar <front> & \"rear\"", XElement.Parse(Diagram.OfRig(rig, "Job & <more>")).Descendants(Svg + "text").Select(text => text.Value));
-        Assert.Contains("&lt;front&gt;", Diagram.Page(rig, "Job & <more>"), StringComparison.Ordinal);
+        Assert.Contains("&lt;front&gt;", Diagram.Page(rig, "Job & <more>", "Revision 3, 2 May 2026"), StringComparison.Ordinal);
     }
 
     [Fact]

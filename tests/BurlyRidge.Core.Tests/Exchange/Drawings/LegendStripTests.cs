@@ -17,7 +17,7 @@ public class LegendStripTests
     [Fact]
     public void Legends_stand_in_the_order_of_the_slots_and_are_as_large_as_they_are_said_to_be()
     {
-        var svg = XElement.Parse(LegendStrip.Draw(Box((4, "Rear"), (1, "Bar"), (2, "Ditch & <side>")))!);
+        var svg = XElement.Parse(LegendStrip.Draw(Box((4, "Rear"), (1, "Bar"), (2, "Ditch & <side>")), "Box")!);
         Assert.Equal("128mm", svg.Attribute("width")!.Value);
         Assert.Equal("0 0 128 20", svg.Attribute("viewBox")!.Value);
         var groups = svg.Elements(Svg + "g").ToList();
@@ -29,14 +29,14 @@ public class LegendStripTests
     [Fact]
     public void A_long_legend_is_written_smaller_so_that_it_stays_inside()
     {
-        double Size(string legend) => double.Parse(XElement.Parse(LegendStrip.Draw(Box((1, legend)))!).Descendants(Svg + "text").First(text => text.Value == legend).Attribute("font-size")!.Value, CultureInfo.InvariantCulture);
+        double Size(string legend) => double.Parse(XElement.Parse(LegendStrip.Draw(Box((1, legend)), "Box")!).Descendants(Svg + "text").First(text => text.Value == legend).Attribute("font-size")!.Value, CultureInfo.InvariantCulture);
         Assert.True(Size("A legend of many letters, too many") < Size("Bar"));
     }
 
     [Fact]
     public void A_box_without_a_panel_has_no_strip_and_the_page_says_so()
     {
-        Assert.Null(LegendStrip.Draw(new PowerBox("box", 60, [new BoxOutput("o1", 10, WorkedBy: WorkedBy.Input)])));
-        Assert.Contains("No power box", LegendStrip.Page("Job", Rig.Empty(12, UnitSystem.Metric)), StringComparison.Ordinal);
+        Assert.Null(LegendStrip.Draw(new PowerBox("box", 60, [new BoxOutput("o1", 10, WorkedBy: WorkedBy.Input)]), "Box"));
+        Assert.Contains("No power box", LegendStrip.Page("Job", "Revision 3", Rig.Empty(12, UnitSystem.Metric)), StringComparison.Ordinal);
     }
 }

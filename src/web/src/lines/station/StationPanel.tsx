@@ -1,7 +1,11 @@
 import type { ComponentType } from "react";
 import type { Fuse, LineView, Offer, Rig, StripStation } from "../../api/client";
+import { under } from "../../api/problems";
+import { partsOf, withName } from "../../job/rigEdits";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
+import { useNames } from "../../ui/names";
+import { TextField } from "../../ui/TextField";
 import { useStable } from "../../ui/useStable";
 import { FuseWindow } from "../FuseWindow";
 import { TimeCurrent } from "../TimeCurrent";
@@ -35,6 +39,7 @@ export function StationPanel({
   onTakeWire: (run: string, wire: string) => void;
 }) {
   const { station, rig } = edit;
+  const nameOf = useNames();
   const takeFuse = useStable((taken: Fuse) => onTakeFuse(station, taken));
   const takeWire = useStable((name: string) => wire !== undefined && onTakeWire(wire, name));
   const wire = wireBehind(view.strip.strands, station);
@@ -73,7 +78,7 @@ export function StationPanel({
           run={wire}
           ready={ready}
           sheetOnly={planned(station)}
-          title={station.kind === "run" ? undefined : `The wire behind it: ${wire}`}
+          title={station.kind === "run" ? undefined : `The wire after it: ${nameOf(wire)}`}
           onTakeFuse={fuse ? takeFuse : undefined}
           onTakeWire={takeWire}
         />
@@ -85,11 +90,32 @@ export function StationPanel({
 function Fields(edit: StationEdit) {
   const Sheet = sheets[`./sheets/${edit.station.list}.tsx`];
   return Sheet ? (
-    <Sheet {...edit} />
+    <>
+      {edit.station.list !== "runs" && <NameField {...edit} />}
+      <Sheet {...edit} />
+    </>
   ) : (
     <p className="text-sm text-dust">
       {edit.station.kind === "lamp" ? "A load of its own kind." : "A part of the vehicle's own."}
     </p>
+  );
+}
+
+/** What the shop calls a part. */
+function NameField({ rig, station, errors, edit }: StationEdit) {
+  const nameOf = useNames();
+  const at = partsOf(rig, station.list).findIndex((part) => part.id === station.part);
+  const part = partsOf(rig, station.list)[at];
+  return (
+    part && (
+      <TextField
+        label="Name"
+        value={part.name ?? ""}
+        placeholder={nameOf(station.part)}
+        messages={under(errors, `${station.list}[${at}]`).name}
+        onChange={(name) => edit((now) => withName(now, station.list, station.part, name))}
+      />
+    )
   );
 }
 
@@ -120,7 +146,7 @@ function Judged({
     );
   return (
     <div className="grid min-w-0 content-start gap-4">
-      {title && <p className="text-sm break-all text-dust">{title}</p>}
+      {title && <p className="text-sm text-dust">{title}</p>}
       {!sheetOnly && (
         <>
           <div>

@@ -4,6 +4,7 @@ import { withFreeRun, withRun } from "../../../job/rigEdits";
 import { Button } from "../../../ui/Button";
 import { asLength, length } from "../../../ui/figures";
 import { NumberField } from "../../../ui/NumberField";
+import { useNames } from "../../../ui/names";
 import { TextField } from "../../../ui/TextField";
 import { useUnits } from "../../../ui/units";
 import { ZoneBoxes } from "../../ZoneBoxes";
@@ -12,15 +13,14 @@ import type { StationEdit } from "../stationEdit";
 /** A wire: how long, where it runs, what colour. */
 export default function RunFields({ rig, station, errors, edit, jobId }: StationEdit) {
   const units = useUnits();
+  const nameOf = useNames();
   const at = rig.runs?.findIndex((run) => run.id === station.id) ?? -1;
   const run = rig.runs?.[at];
   if (!run) return null;
   const said = under(errors, `runs[${at}]`);
   return (
     <>
-      <p className="text-sm break-all text-dust">
-        {run.from} to {run.to}
-      </p>
+      <p className="text-sm text-dust">{nameOf(run.id)}</p>
       {run.lay ? (
         <p>
           {length(station.lengthMetres, units)}, as it lies.{" "}

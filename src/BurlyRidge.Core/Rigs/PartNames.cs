@@ -1,0 +1,110 @@
+using BurlyRidge.Core.Parts;
+
+namespace BurlyRidge.Core.Rigs;
+
+/// <summary>
+/// What people call the parts, wires and lines of a rig. Every part has a name of its own: the one given, or what its id says
+/// where that is words, or its kind; a number follows where two would be called alike. A wire is called by its ends.
+/// </summary>
+public sealed class PartNames
+{
+    private readonly Dictionary<string, string> names = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, string> places = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, IPart> parts = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, Run> runs;
+
+    private PartNames(Rig rig) => runs = rig.Runs.ToDictionary(run => run.Id, StringComparer.Ordinal);
+
+    /// <summary>Reads a rig that hangs together.</summary>
+    public static PartNames Of(Rig rig)
+    {
+        var names = new PartNames(rig);
+        var taken = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
+        foreach (var list in Rig.Lists)
+        {
+            var number = 0;
+            foreach (var part in list.Of(rig).OfType<IPart>())
+            {
+                number++;
+                var kind = part.KindName ?? list.One;
+                var wanted = part.Name.Length > 0 ? part.Name : Spoken(part.Id) ?? $"{kind} {number}";
+                var name = Capital(wanted);
+                for (var i = 2; !taken.Add(name); i++) name = Capital($"{wanted} {i}");
+                names.names[part.Id] = name;
+                names.parts[part.Id] = part;
+            }
+        }
+        names.names[Vehicle.Body] = "Body";
+        foreach (var line in rig.Lines) names.names.TryAdd(line.Id, line.Name);
+        if (rig.Body is { } body)
+        {
+            foreach (var station in body.Stations) names.places[station.Id] = station.Name;
+            foreach (var mount in body.Mounts) names.places[mount.Id] = mount.Name;
+            foreach (var space in body.Spaces) names.places[space.Id] = space.Name;
+        }
+        return names;
+    }
+
+    /// <summary>What a part, a wire or a line is called, by its id; an element "part.inside" by its part, one of several lights with its own name.</summary>
+    public string this[string id]
+    {
+        get
+        {
+            if (runs.TryGetValue(id, out var run)) return Wire(run);
+            var (part, inside) = PartBook.Split(id);
+            if (!names.TryGetValue(part, out var name)) return "part";
+            if (parts.GetValueOrDefault(part) is Fixture lamp && lamp.Functions.FirstOrDefault(light => light.Id == inside) is { } light && lamp.FunctionName(light) is { Length: > 0 } function)
+                return $"{name}, {function}";
+            return parts.GetValueOrDefault(part) is PowerBox box && box.Outputs.FirstOrDefault(output => inside == output.Id) is { } found ? $"{name}, {box.OutputName(found)}" : name;
+        }
+    }
+
+    /// <summary>Names of all parts and wires that stand in a document, and of the switches of its quick plans, by id.</summary>
+    public IReadOnlyDictionary<string, string> InDocument(Rig rig)
+    {
+        var all = rig.Runs.ToDictionary(run => run.Id, Wire, StringComparer.Ordinal);
+        foreach (var part in parts.Values.OfType<Switch>()) all[part.Id] = names[part.Id];
+        foreach (var part in Rig.Lists.Where(list => list.Path.Length > 0).SelectMany(list => list.Of(rig)).OfType<IPart>()) all[part.Id] = names[part.Id];
+        return all;
+    }
+
+    /// <summary>What a terminal is called: its part, and its pin where that is printed or told apart.</summary>
+    public string Terminal(string terminal)
+    {
+        var (part, pin) = PartBook.Split(terminal);
+        var name = this[part];
+        return pin.Length > 0 && parts.TryGetValue(part, out var known) && known.PinName(pin) is { Length: > 0 } print ? $"{name} {print}" : name;
+    }
+
+    /// <summary>What a station, a mount or another place is called.</summary>
+    public string Place(string id) => PartNames.Small(places.GetValueOrDefault(id, "a place that is gone"));
+
+    /// <summary>What a wire is called: by its ends, what both names begin with said once.</summary>
+    public string Wire(Run run) => Between(run.From, run.To);
+
+    /// <summary>The way from one terminal to another.</summary>
+    public string Between(string from, string to)
+    {
+        var (first, second) = (Terminal(from), Terminal(to));
+        var (one, other) = (first.Split(' '), second.Split(' '));
+        var same = one.Zip(other).TakeWhile(pair => pair.First == pair.Second).Count();
+        var rest = same > 0 && same < other.Length && same < one.Length ? string.Join(' ', other[same..]) : second;
+        return $"{first} to {(same > 0 ? rest : Small(rest))}";
+    }
+
+    /// <summary>What an id of plain words says; null where it is no words.</summary>
+    public static string? Spoken(string id)
+    {
+        var words = id.Split('-');
+        var spoken = words.Length > 0 && words.All(word => word.Length > 0 && (word.All(char.IsAsciiLetter) || word.All(char.IsAsciiDigit))) && words[0].Any(char.IsAsciiLetter);
+        return spoken && id.Any(char.IsAsciiLetter) ? Unjoined(string.Join(' ', words)) : null;
+    }
+
+    /// <summary>Words that are run together by their capitals, apart.</summary>
+    private static string Unjoined(string text) => string.Concat(text.Select((letter, i) => i > 0 && char.IsAsciiLetterUpper(letter) && char.IsAsciiLetterLower(text[i - 1]) ? $" {char.ToLowerInvariant(letter)}" : $"{letter}"));
+
+    private static string Capital(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
+
+    /// <summary>In the middle of a sentence.</summary>
+    public static string Small(string text) => text.Length > 1 && char.IsUpper(text[0]) && !char.IsUpper(text[1]) ? char.ToLowerInvariant(text[0]) + text[1..] : text;
+}
