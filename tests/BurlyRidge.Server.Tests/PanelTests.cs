@@ -55,7 +55,7 @@ public class PanelTests(SharedServer shared) : IClassFixture<SharedServer>
         var rig = RunningServer.RigOf((await server.DemoAsync("Orchard")).Job);
         var (_, panel) = await server.AskAsync("/api/preview/panel", rig);
         var lead = panel.GetProperty("register").EnumerateArray().Single();
-        Assert.Equal("aux-4.out", lead.GetProperty("near").GetString());
+        Assert.Equal("Aux 4", lead.GetProperty("near").GetString());
         Assert.Equal("tail-plug.a", lead.GetProperty("far").GetString());
         Assert.Contains("Tailgate", lead.GetProperty("lines")[0].GetString(), StringComparison.Ordinal);
         var (_, moved) = await server.EditAsync(rig, "moveOutput", ("from", "aux-1"), ("to", "aux-2"));

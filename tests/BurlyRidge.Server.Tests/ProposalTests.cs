@@ -104,7 +104,7 @@ public class ProposalTests
         }
         await server.SendAsync(HttpMethod.Put, $"{path}/rig", new JsonObject { ["onRevision"] = 1, ["idempotencyKey"] = "muddle", ["rig"] = rig }.ToJsonString());
         var (_, asked) = await server.PostAsync($"{path}/assign-slots", """{"onRevision":2}""");
-        Assert.Contains(asked.GetProperty("moves").EnumerateArray(), move => move.GetProperty("what").GetString() == "Plough lamps" && move.GetProperty("to").GetString() == "box.o3");
+        Assert.Contains(asked.GetProperty("moves").EnumerateArray(), move => move.GetProperty("what").GetString() == "Plough lamps" && move.GetProperty("to").GetString() == "Box, slot 3");
         var (_, applied) = await server.PostAsync($"{path}/assign-slots", """{"onRevision":2,"apply":true,"idempotencyKey":"assign"}""");
         Assert.Equal(3, Revision(applied.GetProperty("job")));
         Assert.True(applied.GetProperty("tally").GetProperty("stop").GetInt32() < applied.GetProperty("before").GetProperty("stop").GetInt32());

@@ -59,7 +59,7 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
 
     /// <summary>What one of several lights is called; empty where it has one.</summary>
     public string FunctionName(LampFunction function) => Functions.Count == 1 ? ""
-        : Rigs.PartNames.Spoken(function.Id) ?? $"light {Functions.TakeWhile(other => other != function).Count() + 1}";
+        : SpokenId.Of(function.Id) ?? $"light {Functions.TakeWhile(other => other != function).Count() + 1}";
 
     /// <inheritdoc/>
     public StationWord Word(string inside, string name)

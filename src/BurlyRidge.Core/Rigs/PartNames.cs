@@ -27,7 +27,7 @@ public sealed class PartNames
             {
                 number++;
                 var kind = part.KindName ?? list.One;
-                var wanted = part.Name.Length > 0 ? part.Name : Spoken(part.Id) ?? $"{kind} {number}";
+                var wanted = part.Name.Length > 0 ? part.Name : SpokenId.Of(part.Id) ?? $"{kind} {number}";
                 var name = Capital(wanted);
                 for (var i = 2; !taken.Add(name); i++) name = Capital($"{wanted} {i}");
                 names.names[part.Id] = name;
@@ -91,17 +91,6 @@ public sealed class PartNames
         var rest = same > 0 && same < other.Length && same < one.Length ? string.Join(' ', other[same..]) : second;
         return $"{first} to {(same > 0 ? rest : Small(rest))}";
     }
-
-    /// <summary>What an id of plain words says; null where it is no words.</summary>
-    public static string? Spoken(string id)
-    {
-        var words = id.Split('-');
-        var spoken = words.Length > 0 && words.All(word => word.Length > 0 && (word.All(char.IsAsciiLetter) || word.All(char.IsAsciiDigit))) && words[0].Any(char.IsAsciiLetter);
-        return spoken && id.Any(char.IsAsciiLetter) ? Unjoined(string.Join(' ', words)) : null;
-    }
-
-    /// <summary>Words that are run together by their capitals, apart.</summary>
-    private static string Unjoined(string text) => string.Concat(text.Select((letter, i) => i > 0 && char.IsAsciiLetterUpper(letter) && char.IsAsciiLetterLower(text[i - 1]) ? $" {char.ToLowerInvariant(letter)}" : $"{letter}"));
 
     private static string Capital(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
 

@@ -72,7 +72,7 @@ public class PartNamesTests
     [InlineData("highBeam", "high beam")]
     [InlineData("o1", null)]
     [InlineData("3f0c6a5e-1111-4222-8333-944455556666", null)]
-    public void An_id_of_words_says_them(string id, string? words) => Assert.Equal(words, PartNames.Spoken(id));
+    public void An_id_of_words_says_them(string id, string? words) => Assert.Equal(words, SpokenId.Of(id));
 
     private static Rig Spoilt(Rig rig) => rig with { Runs = [.. rig.Runs.Select(run => run with { Wire = "20 AWG", Colour = "" })] };
 
