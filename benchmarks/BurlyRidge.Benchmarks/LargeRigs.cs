@@ -11,7 +11,7 @@ internal static class LargeRigs
     [
         ($"{RigSize.MostRelays} lines, wired", ManyLines.Of(RigSize.MostRelays)),
         ($"{RigSize.MostRelays} lines, placed", ManyLines.Placed(RigSize.MostRelays)),
-        ("300 lines, planned", Planned(RigSize.MostLines)),
+        ($"{PlannedLines} lines, quick plans", Planned(PlannedLines)),
         ("joints in a row", Chain(RigSize.MostParts - 6)),
         ("lamps in a row on 20 lines", Row(RigSize.MostLamps, lines: 20)),
         ("lamps in a row on 300 lines", Row(RigSize.MostLamps, lines: RigSize.MostLines)),
@@ -22,6 +22,9 @@ internal static class LargeRigs
         ("relays that pull each other in", Relays(RigSize.MostRelays)),
         ("power boxes", Boxes(88)),
     ];
+
+    /// <summary>As many as their lamps let in.</summary>
+    private const int PlannedLines = RigSize.MostLines;
 
     private static readonly Rig Bare = Rig.Empty(12, UnitSystem.Metric) with
     {

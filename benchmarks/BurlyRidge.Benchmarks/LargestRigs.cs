@@ -36,6 +36,7 @@ internal static class LargestRigs
             if (problems.Count > 0) throw new InvalidOperationException($"{name}: {problems[0]}");
             var line = rig.Lines[^1].Id;
             AssessedRig? assessed = null;
+            var sizes = new QuickSizes();
             var slow = false;
             Console.Write($"{name}:");
             void Ask(string what, Action action)
@@ -44,18 +45,18 @@ internal static class LargestRigs
                 slow |= seconds > MostSeconds;
                 Console.Write($" {what} {seconds:0.00}");
             }
-            Ask("assess", () => assessed = AssessedRig.Of(rig));
+            Ask("assess", () => assessed = AssessedRig.Of(rig, sizes: sizes));
             Ask("states", () => assessed!.In([.. Enumerable.Repeat(new RigState(), RigSize.MostStates(rig))]));
-            Ask("line", () => LineView.Of(rig, line));
+            Ask("line", () => LineView.Of(rig, line, sizes: sizes));
             Ask("wire", () => RunAssessment.Of(assessed!, rig.Runs.Count > 0 ? rig.Runs[^2].Id : "", WirePrices.None));
-            Ask("size", () => WholeRig.Of(rig).Resize());
-            Ask("slots", () => WholeRig.Of(rig).AssignOutputs());
+            Ask("size", () => WholeRig.Of(rig, sizes).Resize());
+            Ask("slots", () => WholeRig.Of(rig, sizes).AssignOutputs());
             if (rig.Body is not null) Ask("route", () => Reroute.Of(rig));
             Ask("walk", () => Walk.Of(rig));
             Ask("diagram", () => Draw(rig));
             Ask("panel", () => PanelView.Of(assessed!));
             Ask("starts", () => Starts.For(rig, LargeLamp, 1));
-            Ask("start", () => Starts.Begin(rig, new StartRequest("own-harness", "New", LargeLamp, 1, 3)));
+            Ask("start", () => Starts.Begin(rig, new StartRequest("own-harness", "New", LargeLamp, 1, 3), sizes));
             Ask("remove", () => LineRemoval.Of(rig, line));
             Console.WriteLine(slow ? " SLOW" : "");
         }

@@ -22,6 +22,9 @@ internal static class Say
 
     public static string Hours(double hours) => hours < 48 ? $"{hours:0.#} h" : hours < 17_520 ? $"{hours / 24:0} days" : "more than two years";
 
+    /// <summary>So many of something.</summary>
+    public static string Count(int count, string one, string many) => $"{count} {(count == 1 ? one : many)}";
+
     public static string Kind(Zone zone) => zone switch
     {
         Zone.EngineBay => "engine bay",

@@ -52,7 +52,7 @@ public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
         var run = By.CssSelector("[data-station='plug-work-b-to-work-l-plus']");
         Assert.StartsWith("14 AWG", page.Find(run).Text, StringComparison.Ordinal);
         page.Press("Size the wired lines…");
-        page.Find(By.XPath("//li[contains(., 'plug-work-b-to-work-l-plus') and contains(., '16 AWG')]"));
+        page.Find(By.XPath("//li[contains(., 'Plug work to work lamp plus') and contains(., '16 AWG')]"));
         page.Press("Apply");
         page.Until(() => page.Find(run).Text.StartsWith("16 AWG", StringComparison.Ordinal), "the size is taken");
         page.Press("Undo");

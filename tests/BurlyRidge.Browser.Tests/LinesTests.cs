@@ -100,10 +100,10 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
         NewJob("Long row");
         Start("square-pod", "row-both", "Windscreen row", "15");
         page.Until(() => !page.Has(Check("far-lamp", "watch")), "fed at both ends it holds");
-        var feed = page.Find(By.XPath("//button[@data-kind = 'output' and contains(., 'o2')]/following-sibling::button[@data-kind = 'run'][1]"));
+        var feed = page.Find(By.XPath("//button[@data-kind = 'output' and contains(., 'output 2')]/following-sibling::button[@data-kind = 'run'][1]"));
         feed.Click();
         Offer("Take this wire out");
-        page.Until(() => !page.Has(By.XPath("//button[@data-kind = 'output' and contains(., 'o2')]")), "one feed is gone");
+        page.Until(() => !page.Has(By.XPath("//button[@data-kind = 'output' and contains(., 'output 2')]")), "one feed is gone");
         Cure("far-lamp", "watch");
     }
 

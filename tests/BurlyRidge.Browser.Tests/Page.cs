@@ -60,7 +60,23 @@ public sealed class Page(ChromeDriver driver, Uri address)
 
     public void Choose(string label, string option) => new SelectElement(Field(label)).SelectByText(option);
 
-    public void Press(string name) => Find(By.XPath($"//button[normalize-space() = '{name}' or @aria-label = '{name}']")).Click();
+    /// <summary>Presses a button; one that moves as a message comes in beside it is pressed where it stands then.</summary>
+    public void Press(string name)
+    {
+        var button = By.XPath($"//button[normalize-space() = '{name}' or @aria-label = '{name}']");
+        Until(() =>
+        {
+            try
+            {
+                Find(button).Click();
+                return true;
+            }
+            catch (ElementClickInterceptedException)
+            {
+                return false;
+            }
+        }, $"{name} is pressed");
+    }
 
     /// <summary>The same, as soon as it can be pressed.</summary>
     public void PressOnceReady(string name)

@@ -60,7 +60,7 @@ public class StateTests(Workshop workshop) : IClassFixture<Workshop>
         page.Until(() => IsDark("drive-l.main"), "dark with the beam off");
         Toggle("High beam").Click();
         page.Until(() => !IsDark("drive-l.main"), "lit with the beam on");
-        new SelectElement(page.Find(By.XPath("//section[@aria-label = 'State']//label[contains(., 'drive-switch')]//select"))).SelectByIndex(0);
+        new SelectElement(page.Find(By.XPath("//section[@aria-label = 'State']//label[contains(., 'Drive switch')]//select"))).SelectByIndex(0);
         page.Until(() => IsDark("drive-l.main"), "dark with its switch off");
     }
 

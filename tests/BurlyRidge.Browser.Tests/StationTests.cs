@@ -117,7 +117,7 @@ public class StationTests(Workshop workshop) : IClassFixture<Workshop>
         page.Until(() => !page.Has(By.XPath("//p[starts-with(., 'What works it:')][contains(., 'key on')]")), "it works without the key again");
         page.UntilSaved();
         page.Type("Rating", "1");
-        page.Find(By.XPath("//section[@aria-label = 'Checks of the line']//*[contains(., 'o1')]"));
+        page.Find(By.XPath("//section[@aria-label = 'Checks of the line']//*[contains(., 'slot 1')]"));
         page.UntilSaved();
         page.Press("Undo");
         page.UntilSaved();

@@ -57,9 +57,9 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.UntilSaved();
         page.Find(By.XPath("//ul[@aria-label = 'Mounts']//button[starts-with(., 'Rear bumper, left')][contains(., 'planned')]"));
         page.Key("w");
-        page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'plug-work.b to work-l.plus')]/span[2]")).Text != "0.3 m", "the wire is longer");
+        page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'Plug work to work lamp plus')]/span[2]")).Text != "0.3 m", "the wire is longer");
         page.Press("Undo");
-        page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'plug-work.b to work-l.plus')]/span[2]")).Text == "0.3 m", "the wire is as before");
+        page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'Plug work to work lamp plus')]/span[2]")).Text == "0.3 m", "the wire is as before");
     }
 
     [Fact]
@@ -139,16 +139,16 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.CssSelector("[data-fit='drive-relay'] [data-finding='depth'][data-verdict='holds']"));
         string Length(string way) => page.Find(By.XPath($"//ul[@aria-label = 'Ways']//button[contains(., '{way}')]/span[2]")).Text;
         page.Key("w");
-        var before = Length("drive-relay.87 to drive-l.plus");
+        var before = Length("Drive relay 87 to driving lamp plus");
         page.Key("p");
         page.Choose("Drive relay sits at", "Tray, middle");
         page.UntilSaved();
         page.Key("w");
-        page.Until(() => Length("drive-relay.87 to drive-l.plus") != before, "the wire to the lamps is longer");
+        page.Until(() => Length("Drive relay 87 to driving lamp plus") != before, "the wire to the lamps is longer");
         page.Key("2");
         page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Driving pair on the beam')]")).Click();
         page.Press("Size this line…");
-        page.Find(By.XPath("//div[@role = 'dialog']//li[contains(., 'drive-relay-87-to-drive-l-plus') and contains(., '→ 10 mm²')]"));
+        page.Find(By.XPath("//div[@role = 'dialog']//li[contains(., 'Drive relay 87 to driving lamp plus') and contains(., '→ 10 mm²')]"));
         page.Press("Leave it");
         page.Press("Undo");
     }

@@ -56,7 +56,7 @@ public class PanelTests(SharedServer shared) : IClassFixture<SharedServer>
         var (_, panel) = await server.AskAsync("/api/preview/panel", rig);
         var lead = panel.GetProperty("register").EnumerateArray().Single();
         Assert.Equal("Aux 4", lead.GetProperty("near").GetString());
-        Assert.Equal("tail-plug.a", lead.GetProperty("far").GetString());
+        Assert.Equal("Tail plug", lead.GetProperty("far").GetString());
         Assert.Contains("Tailgate", lead.GetProperty("lines")[0].GetString(), StringComparison.Ordinal);
         var (_, moved) = await server.EditAsync(rig, "moveOutput", ("from", "aux-1"), ("to", "aux-2"));
         var (_, after) = await server.AskAsync("/api/preview/panel", JsonNode.Parse(moved.GetProperty("rig").GetRawText())!);

@@ -136,7 +136,7 @@ internal static class RelayAlterations
         if (rig.Runs.FirstOrDefault(run => run.To == live || run.From == live) is not { } feed) return rig;
         var start = Other(feed, live);
         var near = Math.Min(LeastMetres, feed.LengthMetres);
-        var relay = new Relay(FreeName.In(rig, "relay"), SizeChoice.Contact(rig.Vehicle.SystemVolts, WholeRig.Of(rig).Study().Design(feed.Id).Amps) ?? RelayTable.ContactAmps[^1]);
+        var relay = new Relay(FreeName.In(rig, "relay"), SizeChoice.Contact(rig.Vehicle.SystemVolts, WholeRig.StudyOfFull(rig).Design(feed.Id).Amps) ?? RelayTable.ContactAmps[^1]);
         var fuse = FreeName.In(rig, "control-fuse");
         var earth = FreeName.In(rig, "coil-earth");
         var wire = WireTable.Of(rig.HouseRules.Gauges).First(size => size.CopperSquareMillimetres >= ControlSquareMillimetres).Name;

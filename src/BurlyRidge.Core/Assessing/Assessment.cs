@@ -33,19 +33,25 @@ public sealed record Assessment(
     /// </summary>
     public Assessment About(string lineId) => this with
     {
-        Lines = [.. Lines.Select(line => line.Id == lineId ? line : line with { Assessment = null, Figures = null, Checks = [.. line.Checks.Where(check => check.Verdict != Verdict.Holds)] })],
+        Lines = [.. Lines.Select(line => line.Id == lineId ? line : line with { Sizes = null, Figures = null, Checks = [.. line.Checks.Where(check => check.Verdict != Verdict.Holds)] })],
         Runs = [],
         Devices = [],
     };
 }
 
 /// <summary>One line's assessment under its id.</summary>
-/// <param name="Assessment">Sizes of a line planned in short; null for one that is wired part by part.</param>
 /// <param name="Summary">The line in one row; null where it has no lamps.</param>
 /// <param name="Figures">The line by itself on the network.</param>
 /// <param name="Checks">Every judgement of it.</param>
 /// <param name="Verdict">The worst of them.</param>
-public sealed record AssessedLine(string Id, LineAssessment? Assessment, LineSummary? Summary, LineFigures? Figures, IReadOnlyList<Check> Checks, Verdict Verdict);
+public sealed record AssessedLine(string Id, LineSummary? Summary, LineFigures? Figures, IReadOnlyList<Check> Checks, Verdict Verdict)
+{
+    /// <summary>Sizes of a quick plan, with every size judged; null for a line in full wiring.</summary>
+    public LineAssessment? Assessment => Sizes?.Value;
+
+    /// <summary>The same, worked out when it is asked for.</summary>
+    internal Lazy<LineAssessment>? Sizes { get; init; }
+}
 
 /// <summary>How many checks come out how.</summary>
 public sealed record Tally(int Stop, int Watch, int Holds)

@@ -41,11 +41,13 @@ public static class Assessor
 
     private static AssessedLine Assess(RigSubject subject, Line line, WirePrices prices, LineStudy? study, IReadOnlyList<Check> checks) => new(
         line.Id,
-        subject.Whole.Quick.TryGetValue(line.Id, out var sizing) ? LineAssessment.Of(QuickAsk.Of(subject.Saved, line.Plan!), sizing, prices, checks) : null,
         study is null ? null : LineSummary.Of(subject.Saved, subject.Study.Map, study),
         study is null ? null : LineFigures.Of(study),
         checks,
-        checks.Select(check => check.Verdict).DefaultIfEmpty(Verdict.Holds).Max());
+        checks.Select(check => check.Verdict).DefaultIfEmpty(Verdict.Holds).Max())
+    {
+        Sizes = subject.Whole.Quick.TryGetValue(line.Id, out var sizing) ? new(() => LineAssessment.Of(QuickAsk.Of(subject.Saved, line.Plan!), sizing, prices, checks)) : null,
+    };
 
     /// <summary>A quick plan by itself on a vehicle, judged by the checks that its sizes are made by.</summary>
     public static LineAssessment Assess(Vehicle vehicle, HouseRules rules, LinePlan plan, WirePrices? prices = null, QuickSizes? sizes = null)

@@ -27,7 +27,7 @@ internal static class ChoiceWords
             drop,
             sizing.ConductorCelsius,
             byHand,
-            sizing.ProposedWire?.Wire.Name,
+            sizing.ProposedWire?.Name,
             $"{Opening(sizing, byHand)} {why}{NotWire(sizing)}.",
             Margin(sizing, drop));
     }
@@ -75,8 +75,8 @@ internal static class ChoiceWords
     private static string Opening(QuickSizing sizing, bool byHand)
     {
         if (!byHand) return $"The smallest that passes: {sizing.Wire}";
-        return sizing.ProposedWire is { } proposed && proposed.Wire != sizing.Wire
-            ? $"Taken by hand, the proposal is {proposed.Wire}: {sizing.Wire}"
+        return sizing.ProposedWire is { } proposed && proposed != sizing.Wire
+            ? $"Taken by hand, the proposal is {proposed}: {sizing.Wire}"
             : $"Taken by hand: {sizing.Wire}";
     }
 

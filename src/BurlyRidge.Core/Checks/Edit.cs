@@ -1,6 +1,7 @@
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
 using BurlyRidge.Core.Templates;
 
@@ -54,9 +55,8 @@ internal static class Edit
     /// <summary>Thickens the runs beside a device, behind it and before it where no fuse is, that its fuse asks more of.</summary>
     private static Rig Beside(Rig rig, string device)
     {
-        var whole = WholeRig.Of(rig);
-        rig = whole.Saved;
-        var study = whole.Study();
+        rig = LaidRig.Of(rig).Rig;
+        var study = WholeRig.StudyOfFull(rig);
         foreach (var figures in study.Runs.Where(figures => figures.Devices.Concat(figures.Behind).Any(link => link.Id == device)))
         {
             var need = figures.NeededAmps(rig.HouseRules);

@@ -68,7 +68,7 @@ public sealed record StartLine(
         var asked = new StartRequest(Start, Name, lamp.Fixture, Count, Metres) { At = At, Return = Return, Output = Output, BeamSwitched = BeamSwitched };
         if (Starts.Validate(context.Rig, asked).ToList() is { Count: > 0 } problems) return new EditOutcome.Refused(problems);
         if (Starts.For(context.Rig, lamp.Fixture, Count).First(offered => offered.Start.Id == Start).WhyNot is { Length: > 0 } why) return EditOutcome.No("start", why);
-        var started = Starts.Begin(context.Rig, asked, context.Cancellation);
+        var started = Starts.Begin(context.Rig, asked, context.Sizes, context.Cancellation);
         return new EditOutcome.Done(started.Rig, started.Did, started.LineId);
     }
 }

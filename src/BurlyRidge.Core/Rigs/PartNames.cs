@@ -85,11 +85,12 @@ public sealed class PartNames
     /// <summary>The way from one terminal to another.</summary>
     public string Between(string from, string to)
     {
-        var (first, second) = (Terminal(from), Terminal(to));
-        var (one, other) = (first.Split(' '), second.Split(' '));
+        var (one, other) = (this[PartBook.Split(from).Part].Split(' '), this[PartBook.Split(to).Part].Split(' '));
         var same = one.Zip(other).TakeWhile(pair => pair.First == pair.Second).Count();
-        var rest = same > 0 && same < other.Length && same < one.Length ? string.Join(' ', other[same..]) : second;
-        return $"{first} to {(same > 0 ? rest : Small(rest))}";
+        // What is left has to say by itself which part is meant.
+        var told = same > 0 && same < one.Length && same < other.Length && !char.IsAsciiDigit(other[same][0]);
+        var end = Terminal(to);
+        return $"{Terminal(from)} to {(told ? end[other.Take(same).Sum(word => word.Length + 1)..] : Small(end))}";
     }
 
     private static string Capital(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];

@@ -29,6 +29,15 @@ public static class RigSize
     /// <summary>The most relays, outputs that an input works counted.</summary>
     public const int MostRelays = 250;
 
+    /// <summary>A quick plan's fuse and that of its control.</summary>
+    private const int FusesOfQuickPlan = 2;
+
+    /// <summary>Fuses, relay, switch, plugs and earths of a quick plan.</summary>
+    private const int PartsOfQuickPlan = 7;
+
+    /// <summary>Wires of a quick plan without the tails of its lamps, at the most.</summary>
+    private const int WiresOfQuickPlan = 9;
+
     private const int MostAnswers = 40_000;
     private const long MostProfilePoints = 2_000_000;
     private const int StatesAtMost = 64;
@@ -46,10 +55,10 @@ public static class RigSize
         var problems = new Problems();
         problems.AtMost("lines", rig.Lines.Count, MostLines, "lines");
         problems.AtMost("parts", Parts(rig), MostParts, "parts");
-        problems.AtMost("runs", rig.Runs.Count, MostWires, "wires");
+        problems.AtMost("runs", rig.Runs.Count + WiresOfQuickPlan * QuickPlans(rig) + 2 * QuickLamps(rig), MostWires, "wires");
         problems.AtMost("lines", rig.Lines.Sum(line => (line?.Lights.Count ?? 0) + (line?.Plan?.Fixtures.Count ?? 0)), MostNames, "lamps that lines name");
-        problems.AtMost("fixtures", Lights(rig), MostLamps, "lights");
-        problems.AtMost("protection", rig.Protection.Count, MostFuses, "fuses");
+        problems.AtMost("fixtures", Lights(rig) + QuickLamps(rig), MostLamps, "lights");
+        problems.AtMost("protection", rig.Protection.Count + FusesOfQuickPlan * QuickPlans(rig), MostFuses, "fuses");
         problems.AtMost("relays", rig.Relays.Count + rig.PowerBoxes.Sum(box => box?.Outputs.Count(output => output?.WorkedBy == WorkedBy.Input) ?? 0), MostRelays, "relays");
         for (var i = 0; i < rig.Lines.Count; i++)
             problems.AtMost($"lines[{i}].lights", Math.Max(rig.Lines[i]?.Lights.Count ?? 0, rig.Lines[i]?.Plan?.Lamps.Sum(Lamps) ?? 0), MostLampsOfLine, "lamps on one line");
@@ -59,7 +68,12 @@ public static class RigSize
 
     private static int Lights(Rig rig) => rig.Fixtures.Sum(lamp => Math.Max(1, lamp?.Functions.Count ?? 0));
 
-    private static int Parts(Rig rig) => Rig.Lists.Where(list => list.Path.Length > 0).SelectMany(list => list.Of(rig)).Sum(part => part?.Size ?? 0) + rig.Lines.Sum(line => line?.Plan?.Lamps.Sum(Lamps) ?? 0);
+    private static int Parts(Rig rig) => Rig.Lists.Where(list => list.Path.Length > 0).SelectMany(list => list.Of(rig)).Sum(part => part?.Size ?? 0) + QuickLamps(rig) + PartsOfQuickPlan * QuickPlans(rig);
+
+    private static int QuickPlans(Rig rig) => rig.Lines.Count(line => line?.Plan is not null);
+
+    /// <summary>Lamps that quick plans bring; those that are bought already stand among the fixtures.</summary>
+    private static int QuickLamps(Rig rig) => rig.Lines.Sum(line => line?.Plan is { } plan ? Math.Max(0, plan.Lamps.Sum(Lamps) - plan.Fixtures.Count) : 0);
 
     private static int Lamps(LampSet? set) => Math.Clamp(set?.Count ?? 0, 0, MostParts);
 }

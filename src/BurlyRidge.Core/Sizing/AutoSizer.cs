@@ -29,14 +29,20 @@ public sealed class AutoSizer
     private readonly Dictionary<string, double> contacts = new(StringComparer.Ordinal);
     private readonly List<string> left = [];
 
-    private AutoSizer(Rig saved, Rig wired, Func<Rig, CancellationToken, RigStudy> studyOf, string? lineId, CancellationToken cancellation)
+    /// <param name="whole">The rig as it is, where more than one line hangs on it; null: all that is not fixed is free.</param>
+    private AutoSizer(Rig saved, Rig wired, RigStudy? whole, Func<Rig, CancellationToken, RigStudy> studyOf, string? lineId, CancellationToken cancellation)
     {
-        var today = studyOf(wired, cancellation);
         this.studyOf = studyOf;
         this.cancellation = cancellation;
         this.saved = saved;
         this.wired = wired;
         gauges = [.. WireTable.Of(saved.HouseRules.Gauges)];
+        if (whole is not { } today)
+        {
+            freeRuns = [.. saved.Runs.Where(run => !run.Fixed).Select(run => run.Id)];
+            (freeDevices, freeRelays) = ([], []);
+            return;
+        }
         var existing = saved.Lines.Where(line => line.Existing).Select(line => line.Id).ToHashSet(StringComparer.Ordinal);
         bool InScope(string element) => today.LinesOf(element) is var lines
             && (lineId is null || lines.Contains(lineId)) && (lines.Count == 0 || !lines.All(existing.Contains));
@@ -56,12 +62,25 @@ public sealed class AutoSizer
 
     /// <summary>The same for the lines in full wiring of <paramref name="saved"/>, beside whatever else is in <paramref name="wired"/>.</summary>
     internal static SizingProposal Propose(Rig saved, Rig wired, string? lineId = null, int? mostGauges = null, CancellationToken cancellation = default) =>
-        new AutoSizer(saved, wired, RigStudy.Of, lineId, cancellation).Propose(lineId, mostGauges ?? saved.HouseRules.MostGauges);
+        new AutoSizer(saved, wired, RigStudy.Of(wired, cancellation), RigStudy.Of, lineId, cancellation).Propose(lineId, mostGauges ?? saved.HouseRules.MostGauges);
 
-    /// <summary>Sizes the wires of a rig that holds one line and nothing else.</summary>
-    internal static IReadOnlyList<Run> WiresOfLine(Rig rig) => new AutoSizer(rig, rig, RigStudy.OfLine, null, default).Propose(null, null).Rig.Runs;
+    /// <summary>Sizes the wires of a rig that holds one line and nothing else, fuses and relays as they are.</summary>
+    internal static (IReadOnlyList<Run> Runs, RigStudy Study) WiresOfLine(Rig rig)
+    {
+        var sizer = new AutoSizer(rig, rig, null, RigStudy.OfLine, null, default);
+        var study = sizer.Size(null);
+        return (sizer.Sized(rig).Runs, study);
+    }
 
     private SizingProposal Propose(string? lineId, int? mostGauges)
+    {
+        Size(lineId);
+        if (mostGauges is { } most) FewerGauges(most);
+        return Proposal();
+    }
+
+    /// <summary>Finds the sizes; gives the rig as it was studied last.</summary>
+    private RigStudy Size(string? lineId)
     {
         foreach (var run in freeRuns) wires[run] = (gauges.Count - 1, "");
         foreach (var device in freeDevices) fuses[device] = FuseTable.All[^1];
@@ -71,14 +90,12 @@ public sealed class AutoSizer
         Devices(thick, thick);
         Loads(thick, 0);
         Floors(thick, lineId);
-        for (var round = 0; round < MostRounds; round++)
+        for (var round = 0; ; round++)
         {
             var study = studyOf(Candidate(), cancellation);
             var changed = Devices(study, thick) | Loads(study, saved.HouseRules.MarginFraction) | Shorts(study);
-            if (!changed) break;
+            if (!changed || round + 1 >= MostRounds) return study;
         }
-        if (mostGauges is { } most) FewerGauges(most);
-        return Proposal();
     }
 
     /// <summary>The rig with the sizes found so far, every line wired.</summary>

@@ -149,7 +149,7 @@ internal sealed class LineBuilder
     public string Called(string id) => PartNames.Of(Rig)[id];
 
     /// <summary>What a part of the line is called in the shop's words.</summary>
-    private string Named(string part) => $"{Wanted.Name} {part.Replace('-', ' ')}";
+    private string Named(string part) => $"{Wanted.Name} {part switch { "plug-back" => "return plug", "earth" => "earth stud", "coil-earth" => "coil earth stud", _ => part.Replace('-', ' ') }}";
 
     private string Free(string wanted)
     {

@@ -39,7 +39,7 @@ public sealed record QuickAsk(Vehicle Vehicle, HouseRules Rules, LinePlan Plan, 
 /// <param name="LampVolts">What the lamp that loses most gets, V; 0 where the lamps could not run.</param>
 /// <param name="DropFraction">What is lost on its way and back, of the volts of the source; 1 where the lamps could not run.</param>
 /// <param name="Losses">Where it is lost.</param>
-/// <param name="Ladder">Every size, thin to thick, judged with the fuse taken.</param>
+/// <param name="ProposedWire">The thinnest size that holds, whatever was chosen; null where none does.</param>
 /// <param name="Main">Figures of the long wire.</param>
 public sealed record QuickSizing(
     double LoadAmps,
@@ -56,16 +56,18 @@ public sealed record QuickSizing(
     double LampVolts,
     double DropFraction,
     IReadOnlyList<Loss> Losses,
-    IReadOnlyList<WireRung> Ladder,
+    WireSize? ProposedWire,
     RunFigures Main)
 {
+    private Lazy<IReadOnlyList<WireRung>>? ladder;
+
+    /// <summary>Every size, thin to thick, judged with the fuse taken; worked out when it is first asked for.</summary>
+    public IReadOnlyList<WireRung> Ladder => ladder!.Value;
+
     /// <summary>Wire of each run, in the order that the template builds them.</summary>
     internal IReadOnlyList<string> Wires { get; private init; } = [];
 
-    /// <summary>The thinnest size that holds; null where none does.</summary>
-    public WireRung? ProposedWire => Ladder.FirstOrDefault(rung => rung.Holds);
-
-    /// <summary>Sizes a plan and judges every size of wire for it.</summary>
+    /// <summary>Sizes a plan.</summary>
     public static QuickSizing Of(QuickAsk ask)
     {
         var (parts, study) = Sized(ask);
@@ -77,18 +79,29 @@ public sealed record QuickSizing(
         var design = watts.DesignAmps(ask.Vehicle.SystemVolts, line.Limits.DropFraction);
         var proposed = QuickTemplate.Fuse(ask.Bare(), plan);
         List<RunFigures> wires = [.. parts.Wires.Select(id => figures[id])];
-        IReadOnlyList<WireRung> ladder = WireLadder.Of(study, wires);
-        if ((ask.Plan.ChosenFuse ?? proposed) is null) ladder = [.. ladder.Select(rung => rung with { Failures = [RungFailure.NoFuse], DropFraction = 1 })];
+        var noFuse = (ask.Plan.ChosenFuse ?? proposed) is null;
+        var best = noFuse ? null
+            : ask.Plan.ChosenWire is not null ? Holding(ask with { Plan = ask.Plan with { ChosenWire = null } })
+            : WireLadder.Judge(study, wires, main.Wire).Holds ? main.Wire : null;
         var lit = line.Off.Solution is Solution.Converged && line.Worst is not null;
         return new QuickSizing(
             watts.LoadAmps(ask.Vehicle.SystemVolts), design, line.Limits.DropFraction, main.Wire, wires.Min(run => run.AmpacityAmps), Ohms(line.Off, wires), main.ConductorCelsius,
             main.AmbientCelsius, parts.Rig.Protection[0].Fuse, proposed,
             parts.Rig.Relays is [var relay] ? QuickTemplate.Contact(ask.Bare(), plan) ?? SizeChoice.Contact(ask.Vehicle.SystemVolts, study.Design($"{relay.Id}.contact").Amps) : null,
             lit ? ask.Vehicle.SystemVolts * (1 - line.Worst!.DropFraction) : 0, lit ? line.Worst!.DropFraction : 1,
-            lit ? Harness.Losses.Of(parts.Rig, line.Off, line.Worst!.Id) : [], ladder, main)
+            lit ? Harness.Losses.Of(parts.Rig, line.Off, line.Worst!.Id) : [], best, main)
         {
+            ladder = new(() => LadderOf(parts, noFuse)),
             Wires = [.. parts.Rig.Runs.Select(run => run.Wire)],
         };
+    }
+
+    /// <summary>Every size judged on the plan as it was sized; the study that it takes is not kept.</summary>
+    private static IReadOnlyList<WireRung> LadderOf(QuickParts parts, bool noFuse)
+    {
+        var study = RigStudy.OfLine(parts.Rig, default);
+        var ladder = WireLadder.Of(study, [.. study.Runs.Where(run => parts.Wires.Contains(run.Run.Id))]);
+        return noFuse ? [.. ladder.Select(rung => rung with { Failures = [RungFailure.NoFuse], DropFraction = 1 })] : ladder;
     }
 
     /// <summary>The size that a plan gets, where it holds; found without judging the others.</summary>
@@ -110,10 +123,12 @@ public sealed record QuickSizing(
             Protection = [.. parts.Rig.Protection.Select(device => device with { Fixed = true })],
             Relays = [.. parts.Rig.Relays.Select(relay => relay with { Fixed = true })],
         };
-        var sized = parts.Rig with { Runs = AutoSizer.WiresOfLine(asked) };
+        var (runs, study) = AutoSizer.WiresOfLine(asked);
+        var sized = parts.Rig with { Runs = runs };
         var thickest = sized.Runs.Where(run => parts.Wires.Contains(run.Id)).Select(run => WireTable.Find(run.Wire)!).MaxBy(wire => wire.CopperSquareMillimetres)!;
         sized = sized with { Runs = [.. sized.Runs.Select(run => parts.Wires.Contains(run.Id) ? run with { Wire = thickest.Name } : run)] };
-        return (parts with { Rig = sized }, RigStudy.OfLine(sized, default));
+        var same = sized.Runs.Zip(runs).All(pair => pair.First.Wire == pair.Second.Wire);
+        return (parts with { Rig = sized }, same ? study : RigStudy.OfLine(sized, default));
     }
 
     private static double Ohms(SolvedHarness solved, IEnumerable<RunFigures> wires) => wires

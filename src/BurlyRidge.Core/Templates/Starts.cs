@@ -31,12 +31,12 @@ public static class Starts
     }
 
     /// <summary>The rig with the line in it, sized; the request is valid and its starting point suits.</summary>
-    public static StartedLine Begin(Rig rig, StartRequest request, CancellationToken cancellation = default)
+    public static StartedLine Begin(Rig rig, StartRequest request, QuickSizes? sizes = null, CancellationToken cancellation = default)
     {
         if (request.BeamSwitched is { } side) rig = rig with { Vehicle = rig.Vehicle with { HighBeam = rig.Vehicle.HighBeam with { Switched = side } } };
         var builder = new LineBuilder(rig, new LineWanted(request.Name, [.. Enumerable.Repeat(request.Lamp, request.Count)], request.At, request.Return, request.Metres) { Output = request.Output });
         All.First(start => start.Id == request.Start).Build(builder);
-        var sized = WholeRig.Of(builder.Finish(), cancellation: cancellation).Resize(builder.LineId, cancellation: cancellation).Rig;
+        var sized = WholeRig.Of(builder.Finish(), sizes, cancellation).Resize(builder.LineId, cancellation: cancellation).Rig;
         return new StartedLine(WireColours.After(rig, rig.Runs.Count == 0 ? WireColours.Give(sized) : sized), builder.LineId, builder.Did);
     }
 

@@ -38,6 +38,13 @@ public sealed record WholeRig(LaidRig Laid, Rig Wired, IReadOnlyDictionary<strin
     /// <summary>Studies it.</summary>
     public RigStudy Study(CancellationToken cancellation = default) => RigStudy.Of(Wired, cancellation);
 
+    /// <summary>Studies the lines in full wiring alone: quick plans share nothing with them but the battery.</summary>
+    public static RigStudy StudyOfFull(Rig rig, CancellationToken cancellation = default)
+    {
+        rig = LaidRig.Of(rig).Rig;
+        return RigStudy.Of(rig with { Lines = [.. rig.Lines.Where(line => line.Plan is null)] }, cancellation);
+    }
+
     /// <summary>Proposes sizes for all lines in full wiring, or for one of them.</summary>
     /// <param name="lineId">The line to size; null: all.</param>
     /// <param name="mostGauges">The most sizes of wire; null: as the house rules say.</param>

@@ -19,7 +19,7 @@ public static class WireColours
     /// <summary>Colours for wires without one: black for what comes back, red for what no line alone uses, a colour a line for the rest.</summary>
     public static Rig Give(Rig rig)
     {
-        var study = WholeRig.Of(rig).Study();
+        var study = WholeRig.StudyOfFull(rig);
         var lines = rig.Lines.Select((line, i) => (line.Id, Colour: OfLine(i))).ToDictionary(pair => pair.Id, pair => pair.Colour, StringComparer.Ordinal);
         return rig with
         {

@@ -15,7 +15,7 @@ public class QuickSizingProperties
     private const double CoilAmps = 0.4;
 
     private static int Rung(QuickSizing sizing) =>
-        sizing.ProposedWire is { } rung ? sizing.Ladder.ToList().IndexOf(rung) : sizing.Ladder.Count;
+        sizing.ProposedWire is { } wire ? sizing.Ladder.Select(rung => rung.Wire).ToList().IndexOf(wire) : sizing.Ladder.Count;
 
     [Fact]
     public void Design_current_is_below_the_fuse_and_the_fuse_within_the_wire() => AnyLine.OnVehicle.Sample(any =>
@@ -35,7 +35,7 @@ public class QuickSizingProperties
     public void The_proposal_is_the_first_rung_that_holds() => AnyLine.OnVehicle.Sample(any =>
     {
         var sizing = Make.Size(any.Line, any.Volts, any.Rules);
-        if (sizing.ProposedWire is { } rung) Assert.Equal(rung.Wire, sizing.Wire);
+        Assert.Equal(sizing.Ladder.FirstOrDefault(rung => rung.Holds)?.Wire, sizing.ProposedWire);
     }, iter: Lines);
 
     [Fact]

@@ -81,7 +81,7 @@ public class QuickSizingTests
         var sizing = Make.Size(Make.Line(100, 4) with { ChosenWire = "20 AWG" });
         Assert.Equal("20 AWG", sizing.Wire.Name);
         Assert.False(sizing.Ladder.Single(rung => rung.Wire == sizing.Wire).Holds);
-        Assert.Equal(Make.Size(Make.Line(100, 4)).Wire, sizing.ProposedWire!.Wire);
+        Assert.Equal(Make.Size(Make.Line(100, 4)).Wire, sizing.ProposedWire);
     }
 
     [Fact]

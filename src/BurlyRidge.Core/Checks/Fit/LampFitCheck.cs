@@ -15,7 +15,7 @@ internal static class LampFitCheck
         var mount = subject.Saved.Body!.Mounts.First(mount => mount.Id == card.At);
         if (bad.Count == 0)
         {
-            yield return Kind.Says(Verdict.Holds, card.Findings.Count, card.Findings.Count, "sides", $"{string.Join(", ", card.Parts)} on {mount.Name}: goes on every side.", card.At);
+            yield return Kind.Says(Verdict.Holds, card.Findings.Count, card.Findings.Count, "sides", $"{string.Join(", ", card.Parts.Select(part => subject.Names[part]))} on {mount.Name}: goes on every side.", card.At);
             yield break;
         }
         foreach (var finding in bad)

@@ -29,7 +29,7 @@ internal static class TerminalShareCheck
         var line = runs.Select(run => subject.LineOf(run.Id)).FirstOrDefault(found => found is not null);
         return new Finding(verdict, copper / Limits.TerminalSquareMillimetres, line, () => Kind.Says(
             verdict, copper, Limits.TerminalSquareMillimetres, "mm²",
-            $"{runs.Count} wires with {copper:0.##} mm² of copper share {subject.Names.Terminal(end)}"
+            $"{Say.Count(runs.Count, "wire", "wires")} with {copper:0.##} mm² of copper share {subject.Names.Terminal(end)}"
                 + (verdict == Verdict.Holds ? "." : ": check the terminal's range, or splice before it."),
             end, line));
     }

@@ -13,10 +13,10 @@ internal static class WireFoundCheck
         foreach (var line in subject.Saved.Lines)
         {
             if (!subject.Whole.Quick.TryGetValue(line.Id, out var sizing)) continue;
-            var holding = sizing.Ladder.Count(rung => rung.Holds);
+            var holding = sizing.ProposedWire is null ? 0 : 1;
             yield return Kind.Says(
                 holding > 0 ? Verdict.Holds : Verdict.Stop, holding, 1, "sizes",
-                holding > 0 ? $"{holding} of the {sizing.Ladder.Count} sizes in the table do, from {sizing.ProposedWire!.Wire} up." : $"{Why(subject, sizing)} {WaysOut(subject, line)}",
+                holding > 0 ? $"{sizing.ProposedWire} is the smallest that will do." : $"{Why(subject, sizing)} {WaysOut(subject, line)}",
                 "", line.Id, null, () => Edit.Size(subject, line));
         }
     }

@@ -1,13 +1,16 @@
 import { Scale } from "lucide-react";
 import { useState } from "react";
 import { api, type CheckChanges, type HouseRules, type Rig } from "../api/client";
-import { type FieldErrors, refusal, sentenceOf } from "../api/problems";
+import { noErrors, under } from "../api/problems";
 import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
-import { useAsked } from "../ui/useAsked";
+import { useAnswer } from "../ui/useAnswer";
 import { TallyLine, VerdictMark } from "../ui/VerdictMark";
 import { RuleFields } from "./RuleFields";
 import { rulesOf } from "./rigEdits";
+import { rigId } from "./rigId";
+
+const settleMilliseconds = 150;
 
 /** The workshop's school for this job: what each rule means, and what a change of it does before it is taken. */
 export function HouseRulesPanel({ rig, onTake }: { rig: Rig; onTake: (rules: Partial<HouseRules>) => void }) {
@@ -34,11 +37,19 @@ function RulesDialog({
   const today = rulesOf(rig);
   const [rules, setRules] = useState(today);
   const changed = JSON.stringify(rules) !== JSON.stringify(today);
-  const asked = useAsked<CheckChanges>(changed ? rules : undefined, async (houseRules, signal) => {
-    const answer = await api.POST("/api/preview/rules", { body: { rig, houseRules }, signal });
-    return answer.data ?? refusal(answer);
-  });
-  const errors = fieldsOf(asked.refused);
+  const {
+    answer,
+    failed,
+    why,
+    errors: said,
+    fresh,
+  } = useAnswer<CheckChanges>(
+    ["rules", rigId(rig), rules],
+    (signal) => api.POST("/api/preview/rules", { body: { rig, houseRules: rules }, signal }),
+    { enabled: changed, settle: settleMilliseconds },
+  );
+  const errors = under(said, "houseRules");
+  const found = fresh ? answer : undefined;
   return (
     <Dialog open onClose={onClose} title="House rules of this job" wide>
       <RuleFields rules={rules} errors={errors} onChange={(change) => setRules({ ...rules, ...change })} />
@@ -48,24 +59,24 @@ function RulesDialog({
             Nothing is changed yet. What a change does to the checks stands here before it is taken.
           </p>
         )}
-        {changed && asked.refused && (
+        {changed && failed && (
           <p className="font-semibold text-oxide">
-            {asked.refused.kind === "fields" ? "Correct the marked fields first." : sentenceOf(asked.refused)}
+            {said === noErrors ? why : "Correct the marked fields first."}
           </p>
         )}
-        {changed && !asked.refused && !asked.answer && <p>Looking what that changes…</p>}
-        {changed && asked.answer && (
+        {changed && !failed && !found && <p>Looking what that changes…</p>}
+        {changed && found && (
           <>
             <p className="font-semibold">
-              {asked.answer.changed.length === 0
+              {found.changed.length === 0
                 ? "No check comes out otherwise."
-                : `${asked.answer.changed.length} ${asked.answer.changed.length === 1 ? "check comes" : "checks come"} out otherwise.`}
+                : `${found.changed.length} ${found.changed.length === 1 ? "check comes" : "checks come"} out otherwise.`}
             </p>
             <p className="flex flex-wrap gap-x-4">
-              Today <TallyLine tally={asked.answer.before} /> then <TallyLine tally={asked.answer.after} />
+              Today <TallyLine tally={found.before} /> then <TallyLine tally={found.after} />
             </p>
             <ul className="grid max-h-56 gap-px overflow-y-auto border border-seam bg-seam">
-              {asked.answer.changed.map((change) => (
+              {found.changed.map((change) => (
                 <li key={`${change.id} ${change.about} ${change.lineId}`} className="bg-slab px-3 py-1.5">
                   <span className="inline-flex flex-wrap items-center gap-2">
                     <VerdictMark verdict={change.from ?? "holds"} /> →{" "}
@@ -83,7 +94,7 @@ function RulesDialog({
         <Button onClick={onClose}>Leave them</Button>
         <Button
           look="main"
-          disabled={!changed || asked.refused !== undefined || asked.answer === undefined}
+          disabled={!changed || failed || found === undefined}
           onClick={() => {
             onTake(changedOnly(today, rules));
             onClose();
@@ -103,10 +114,3 @@ const changedOnly = (from: HouseRules, to: HouseRules) =>
       ([rule, value]) => JSON.stringify(value) !== JSON.stringify(from[rule as keyof HouseRules]),
     ),
   ) as Partial<HouseRules>;
-
-function fieldsOf(refused: ReturnType<typeof refusal> | undefined): FieldErrors {
-  if (refused?.kind !== "fields") return {};
-  return Object.fromEntries(
-    Object.entries(refused.errors).map(([path, messages]) => [path.replace(/^houseRules\./, ""), messages]),
-  );
-}

@@ -3,6 +3,7 @@ import { Link } from "react-router";
 import type { OpenJob } from "../api/client";
 import { Frame } from "../frame/Frame";
 import { Notice } from "../ui/Notice";
+import { counted } from "../ui/words";
 
 /** A job that can be looked at and exported, and no more: what it holds, and its file. */
 export function ReadOnlyJob({ job, why }: { job: OpenJob; why: string }) {
@@ -36,7 +37,7 @@ export function ReadOnlyJob({ job, why }: { job: OpenJob; why: string }) {
             <li key={line.id} className="flex justify-between gap-3 bg-slab px-3 py-1.5">
               <span>{line.name}</span>
               <span className="text-dust">
-                {line.plan ? "planned in short" : `${line.lights?.length ?? 0} lamps`}
+                {line.plan ? "quick plan" : counted(line.lights?.length ?? 0, "lamp", "lamps")}
               </span>
             </li>
           ))}

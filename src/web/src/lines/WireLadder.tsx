@@ -21,7 +21,7 @@ export const WireLadder = memo(function WireLadder({
             <th className="px-2 text-right font-normal">Copper</th>
             <th className="px-2 text-right font-normal">Lost</th>
             <th className="px-2 text-right font-normal">Carries</th>
-            <th className="px-2 text-right font-normal">To spare</th>
+            <th className="px-2 text-right font-normal">Margin over need</th>
             <th className="px-2 text-right font-normal">Warm</th>
             <th className="px-2 text-right font-normal">Copper, kg</th>
             {costs && <th className="px-2 text-right font-normal">Cost</th>}
@@ -62,7 +62,9 @@ export const WireLadder = memo(function WireLadder({
               </td>
               <td className="px-2 text-right font-figure whitespace-nowrap">{amps(entry.ampacityAmps)}</td>
               <td className="px-2 text-right font-figure whitespace-nowrap">
-                {entry.spareFraction >= 10 ? "10 ×" : `${(entry.spareFraction * 100).toFixed(0)} %`}
+                {entry.spareFraction >= 10
+                  ? `${entry.spareFraction.toFixed(0)} ×`
+                  : `${(entry.spareFraction * 100).toFixed(0)} %`}
               </td>
               <td className="px-2 text-right font-figure whitespace-nowrap">
                 {entry.conductorCelsius === null ? "—" : celsius(entry.conductorCelsius)}

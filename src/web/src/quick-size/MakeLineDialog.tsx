@@ -1,6 +1,6 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import { asked, whyOf } from "../api/asked";
+import { asked } from "../api/asked";
 import { api, type QuickSizeRequest } from "../api/client";
 import { sentenceOf } from "../api/problems";
 import { newLine, withNewLine } from "../job/rigEdits";
@@ -8,12 +8,13 @@ import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
 import { Refused } from "../ui/Refused";
 import { TextField } from "../ui/TextField";
+import { counted } from "../ui/words";
 import { useJobs } from "../yard/useJobs";
 
 /** Puts what was sized into a job, as a line under that job's house rules. */
 export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest; onClose: () => void }) {
   const jobs = useJobs(false);
-  const fitting = jobs.data?.filter((job) => job.systemVolts === request.systemVolts) ?? [];
+  const fitting = jobs.answer?.filter((job) => job.systemVolts === request.systemVolts) ?? [];
   const [name, setName] = useState("Quick line");
   const [said, setSaid] = useState<string>();
   const [saving, setSaving] = useState(false);
@@ -46,9 +47,9 @@ export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest
         <TextField label="Name of the line" autoFocus value={name} onChange={setName} />
         <p className="text-dust">Its margin, drop limit and gauges follow the house rules of the job.</p>
         <Refused said={said} />
-        {jobs.isPending && <p role="status">Looking up the jobs…</p>}
-        {jobs.isError && <Refused said={whyOf(jobs.error)} />}
-        {jobs.data && fitting.length === 0 && (
+        {!jobs.answer && !jobs.failed && <p role="status">Looking up the jobs…</p>}
+        {jobs.failed && <Refused said={jobs.why} />}
+        {jobs.answer && fitting.length === 0 && (
           <p>There is no job with {request.systemVolts} V in the Yard. Open one there first.</p>
         )}
         <ul className="grid gap-2">
@@ -56,7 +57,7 @@ export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest
             <li key={job.id}>
               <Button className="w-full justify-between" disabled={saving} onClick={() => put(job.id)}>
                 <span>{job.name}</span>
-                <span className="text-sm text-dust">{job.lineCount} lines</span>
+                <span className="text-sm text-dust">{counted(job.lineCount ?? 0, "line", "lines")}</span>
               </Button>
             </li>
           ))}

@@ -1,14 +1,7 @@
-import { useEffect, useState } from "react";
-import type {
-  GaugeSystem,
-  LineAssessment,
-  LinePlan,
-  QuickSizeRequest,
-  UnitSystem,
-  Zone,
-} from "../api/client";
+import { useState } from "react";
+import type { GaugeSystem, LinePlan, QuickSizeRequest, UnitSystem, Zone } from "../api/client";
 import { api } from "../api/client";
-import { type FieldErrors, noErrors, refusal } from "../api/problems";
+import { noErrors } from "../api/problems";
 import { Frame } from "../frame/Frame";
 import { Answer } from "../lines/Answer";
 import { LampRows } from "../lines/LampRows";
@@ -18,6 +11,7 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { asPercent } from "../ui/figures";
 import { Notice } from "../ui/Notice";
 import { NumberField } from "../ui/NumberField";
+import { useAnswer } from "../ui/useAnswer";
 import { choices, gaugeWords, zoneWords } from "../ui/words";
 import { MakeLineDialog } from "./MakeLineDialog";
 
@@ -35,38 +29,19 @@ const start: Asked = {
   units: "metric",
 };
 
-/** What came of the newest request. */
-type Answered = { answer?: LineAssessment; errors: FieldErrors; unreachable: boolean };
-
 /** One line with no job: watts and metres in, wire and fuse out. */
 export function QuickSizePage() {
   const [request, setRequest] = useState(start);
-  const [{ answer, errors, unreachable }, setAnswered] = useState<Answered>({
-    errors: noErrors,
-    unreachable: false,
-  });
   const [making, setMaking] = useState(false);
   const units = request.units;
   const change = (edit: Partial<Asked>) => setRequest((current) => ({ ...current, ...edit }));
 
-  useEffect(() => {
-    const asking = new AbortController();
-    api
-      .POST("/api/quick-size", { body: request, signal: asking.signal })
-      .then(({ data, ...rest }) => {
-        if (asking.signal.aborted) return;
-        const said = data ? undefined : refusal(rest);
-        setAnswered((before) => ({
-          answer: data ?? before.answer,
-          errors: said?.kind === "fields" ? said.errors : noErrors,
-          unreachable: said !== undefined && said.kind !== "fields",
-        }));
-      })
-      .catch(() => {
-        if (!asking.signal.aborted) setAnswered((before) => ({ ...before, unreachable: true }));
-      });
-    return () => asking.abort();
-  }, [request]);
+  const { answer, failed, errors } = useAnswer(
+    ["quick-size", request],
+    (signal) => api.POST("/api/quick-size", { body: request, signal }),
+    { keep: "quick-size" },
+  );
+  const unreachable = failed && errors === noErrors;
 
   const refused = Object.keys(errors).length > 0;
   const wayChange = ({ insulationCelsius, ...rest }: Partial<LinePlan>) =>

@@ -1,33 +1,49 @@
 import { type QueryKey, useQuery } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
-import { orRefused, whyOf } from "../api/asked";
-import type { Answer as Asked } from "../api/problems";
+import { orRefused, Refused, whyOf } from "../api/asked";
+import { type Answer as Asked, type FieldErrors, noErrors } from "../api/problems";
 
 const slowMilliseconds = 1000;
 
-/** What the server says of what is on screen; the last answer stays while a newer one comes or cannot be had. */
+/**
+ * What the server says of what is on screen: the one way to ask for it. The last answer stays while a newer one comes or
+ * cannot be had; what is asked no more is given up.
+ */
 export function useAnswer<Answer>(
   key: QueryKey,
   ask: (signal: AbortSignal) => Promise<Asked<Answer>>,
   {
     enabled = true,
     keep = "",
-  }: { enabled?: boolean /** An answer is kept as long as this stays. */; keep?: string } = {},
+    settle = 0,
+  }: {
+    enabled?: boolean;
+    /** An answer is kept as long as this stays. */
+    keep?: string;
+    /** What is typed into is asked about only after it has stood for so many milliseconds. */
+    settle?: number;
+  } = {},
 ): {
   answer: Answer | undefined;
   failed: boolean;
   /** What the server said, or that it does not answer; empty where nothing failed. */
   why: string;
+  /** What is wrong with fields of what was asked, by their paths. */
+  errors: FieldErrors;
   /** Longer than a second under way. */
   slow: boolean;
   /** Whether the answer is to what was asked last. */
   fresh: boolean;
+  /** Asks once more. */
+  again: () => void;
 } {
+  const name = JSON.stringify(key);
+  const settled = useSettled(name, settle);
   const asked = useQuery({
     queryKey: key,
     queryFn: ({ signal }) => orRefused(() => ask(signal)),
     retry: false,
-    enabled,
+    enabled: enabled && settled === name,
   });
   const last = useRef<{ keep: string; answer: Answer }>(undefined);
   if (asked.data !== undefined) last.current = { keep, answer: asked.data };
@@ -40,11 +56,25 @@ export function useAnswer<Answer>(
     const timer = setTimeout(() => setSlow(true), slowMilliseconds);
     return () => clearTimeout(timer);
   }, [asked.isFetching]);
+  const refusal = asked.error instanceof Refused ? asked.error.refusal : undefined;
   return {
     answer: asked.data ?? (last.current?.keep === keep ? last.current.answer : undefined),
     failed: asked.isError,
     why: asked.isError ? whyOf(asked.error) : "",
+    errors: refusal?.kind === "fields" ? refusal.errors : noErrors,
     slow,
     fresh: asked.data !== undefined,
+    again: () => void asked.refetch(),
   };
+}
+
+/** A text once it has stood for a while. */
+function useSettled(text: string, milliseconds: number): string {
+  const [settled, setSettled] = useState(text);
+  useEffect(() => {
+    if (milliseconds === 0) return;
+    const timer = setTimeout(() => setSettled(text), milliseconds);
+    return () => clearTimeout(timer);
+  }, [text, milliseconds]);
+  return milliseconds === 0 ? text : settled;
 }

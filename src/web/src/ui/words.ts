@@ -177,3 +177,6 @@ export const fuseName = (fuse: Fuse) =>
 export function choices<Key extends string>(words: Record<Key, string>): { value: Key; label: string }[] {
   return (Object.keys(words) as Key[]).map((value) => ({ value, label: words[value] }));
 }
+
+/** So many of something. */
+export const counted = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`;

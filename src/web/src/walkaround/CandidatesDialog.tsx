@@ -1,6 +1,4 @@
-import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { orRefused, whyOf } from "../api/asked";
 import { api, type Candidate, type Mount, type RankBy, type Rig } from "../api/client";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf } from "../job/rigEdits";
@@ -9,6 +7,7 @@ import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Dialog } from "../ui/Dialog";
 import { amps, tape } from "../ui/figures";
+import { useAnswer } from "../ui/useAnswer";
 import { VerdictMark } from "../ui/VerdictMark";
 
 const ranks: readonly { value: RankBy; label: string }[] = [
@@ -31,12 +30,11 @@ export function CandidatesDialog({
 }) {
   const [by, setBy] = useState<RankBy>("light");
   const [trouble, setTrouble] = useState<string>();
-  const found = useQuery({
-    queryKey: ["candidates", rigId(rig), mount.id, by],
-    queryFn: ({ signal }) =>
-      orRefused(() => api.POST("/api/preview/candidates", { body: { rig, mount: mount.id, by }, signal })),
-    retry: false,
-  });
+  const found = useAnswer(
+    ["candidates", rigId(rig), mount.id, by],
+    (signal) => api.POST("/api/preview/candidates", { body: { rig, mount: mount.id, by }, signal }),
+    { keep: mount.id },
+  );
   const { units } = rulesOf(rig);
   const put = async (lamp: string) => {
     const ran = await editor.run({ kind: "placeLamp", mount: mount.id, lamp });
@@ -48,14 +46,14 @@ export function CandidatesDialog({
       <div className="max-w-xs">
         <ChoiceField label="Order" value={by} options={ranks} onChange={setBy} />
       </div>
-      {found.isPending && (
+      {!found.answer && !found.failed && (
         <p role="status" className="mt-3">
           Trying the catalogue…
         </p>
       )}
-      {found.isError && (
+      {found.failed && (
         <p role="alert" className="mt-3 text-oxide">
-          {whyOf(found.error)}
+          {found.why}
         </p>
       )}
       {trouble && (
@@ -64,7 +62,7 @@ export function CandidatesDialog({
         </p>
       )}
       <ul className="mt-3 grid gap-px border border-seam bg-seam">
-        {found.data?.map((candidate) => (
+        {found.answer?.map((candidate) => (
           <Row
             key={candidate.lamp.fixture.id}
             candidate={candidate}

@@ -1,4 +1,3 @@
-import { useQuery } from "@tanstack/react-query";
 import { Route } from "lucide-react";
 import { api, type Rig, type Walk, type WalkWay } from "../api/client";
 import type { FieldErrors } from "../api/problems";
@@ -9,7 +8,8 @@ import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { asLength, celsius, kilograms, length, lengthUnit } from "../ui/figures";
 import { NumberField } from "../ui/NumberField";
-import { hazardWords, zoneWords } from "../ui/words";
+import { useAnswer } from "../ui/useAnswer";
+import { counted, hazardWords, zoneWords } from "../ui/words";
 
 /** Everything that follows the lanes; the chosen one lane by lane, and how else it could lie. */
 export function WayPanel({
@@ -110,7 +110,7 @@ function OneWay({
         <span className="font-figure" data-figure="Routed">
           {way.routedMetres === null ? "no way leads there" : length(way.routedMetres, units)}
         </span>
-        , {way.ties} ties at {length(walk?.tieMetres ?? 0, units)}, sleeve{" "}
+        , {counted(way.ties, "tie", "ties")} at {length(walk?.tieMetres ?? 0, units)}, sleeve{" "}
         <span className="font-figure">{length(way.sleeveMetres, units)}</span>
       </p>
       <NumberField
@@ -152,21 +152,16 @@ function OneWay({
 
 function Others({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: WalkWay }) {
   const { units } = rulesOf(rig);
-  const found = useQuery({
-    queryKey: ["ways", rigId(rig), way.id],
-    queryFn: async ({ signal }) => {
-      const { data } = await api.POST("/api/preview/ways", { body: { rig, id: way.id }, signal });
-      if (!data) throw new Error("No answer.");
-      return data;
-    },
-    retry: false,
-  });
-  if (!found.data?.length) return null;
+  const { answer, fresh } = useAnswer(["ways", rigId(rig), way.id], (signal) =>
+    api.POST("/api/preview/ways", { body: { rig, id: way.id }, signal }),
+  );
+  const found = fresh ? answer : undefined;
+  if (!found?.length) return null;
   return (
     <div>
       <h3 className="font-semibold">How it can lie</h3>
       <ul className="grid gap-px border border-seam bg-seam">
-        {found.data.map((choice) => (
+        {found.map((choice) => (
           <li
             key={choice.stations.join()}
             className="grid gap-1 bg-slab px-3 py-2"

@@ -1,7 +1,6 @@
 import { FileUp, Plus, Ruler } from "lucide-react";
 import { useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import { whyOf } from "../api/asked";
 import type { JobSummary } from "../api/client";
 import { sentenceOf, withPaths } from "../api/problems";
 import { Frame } from "../frame/Frame";
@@ -71,22 +70,22 @@ export function YardPage() {
           </Button>
         </div>
         <Refused said={said} />
-        {jobs.isPending && <Notice title="Looking up the jobs…" />}
-        {jobs.isError && (
+        {!jobs.answer && !jobs.failed && <Notice title="Looking up the jobs…" />}
+        {jobs.failed && (
           <Notice alert title="The jobs could not be read.">
-            <p>{whyOf(jobs.error)} Your jobs are in the database file and safe.</p>
-            <Button className="mt-3" onClick={() => jobs.refetch()}>
+            <p>{jobs.why} Your jobs are in the database file and safe.</p>
+            <Button className="mt-3" onClick={() => jobs.again()}>
               Try again
             </Button>
           </Notice>
         )}
-        {jobs.data?.length === 0 && (
+        {jobs.answer?.length === 0 && (
           <Notice title={archived ? "Nothing is archived." : "No jobs yet."}>
             {archived ? "Archived jobs stand here and can be taken back out." : "Open one with New job."}
           </Notice>
         )}
         <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
-          {jobs.data?.map((job) => (
+          {jobs.answer?.map((job) => (
             <JobCard
               key={job.id}
               job={job}

@@ -1,15 +1,16 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { asked, orRefused } from "../api/asked";
+import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { asked } from "../api/asked";
 import { api, type JobSummary } from "../api/client";
+import { useAnswer } from "../ui/useAnswer";
 
 const jobsKey = (archived: boolean) => ["jobs", { archived }] as const;
 
 export function useJobs(archived: boolean) {
-  return useQuery({
-    queryKey: jobsKey(archived),
-    queryFn: ({ signal }) =>
-      orRefused(() => api.GET("/api/jobs", { params: { query: { archived } }, signal })),
-  });
+  return useAnswer(
+    jobsKey(archived),
+    (signal) => api.GET("/api/jobs", { params: { query: { archived } }, signal }),
+    { keep: `${archived}` },
+  );
 }
 
 export function useNewJob() {

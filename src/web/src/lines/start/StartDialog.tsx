@@ -1,6 +1,5 @@
-import { useQuery, useQueryClient } from "@tanstack/react-query";
+import { useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
-import { orRefused, whyOf } from "../../api/asked";
 import { api, type OfferedLamp, type Rig } from "../../api/client";
 import { type FieldErrors, noErrors } from "../../api/problems";
 import type { RigEditor } from "../../job/rigEditor";
@@ -29,10 +28,7 @@ export function StartDialog({
   onClose: () => void;
 }) {
   const cache = useQueryClient();
-  const catalogue = useQuery({
-    queryKey: ["catalogue"],
-    queryFn: ({ signal }) => orRefused(() => api.GET("/api/catalogue", { signal })),
-  });
+  const catalogue = useAnswer(["catalogue"], (signal) => api.GET("/api/catalogue", { signal }));
   const [lamp, setLamp] = useState<OfferedLamp>();
   const [start, setStart] = useState("own-harness");
   const [asked, setAsked] = useState<Asked>({
@@ -88,15 +84,15 @@ export function StartDialog({
       <div className="grid gap-5 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,1.3fr)]">
         <section aria-label="The lamp">
           <h3 className="mb-2 font-semibold">1 The lamp</h3>
-          {catalogue.isPending && <p role="status">Opening the catalogue…</p>}
-          {catalogue.isError && (
+          {!catalogue.answer && !catalogue.failed && <p role="status">Opening the catalogue…</p>}
+          {catalogue.failed && (
             <p role="alert" className="text-oxide">
-              {whyOf(catalogue.error)}
+              {catalogue.why}
             </p>
           )}
-          {catalogue.data && (
+          {catalogue.answer && (
             <LampChooser
-              lamps={catalogue.data}
+              lamps={catalogue.answer}
               chosen={lampId}
               systemVolts={rig.vehicle.systemVolts}
               onChoose={choose}
