@@ -9,22 +9,22 @@ internal static class LargeRigs
 {
     public static IReadOnlyList<(string Name, Rig Rig)> All =>
     [
-        ($"{RigSize.MostRelays} lines, wired", ManyLines.Of(RigSize.MostRelays)),
-        ($"{RigSize.MostRelays} lines, placed", ManyLines.Placed(RigSize.MostRelays)),
+        ($"{RigSize.MaxRelays} lines, wired", ManyLines.Of(RigSize.MaxRelays)),
+        ($"{RigSize.MaxRelays} lines, placed", ManyLines.Placed(RigSize.MaxRelays)),
         ($"{PlannedLines} lines, quick plans", Planned(PlannedLines)),
-        ("joints in a row", Chain(RigSize.MostParts - 6)),
-        ("lamps in a row on 20 lines", Row(RigSize.MostLamps, lines: 20)),
-        ("lamps in a row on 300 lines", Row(RigSize.MostLamps, lines: RigSize.MostLines)),
-        ("lamps side by side on 20 lines", Star(RigSize.MostLamps, lines: 20)),
-        ("wires side by side", Parallel(RigSize.MostWires - 4)),
+        ("joints in a row", Chain(RigSize.MaxParts - 6)),
+        ("lamps in a row on 20 lines", Row(RigSize.MaxLamps, lines: 20)),
+        ("lamps in a row on 300 lines", Row(RigSize.MaxLamps, lines: RigSize.MaxLines)),
+        ("lamps side by side on 20 lines", Star(RigSize.MaxLamps, lines: 20)),
+        ("wires side by side", Parallel(RigSize.MaxWires - 4)),
         ("a mesh of joints", Mesh(40)),
-        ("fuses in a row", Fuses(RigSize.MostFuses)),
-        ("relays that pull each other in", Relays(RigSize.MostRelays)),
+        ("fuses in a row", Fuses(RigSize.MaxFuses)),
+        ("relays that pull each other in", Relays(RigSize.MaxRelays)),
         ("power boxes", Boxes(88)),
     ];
 
     /// <summary>As many as their lamps let in.</summary>
-    private const int PlannedLines = RigSize.MostLines;
+    private const int PlannedLines = RigSize.MaxLines;
 
     private static readonly Rig Bare = Rig.Empty(12, UnitSystem.Metric) with
     {
@@ -54,7 +54,7 @@ internal static class LargeRigs
     private static Rig Row(int lamps, int lines)
     {
         var runs = new List<Run> { Run(0, "battery.plus", "f.in"), Run(1, "f.out", "l-0.plus"), Run(2, "l-0.minus", "e") };
-        for (var i = 1; i < lamps && runs.Count + 2 <= RigSize.MostWires; i++)
+        for (var i = 1; i < lamps && runs.Count + 2 <= RigSize.MaxWires; i++)
         {
             runs.Add(Run(runs.Count, $"l-{i - 1}.plus", $"l-{i}.plus"));
             runs.Add(Run(runs.Count, $"l-{i - 1}.minus", $"l-{i}.minus"));
@@ -70,7 +70,7 @@ internal static class LargeRigs
 
     private static Rig Star(int lamps, int lines)
     {
-        var fitted = Math.Min(lamps, RigSize.MostWires / 2 - 2);
+        var fitted = Math.Min(lamps, RigSize.MaxWires / 2 - 2);
         return Bare with
         {
             Fixtures = [.. Enumerable.Range(0, fitted).Select(i => new Fixture($"l-{i}", "Lamp", [new LampFunction("main", LampKind.RegulatedLed, 0.02)]))],

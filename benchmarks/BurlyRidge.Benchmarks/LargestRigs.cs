@@ -13,7 +13,7 @@ namespace BurlyRidge.Benchmarks;
 /// <summary>How long what may be asked about one rig takes on the largest rigs that are worked out at all.</summary>
 internal static class LargestRigs
 {
-    private const double MostSeconds = 2;
+    private const double MaxSeconds = 2;
 
     public static void Print(string? only = null)
     {
@@ -42,11 +42,11 @@ internal static class LargestRigs
             void Ask(string what, Action action)
             {
                 var seconds = Seconds(action);
-                slow |= seconds > MostSeconds;
+                slow |= seconds > MaxSeconds;
                 Console.Write($" {what} {seconds:0.00}");
             }
             Ask("assess", () => assessed = AssessedRig.Of(rig, sizes: sizes));
-            Ask("states", () => assessed!.In([.. Enumerable.Repeat(new RigState(), RigSize.MostStates(rig))]));
+            Ask("states", () => assessed!.In([.. Enumerable.Repeat(new RigState(), RigSize.MaxStates(rig))]));
             Ask("line", () => LineView.Of(rig, line, sizes: sizes));
             Ask("wire", () => RunAssessment.Of(assessed!, rig.Runs.Count > 0 ? rig.Runs[^2].Id : "", WirePrices.None));
             Ask("size", () => WholeRig.Of(rig, sizes).Resize());

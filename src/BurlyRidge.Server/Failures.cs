@@ -37,7 +37,7 @@ internal sealed partial class Failures(ILogger<Failures> log) : IExceptionHandle
             case UnreadableJobException unreadable:
                 return TypedResults.Problem(type: ProblemTypes.Unreadable, statusCode: StatusCodes.Status422UnprocessableEntity, title: "This job cannot be read.", detail: Why(unreadable));
             case DrawingTooLargeException:
-                return TypedResults.Problem(type: ProblemTypes.TooLarge, statusCode: StatusCodes.Status422UnprocessableEntity, title: "The drawing of the whole rig would be too large.", detail: $"One drawing holds up to {Diagram.MostStations:N0} parts and wires. Draw the lines one by one.");
+                return TypedResults.Problem(type: ProblemTypes.TooLarge, statusCode: StatusCodes.Status422UnprocessableEntity, title: "The drawing of the whole rig would be too large.", detail: $"One drawing holds up to {Diagram.MaxStations:N0} parts and wires. Draw the lines one by one.");
             case TooLongException:
                 return TypedResults.Problem(type: ProblemTypes.TooLarge, statusCode: StatusCodes.Status422UnprocessableEntity, title: "This rig is too large to be worked out.", detail: "Nothing of this change was stored. Take parts out, or split the job.");
             case JobTooLargeException:

@@ -44,8 +44,8 @@ public static partial class WarmUp
             var line = rig.Lines[round % rig.Lines.Count].Id;
             Read(rig);
             stopping.ThrowIfCancellationRequested();
-            Write(LineView.Of(rig, line, null, QuickMemory.Sizes, stopping));
-            var assessed = AssessedRig.Of(rig, ShippedCatalogue.Wire, QuickMemory.Sizes, stopping);
+            Write(LineView.Of(rig, line, null, QuickSizeCache.Sizes, stopping));
+            var assessed = AssessedRig.Of(rig, ShippedCatalogue.Wire, QuickSizeCache.Sizes, stopping);
             Write(assessed.In([new()], stopping).About(line));
             if (rig.Runs.Count > 0 && round % 8 == 0) Write(RunAssessment.Of(assessed, rig.Runs[round % rig.Runs.Count].Id, ShippedCatalogue.Wire, stopping));
         }

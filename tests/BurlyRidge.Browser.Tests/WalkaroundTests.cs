@@ -32,7 +32,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.UntilSaved();
         page.Find(By.XPath("//nav[@aria-label = 'Stages']//a[contains(., 'Lines')]")).Click();
         page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Slim bar 20')]")).Click();
-        page.Until(() => page.Figure("Laid").EndsWith(" m", StringComparison.Ordinal), "its length follows from the lanes");
+        page.Until(() => page.Figure("Routed").EndsWith(" m", StringComparison.Ordinal), "its length follows from the lanes");
         page.Find(By.XPath("//a[. = 'See the way']")).Click();
         page.Find(By.CssSelector("[data-figure='Routed']"));
         Assert.Equal(page.Figure("Routed"), page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[@aria-pressed = 'true']/span[2]")).Text);

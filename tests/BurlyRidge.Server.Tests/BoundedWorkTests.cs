@@ -55,7 +55,7 @@ public class BoundedWorkTests
         await using var server = await RunningServer.EmptyAsync();
         var job = (await server.PostAsync("/api/jobs", """{"name":"Grown too large","systemVolts":12,"units":"metric"}""")).Body;
         var id = job.GetProperty("id").GetString()!;
-        var large = Rig.Empty(12, UnitSystem.Metric) with { Lines = [.. Enumerable.Range(0, RigSize.MostLines + 1).Select(i => new Line($"line-{i}", $"Line {i}", new LinePlan([new LampSet(LampKind.RegulatedLed, 1, 20)], 2, ReturnPath.Wire, [Zone.EngineBay], 105, Trigger.SwitchAlone)))] };
+        var large = Rig.Empty(12, UnitSystem.Metric) with { Lines = [.. Enumerable.Range(0, RigSize.MaxLines + 1).Select(i => new Line($"line-{i}", $"Line {i}", new LinePlan([new LampSet(LampKind.RegulatedLed, 1, 20)], 2, ReturnPath.Wire, [Zone.EngineBay], 105, Trigger.SwitchAlone)))] };
         await using (var connection = new SqliteConnection($"Data Source={Path.Combine(server.Data, "burly-ridge.db")}"))
         {
             await connection.OpenAsync(TestContext.Current.CancellationToken);
@@ -66,10 +66,10 @@ public class BoundedWorkTests
         }
         var opened = await server.GetAsync($"/api/jobs/{id}");
         Assert.Contains("300 lines", opened.GetProperty("readOnly").GetString(), StringComparison.Ordinal);
-        Assert.Equal(RigSize.MostLines + 1, opened.GetProperty("rig").GetProperty("lines").GetArrayLength());
+        Assert.Equal(RigSize.MaxLines + 1, opened.GetProperty("rig").GetProperty("lines").GetArrayLength());
         Assert.Contains("too large", (await server.GetAsync("/api/jobs"))[0].GetProperty("trouble").GetString(), StringComparison.Ordinal);
         var file = JsonNode.Parse(await server.Http.GetStringAsync($"/api/jobs/{id}/file", TestContext.Current.CancellationToken))!;
-        Assert.Equal(RigSize.MostLines + 1, file["rig"]!["lines"]!.AsArray().Count);
+        Assert.Equal(RigSize.MaxLines + 1, file["rig"]!["lines"]!.AsArray().Count);
         var save = new JsonObject { ["onRevision"] = 1, ["idempotencyKey"] = "k", ["rig"] = file["rig"]!.DeepClone() };
         Assert.Equal(400, (await server.SendAsync(HttpMethod.Put, $"/api/jobs/{id}/rig", save.ToJsonString())).Status);
         using var drawn = await server.Http.GetAsync($"/api/jobs/{id}/diagram.svg", TestContext.Current.CancellationToken);

@@ -8,7 +8,7 @@ namespace BurlyRidge.Server.Tests;
 internal static class LargeRig
 {
     /// <summary>Lamps in one row, shared out over lines: each line hangs on all before it.</summary>
-    public static Rig Row(int lamps = RigSize.MostLamps, int lines = RigSize.MostLines)
+    public static Rig Row(int lamps = RigSize.MaxLamps, int lines = RigSize.MaxLines)
     {
         Run Wire(string id, string from, string to) => new(id, from, to, "12 AWG", 0.1, [Zone.EngineBay]);
         return Rig.Empty(12, UnitSystem.Metric) with

@@ -24,14 +24,14 @@ public static class LineRemoval
         var without = UsefulWiring.Of(rig, lamps.SelectMany(id => LightsOf(rig, id)).Concat(dark).ToHashSet(StringComparer.Ordinal));
         bool Idle(string part) => with.Has(part) && !without.Has(part);
         var passed = Passed(rig, lamps, without);
-        bool EndsAtLamp(Run run) => run.Ends().Any(end => lamps.Contains(PartBook.Split(end).Part) && !passed.Contains(end));
+        bool EndsAtLamp(Run run) => run.Ends().Any(end => lamps.Contains(TerminalIndex.Split(end).Part) && !passed.Contains(end));
         var wires = rig.Runs.Where(run => Idle(run.Id) || EndsAtLamp(run)).Select(run => run.Id).ToHashSet(StringComparer.Ordinal);
 
         var joined = rig with { Lines = others };
         foreach (var terminal in passed) joined = Joined(joined, terminal, wires);
         var left = joined.Runs.Where(run => !wires.Contains(run.Id)).ToList();
-        var wired = left.SelectMany(run => run.Ends()).Select(end => PartBook.Split(end).Part).ToHashSet(StringComparer.Ordinal);
-        var wasWired = rig.Runs.SelectMany(run => run.Ends()).Select(end => PartBook.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        var wired = left.SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        var wasWired = rig.Runs.SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
         bool Bare(string part) => wasWired.Contains(part) && !wired.Contains(part);
         bool Goes(string part) => Idle(part) || Bare(part);
         // A joint or an earth goes with the last wire at it; what is fitted for later only where it was of use before.
@@ -48,12 +48,12 @@ public static class LineRemoval
 
     /// <summary>Terminals of lamps that go which feed what stays: several wires meet there.</summary>
     private static List<string> Passed(Rig rig, HashSet<string> lamps, UsefulWiring without) =>
-        [.. rig.Runs.SelectMany(run => run.Ends()).Distinct().Where(end => lamps.Contains(PartBook.Split(end).Part) && without.Reaches(end))];
+        [.. rig.Runs.SelectMany(run => run.Ends()).Distinct().Where(end => lamps.Contains(TerminalIndex.Split(end).Part) && without.Reaches(end))];
 
     /// <summary>A joint in the place of a terminal that goes, for the wires that stay.</summary>
     private static Rig Joined(Rig rig, string terminal, HashSet<string> wires)
     {
-        var part = PartBook.Split(terminal).Part;
+        var part = TerminalIndex.Split(terminal).Part;
         var joint = FreeName.In(rig, $"joint-{terminal}");
         var number = 0;
         string End(string end) => end == terminal ? $"{joint}.{(char)('a' + number++)}" : end;
@@ -73,7 +73,7 @@ public static class LineRemoval
 
     private static List<string> Words(Rig rig, Line line, HashSet<string> gone, HashSet<string> wires, Rig made, int joints)
     {
-        var touched = rig.Runs.Where(run => wires.Contains(run.Id)).SelectMany(run => run.Ends()).Select(end => PartBook.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        var touched = rig.Runs.Where(run => wires.Contains(run.Id)).SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
         var went = Counted(rig, gone.Contains).Append(Count(wires.Count, "wire", "wires")).OfType<string>().ToList();
         var stays = Counted(made, touched.Contains).ToList();
         var said = new List<string> { went.Count == 0 ? $"{line.Name} is taken out; nothing was fitted for it." : $"{line.Name} is taken out, with {And(went)}." };

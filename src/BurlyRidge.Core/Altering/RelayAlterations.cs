@@ -12,7 +12,7 @@ namespace BurlyRidge.Core.Altering;
 /// <summary>Relays: to the lamps, to the battery, in before a switch, out again, coil turned round.</summary>
 internal static class RelayAlterations
 {
-    private const double LeastMetres = 0.3;
+    private const double MinMetres = 0.3;
     private const double WorthMetres = 0.5;
 
     /// <summary>Copper of the wire to a coil, mm² at least (common practice, no source).</summary>
@@ -24,8 +24,8 @@ internal static class RelayAlterations
     [
         new("relay-rear", site => Relay(site) is { } relay && Toward(site, relay).Room >= WorthMetres ? "Move the relay to the lamps" : null,
             site => Move(site, Toward(site, Relay(site)!).Room, toLamps: true)),
-        new("relay-front", site => Relay(site) is { } relay && Toward(site, relay).Feed is { } feed && feed.LengthMetres - LeastMetres >= WorthMetres ? "Move the relay to its fuse" : null,
-            site => Move(site, Toward(site, Relay(site)!).Feed!.LengthMetres - LeastMetres, toLamps: false)),
+        new("relay-front", site => Relay(site) is { } relay && Toward(site, relay).Feed is { } feed && feed.LengthMetres - MinMetres >= WorthMetres ? "Move the relay to its fuse" : null,
+            site => Move(site, Toward(site, Relay(site)!).Feed!.LengthMetres - MinMetres, toLamps: false)),
         new("relay-out", site => Relay(site) is { } relay && SwitchOf(site.Rig, relay) is not null ? "Take the relay out: lamps on the switch" : null, TakeOut),
         new("print-turn", site => Relay(site) is { } relay ? $"It is printed {relay.Pinout.Open} where it is fed, {relay.Pinout.Common} to the lamps" : null, site => TurnPrint(site.Rig, Relay(site)!)),
         new("coil-turn", site => Relay(site) is not null ? "Turn its coil round" : null, site => Turn(site.Rig, Relay(site)!)),
@@ -43,7 +43,7 @@ internal static class RelayAlterations
         var contact = site.Power.FirstOrDefault(station => station.Kind == StripKind.Relay && station.Part == relay.Id);
         if (contact is null || contact.Way != Way.Out) return (null, 0);
         var on = site.RunsAt(contact.To).ToList();
-        return (site.RunsAt(contact.From).FirstOrDefault(), on.Count == 0 ? 0 : on.Min(run => run.LengthMetres) - LeastMetres);
+        return (site.RunsAt(contact.From).FirstOrDefault(), on.Count == 0 ? 0 : on.Min(run => run.LengthMetres) - MinMetres);
     }
 
     private static Rig Move(AlterSite site, double metres, bool toLamps)
@@ -60,10 +60,10 @@ internal static class RelayAlterations
             return (coil.Contains(run.From) || coil.Contains(run.To)) && !earths.Contains(run.To) && !earths.Contains(run.From) ? by : 0;
         }
         var next = toLamps ? Far(site, contact) : site.RunsAt(contact.From).Select(run => Other(run, contact.From)).First();
-        var place = site.Rig.Places.FirstOrDefault(place => place.Part == PartBook.Split(next).Part);
+        var place = site.Rig.Places.FirstOrDefault(place => place.Part == TerminalIndex.Split(next).Part);
         return site.Rig with
         {
-            Runs = [.. site.Rig.Runs.Select(run => Change(run) is not 0 and var change ? run with { LengthMetres = Math.Max(LeastMetres, run.LengthMetres + change) } : run)],
+            Runs = [.. site.Rig.Runs.Select(run => Change(run) is not 0 and var change ? run with { LengthMetres = Math.Max(MinMetres, run.LengthMetres + change) } : run)],
             Places = place is null ? site.Rig.Places : [.. site.Rig.Places.Where(other => other.Part != relay.Id), new Place(relay.Id, place.At)],
         };
     }
@@ -78,10 +78,10 @@ internal static class RelayAlterations
     private static (Run Feed, Run Coil)? SwitchOf(Rig rig, Relay relay)
     {
         var coil = rig.Runs.FirstOrDefault(run => (run.To == $"{relay.Id}.{relay.Pinout.CoilPlus}" || run.To == $"{relay.Id}.{relay.Pinout.CoilMinus}")
-            && rig.Switches.Any(part => part.Id == PartBook.Split(run.From).Part));
+            && rig.Switches.Any(part => part.Id == TerminalIndex.Split(run.From).Part));
         if (coil is null) return null;
-        var part = PartBook.Split(coil.From).Part;
-        var feed = rig.Runs.FirstOrDefault(run => PartBook.Split(run.To).Part == part && run.To != coil.From);
+        var part = TerminalIndex.Split(coil.From).Part;
+        var feed = rig.Runs.FirstOrDefault(run => TerminalIndex.Split(run.To).Part == part && run.To != coil.From);
         return feed is null ? null : (feed, coil);
     }
 
@@ -90,7 +90,7 @@ internal static class RelayAlterations
         var relay = Relay(site)!;
         var (feed, coil) = SwitchOf(site.Rig, relay)!.Value;
         var contact = site.Power.First(station => station.Kind == StripKind.Relay && station.Part == relay.Id);
-        var gone = site.Rig.Runs.Where(run => run.Id == feed.Id || run.Id == coil.Id || (PartBook.Split(run.From).Part == relay.Id || PartBook.Split(run.To).Part == relay.Id) && !Power(run)).Select(run => run.Id).ToHashSet(StringComparer.Ordinal);
+        var gone = site.Rig.Runs.Where(run => run.Id == feed.Id || run.Id == coil.Id || (TerminalIndex.Split(run.From).Part == relay.Id || TerminalIndex.Split(run.To).Part == relay.Id) && !Power(run)).Select(run => run.Id).ToHashSet(StringComparer.Ordinal);
         bool Power(Run run) => run.From == contact.From || run.To == contact.From || run.From == contact.To || run.To == contact.To;
         string End(string end) => end == contact.From ? feed.To : end == contact.To ? coil.From : end;
         return site.Rig with
@@ -135,7 +135,7 @@ internal static class RelayAlterations
     {
         if (rig.Runs.FirstOrDefault(run => run.To == live || run.From == live) is not { } feed) return rig;
         var start = Other(feed, live);
-        var near = Math.Min(LeastMetres, feed.LengthMetres);
+        var near = Math.Min(MinMetres, feed.LengthMetres);
         var relay = new Relay(FreeName.In(rig, "relay"), SizeChoice.Contact(rig.Vehicle.SystemVolts, WholeRig.StudyOfFull(rig).Design(feed.Id).Amps) ?? RelayTable.ContactAmps[^1]);
         var fuse = FreeName.In(rig, "control-fuse");
         var earth = FreeName.In(rig, "coil-earth");
@@ -143,7 +143,7 @@ internal static class RelayAlterations
         var pins = relay.Pinout;
         var (common, open) = ($"{relay.Id}.{pins.Common}", $"{relay.Id}.{pins.Open}");
         Run Thin(string name, string from, string to, double metres, IReadOnlyList<Zone> zones) => new(FreeName.In(rig, name), from, to, wire, metres, zones);
-        var place = rig.Places.FirstOrDefault(place => place.Part == PartBook.Split(start).Part);
+        var place = rig.Places.FirstOrDefault(place => place.Part == TerminalIndex.Split(start).Part);
         return rig with
         {
             Relays = [.. rig.Relays, relay],
@@ -156,7 +156,7 @@ internal static class RelayAlterations
                 feed with { Id = FreeName.In(rig, "to-control-fuse"), From = start, To = $"{fuse}.in", LengthMetres = Math.Min(0.15, near), Zones = [Zone.EngineBay], Lay = null },
                 Thin("to-switch", $"{fuse}.out", live, feed.LengthMetres, feed.Zones),
                 Thin("to-coil", load, $"{relay.Id}.{pins.CoilPlus}", feed.LengthMetres, feed.Zones),
-                Thin("coil-back", $"{relay.Id}.{pins.CoilMinus}", earth, LeastMetres, [Zone.EngineBay]),
+                Thin("coil-back", $"{relay.Id}.{pins.CoilMinus}", earth, MinMetres, [Zone.EngineBay]),
             ],
             Places = place is null ? rig.Places : [.. rig.Places, new Place(relay.Id, place.At), new Place(fuse, place.At), new Place(earth, place.At)],
         };

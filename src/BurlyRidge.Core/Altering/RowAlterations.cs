@@ -14,7 +14,7 @@ internal static class RowAlterations
         new("feed-both", site => site.Station.Kind == StripKind.Lamp && Row.Of(site.Rig, site.Line) is { } row && row.Lamps.Contains(site.Station.Part) ? "Feed the other end of the row too" : null,
             site => FeedBoth(site.Rig, site.Line)),
         new("lamp-more", site => site.Station.Kind == StripKind.Lamp && Lamp(site) is not null ? "Add a like lamp behind it" : null, More),
-        new("lamp-out", site => site.Station.Kind == StripKind.Lamp && Lamp(site) is not null && site.Line.Lights.Select(light => PartBook.Split(light).Part).Distinct().Count() > 1 ? "Take this lamp out" : null, Out),
+        new("lamp-out", site => site.Station.Kind == StripKind.Lamp && Lamp(site) is not null && site.Line.Lights.Select(light => TerminalIndex.Split(light).Part).Distinct().Count() > 1 ? "Take this lamp out" : null, Out),
     ];
 
     private static Fixture? Lamp(AlterSite site) => site.Rig.Fixtures.FirstOrDefault(fixture => fixture.Id == site.Station.Part);
@@ -41,13 +41,13 @@ internal static class RowAlterations
             var order = new List<string> { at };
             while (links.FirstOrDefault(run => (run.From == at && !order.Contains(run.To)) || (run.To == at && !order.Contains(run.From))) is { } next)
                 order.Add(at = next.From == at ? next.To : next.From);
-            return order.Count == plus.Count ? new Row([.. order.Select(pin => PartBook.Split(pin).Part)], feed, links, at) : null;
+            return order.Count == plus.Count ? new Row([.. order.Select(pin => TerminalIndex.Split(pin).Part)], feed, links, at) : null;
         }
     }
 
     private static string? PlusOf(Rig rig, string lamp)
     {
-        var (fixture, function) = PartBook.Split(lamp);
+        var (fixture, function) = TerminalIndex.Split(lamp);
         var found = rig.Fixtures.FirstOrDefault(part => part.Id == fixture)?.Functions.FirstOrDefault(part => part.Id == function);
         return found is null ? null : $"{fixture}.{found.Plus}";
     }
@@ -59,7 +59,7 @@ internal static class RowAlterations
     public static Rig FeedBoth(Rig rig, Line line)
     {
         if (Row.Of(rig, line) is not { } row) return rig;
-        var start = row.Lamps[0] == PartBook.Split(row.Feed.To).Part ? row.Feed.From : row.Feed.To;
+        var start = row.Lamps[0] == TerminalIndex.Split(row.Feed.To).Part ? row.Feed.From : row.Feed.To;
         var second = row.Feed with
         {
             Id = FreeName.In(rig, "far-feed"),
@@ -67,7 +67,7 @@ internal static class RowAlterations
             LengthMetres = Math.Min(100, row.Feed.LengthMetres + row.Links.Sum(run => run.LengthMetres)),
             Lay = row.Feed.Lay is null ? null : new Lay(),
         };
-        var (box, output) = PartBook.Split(start);
+        var (box, output) = TerminalIndex.Split(start);
         var found = rig.PowerBoxes.FirstOrDefault(part => part.Id == box);
         var first = found?.Outputs.FirstOrDefault(part => part.Id == output);
         var free = first is not { WorkedBy: WorkedBy.Input } ? null : found!.Outputs.FirstOrDefault(part =>
@@ -107,7 +107,7 @@ internal static class RowAlterations
     {
         var lamp = Lamp(site)!;
         var runs = site.Rig.Runs.ToList();
-        foreach (var pin in runs.SelectMany(run => run.Ends()).Where(end => PartBook.Split(end).Part == lamp.Id).Distinct().ToList())
+        foreach (var pin in runs.SelectMany(run => run.Ends()).Where(end => TerminalIndex.Split(end).Part == lamp.Id).Distinct().ToList())
         {
             var at = runs.Where(run => run.From == pin || run.To == pin).ToList();
             runs.RemoveAll(at.Contains);
@@ -124,7 +124,7 @@ internal static class RowAlterations
         {
             Fixtures = [.. site.Rig.Fixtures.Where(other => other.Id != lamp.Id)],
             Runs = runs,
-            Lines = [.. site.Rig.Lines.Select(line => line with { Lights = [.. line.Lights.Where(light => PartBook.Split(light).Part != lamp.Id)] })],
+            Lines = [.. site.Rig.Lines.Select(line => line with { Lights = [.. line.Lights.Where(light => TerminalIndex.Split(light).Part != lamp.Id)] })],
             Places = [.. site.Rig.Places.Where(place => place.Part != lamp.Id)],
         };
     }

@@ -30,18 +30,18 @@ internal static class RunAlterations
     private static List<Run> Ends(AlterSite site, string part) => Ends(site.Rig, part);
 
     private static List<Run> Ends(Rig rig, string part) =>
-        [.. rig.Runs.Where(run => PartBook.Split(run.From).Part == part || PartBook.Split(run.To).Part == part)];
+        [.. rig.Runs.Where(run => TerminalIndex.Split(run.From).Part == part || TerminalIndex.Split(run.To).Part == part)];
 
     private static Rig Joint(AlterSite site, JointKind kind)
     {
         var run = site.Rig.Runs.First(run => run.Id == site.Station.Id);
         var id = FreeName.In(site.Rig, $"{(kind == JointKind.Plug ? "plug" : "crimp")}-{site.Line.Id}"[..Math.Min(60, site.Line.Id.Length + 5)]);
         // Near the lamp, which is where one is parted from its harness.
-        var toLamp = site.Rig.Fixtures.Any(fixture => fixture.Id == PartBook.Split(run.To).Part);
-        var fromLamp = site.Rig.Fixtures.Any(fixture => fixture.Id == PartBook.Split(run.From).Part);
+        var toLamp = site.Rig.Fixtures.Any(fixture => fixture.Id == TerminalIndex.Split(run.To).Part);
+        var fromLamp = site.Rig.Fixtures.Any(fixture => fixture.Id == TerminalIndex.Split(run.From).Part);
         var tail = Math.Min(TailMetres, run.LengthMetres / 2);
         var first = toLamp ? run.LengthMetres - tail : fromLamp ? tail : run.LengthMetres / 2;
-        var rig = Split(site.Rig, run, $"{id}.a", $"{id}.b", first, near: PartBook.Split(fromLamp ? run.From : run.To).Part, part: id);
+        var rig = Split(site.Rig, run, $"{id}.a", $"{id}.b", first, near: TerminalIndex.Split(fromLamp ? run.From : run.To).Part, part: id);
         return rig with { Joints = [.. rig.Joints, new Joint(id, kind, run.Zones.Contains(Zone.Exterior) ? Zone.Exterior : run.Zones[^1])] };
     }
 
@@ -49,7 +49,7 @@ internal static class RunAlterations
     {
         var run = site.Rig.Runs.First(run => run.Id == site.Station.Id);
         var id = FreeName.In(site.Rig, "branch-fuse");
-        var rig = Split(site.Rig, run, $"{id}.in", $"{id}.out", Math.Min(BesideMetres, run.LengthMetres / 4), near: PartBook.Split(run.From).Part, part: id);
+        var rig = Split(site.Rig, run, $"{id}.in", $"{id}.out", Math.Min(BesideMetres, run.LengthMetres / 4), near: TerminalIndex.Split(run.From).Part, part: id);
         return rig with { Protection = [.. rig.Protection, new ProtectiveDevice(id, new Fuse(FuseToStart, FuseFamily.Blade), run.Zones[0])] };
     }
 
@@ -73,9 +73,9 @@ internal static class RunAlterations
     /// <summary>Makes one run of the two at a part.</summary>
     private static Rig Bridge(Rig rig, string part)
     {
-        var (first, second) = Ends(rig, part) is [var a, var b] ? PartBook.Split(a.To).Part == part ? (a, b) : (b, a) : throw new ArgumentException($"Not two runs end at {part}.", nameof(part));
-        var start = PartBook.Split(first.To).Part == part ? first.From : first.To;
-        var end = PartBook.Split(second.From).Part == part ? second.To : second.From;
+        var (first, second) = Ends(rig, part) is [var a, var b] ? TerminalIndex.Split(a.To).Part == part ? (a, b) : (b, a) : throw new ArgumentException($"Not two runs end at {part}.", nameof(part));
+        var start = TerminalIndex.Split(first.To).Part == part ? first.From : first.To;
+        var end = TerminalIndex.Split(second.From).Part == part ? second.To : second.From;
         var one = first with
         {
             From = start,

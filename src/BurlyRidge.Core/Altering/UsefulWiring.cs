@@ -68,7 +68,7 @@ internal sealed class UsefulWiring
             }
         }
         var joints = rig.Joints.Select(joint => joint.Id).ToHashSet(StringComparer.Ordinal);
-        string Node(string terminal) => PartBook.Split(terminal).Part is var part && joints.Contains(part) ? part : terminal;
+        string Node(string terminal) => TerminalIndex.Split(terminal).Part is var part && joints.Contains(part) ? part : terminal;
         foreach (var run in rig.Runs) edges.Add(new Edge(run.Id, Node(run.From), Node(run.To)));
     }
 

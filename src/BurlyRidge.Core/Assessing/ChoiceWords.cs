@@ -16,7 +16,7 @@ internal static class ChoiceWords
         var volts = ask.Vehicle.SystemVolts;
         var byHand = ask.Plan.ChosenWire is not null;
         var rung = sizing.Ladder.FirstOrDefault(rung => rung.Wire == sizing.Wire);
-        var why = rung is null ? $"carries {Say.Amps(sizing.WireAmps)}, loses {Say.Percent(drop)}" : RungWords.Why(rules, sizing.Main, rung, sizing.DropLimit);
+        var why = rung is null ? $"carries {Format.Amps(sizing.WireAmps)}, loses {Format.Percent(drop)}" : RungWords.Why(rules, sizing.Main, rung, sizing.DropLimit);
         return new WireChoice(
             sizing.Wire.Name,
             sizing.Wire.AreaSquareMillimetres,
@@ -36,7 +36,7 @@ internal static class ChoiceWords
     {
         var byHand = ask.Plan.ChosenFuse is not null;
         var fraction = ask.Rules.FuseLoadFraction;
-        var why = $"{Say.Amps(sizing.DesignAmps)} at no more than {Say.Percent(fraction)} of the rating asks for {Say.Amps(sizing.DesignAmps / fraction)}";
+        var why = $"{Format.Amps(sizing.DesignAmps)} at no more than {Format.Percent(fraction)} of the rating asks for {Format.Amps(sizing.DesignAmps / fraction)}";
         return new FuseChoice(
             sizing.Fuse.RatingAmps,
             sizing.Fuse.Family,
@@ -45,7 +45,7 @@ internal static class ChoiceWords
             byHand
                 ? $"Taken by hand; {why}, the proposal is {(sizing.ProposedFuse is { } proposed ? $"a {proposed}" : "to split the line")}."
                 : $"{why}; {sizing.Fuse} is the next standard rating.",
-            $"Loaded to {Say.Percent(sizing.DesignAmps / sizing.Fuse.RatingAmps)}");
+            $"Loaded to {Format.Percent(sizing.DesignAmps / sizing.Fuse.RatingAmps)}");
     }
 
     public static RelayChoice Relay(QuickAsk ask, QuickSizing sizing)
@@ -54,22 +54,22 @@ internal static class ChoiceWords
         if (ask.Plan.Trigger == Trigger.SwitchAlone && design <= Limits.SwitchAmps)
         {
             return new RelayChoice(false, null,
-                $"Not needed: the switch alone triggers it and {Say.Amps(design)} is within the {Limits.SwitchAmps} A of a dash switch.",
-                $"Switch loaded to {Say.Percent(design / Limits.SwitchAmps)}");
+                $"Not needed: the switch alone triggers it and {Format.Amps(design)} is within the {Limits.SwitchAmps} A of a dash switch.",
+                $"Switch loaded to {Format.Percent(design / Limits.SwitchAmps)}");
         }
         var why = ask.Plan.Trigger switch
         {
             Trigger.HighBeam => "the high beam triggers it and must not carry lamp current",
             Trigger.Reverse => "the reversing lamp triggers it and must not carry lamp current",
-            _ => $"{Say.Amps(design)} is more than the {Limits.SwitchAmps} A of a dash switch",
+            _ => $"{Format.Amps(design)} is more than the {Limits.SwitchAmps} A of a dash switch",
         };
         if (sizing.RelayAmps is not { } rating)
             return new RelayChoice(true, null, $"Needed: {why}; none sold is large enough, so split the line.", "None");
         var good = RelayTable.AmpsAt(rating, volts);
         return new RelayChoice(true, rating,
-            $"Needed: {why}; a {rating} A contact is the smallest that carries it at {Say.Percent(Limits.RelayLoadFraction)}"
-                + (volts == 24 ? $" of the {Say.Amps(good)} that it is good for at 24 V." : "."),
-            $"Contact loaded to {Say.Percent(design / good)}");
+            $"Needed: {why}; a {rating} A contact is the smallest that carries it at {Format.Percent(Limits.RelayLoadFraction)}"
+                + (volts == 24 ? $" of the {Format.Amps(good)} that it is good for at 24 V." : "."),
+            $"Contact loaded to {Format.Percent(design / good)}");
     }
 
     private static string Opening(QuickSizing sizing, bool byHand)
@@ -84,14 +84,14 @@ internal static class ChoiceWords
     private static string NotWire(QuickSizing sizing)
     {
         var others = sizing.Losses.Where(loss => loss.Group is LossGroup.Fuse or LossGroup.Contacts).ToList();
-        return others.Count == 0 ? "" : $"; {Say.Volts(others.Sum(loss => loss.Volts))} of that is not wire ({string.Join(", ", others.Select(loss => loss.Name))})";
+        return others.Count == 0 ? "" : $"; {Format.Volts(others.Sum(loss => loss.Volts))} of that is not wire ({string.Join(", ", others.Select(loss => loss.Name))})";
     }
 
     private static string Margin(QuickSizing sizing, double drop) =>
         $"{Signed(sizing.WireAmps / sizing.DesignAmps - 1)} over the load, "
         + (drop <= sizing.DropLimit
-            ? $"{Say.Percent(sizing.DropLimit - drop)} of drop to spare"
-            : $"{Say.Percent(drop - sizing.DropLimit)} of drop too much");
+            ? $"{Format.Percent(sizing.DropLimit - drop)} of drop to spare"
+            : $"{Format.Percent(drop - sizing.DropLimit)} of drop too much");
 
-    private static string Signed(double fraction) => fraction < 0 ? $"−{Say.Percent(-fraction)}" : $"+{Say.Percent(fraction)}";
+    private static string Signed(double fraction) => fraction < 0 ? $"−{Format.Percent(-fraction)}" : $"+{Format.Percent(fraction)}";
 }

@@ -104,7 +104,7 @@ public sealed record LadderEntry(
     double Kilograms,
     double? Cost)
 {
-    private const double LeastAmps = 1e-3;
+    private const double MinAmps = 1e-3;
 
     /// <summary>Puts a rung into words.</summary>
     /// <param name="figures">The run that it is judged for, or the one of several that speaks for them.</param>
@@ -120,7 +120,7 @@ public sealed record LadderEntry(
         taken,
         rung.Failures,
         RungWords.Why(rules, figures, rung, dropLimit),
-        rung.AmpacityAmps / Math.Max(figures.NeededAmps(rules), LeastAmps) - 1,
+        rung.AmpacityAmps / Math.Max(figures.NeededAmps(rules), MinAmps) - 1,
         Copper.Kilograms(rung.Wire, metres),
         prices.Cost(rung.Wire, metres));
 }

@@ -27,7 +27,7 @@ public sealed record LineSummary(double Amps, string Wire, string Fuse, int? Slo
         var points = study.Worst is { } worst ? Profile.Of(study.Off, [worst.Id]) : [];
         var links = points.Where(point => point.From >= 0).Select(point => (Point: point, Link: map.Find(point.Part), Lost: points[point.From].Volts - point.Volts)).ToList();
         var pressed = links.SelectMany(link => link.Link?.Needs ?? []).OfType<Need.Press>().Select(press => press.Slot).FirstOrDefault("");
-        var (box, output) = PartBook.Split(pressed);
+        var (box, output) = TerminalIndex.Split(pressed);
         return new LineSummary(
             study.Lamps.Sum(lamp => Math.Abs(study.Off.Amps(lamp.Id))),
             links.Where(link => link.Link?.Run is not null).OrderByDescending(link => link.Lost).Select(link => link.Link!.Run!.Wire).FirstOrDefault(""),
@@ -41,7 +41,7 @@ public sealed record LineSummary(double Amps, string Wire, string Fuse, int? Slo
     private static string Where(Rig rig, Line line)
     {
         if (rig.Body is not { } body) return "";
-        var at = line.Plan?.Lay?.To ?? line.Lights.Select(lamp => rig.Places.FirstOrDefault(place => place.Part == PartBook.Split(lamp).Part)?.At).FirstOrDefault(at => at is not null);
+        var at = line.Plan?.Lay?.To ?? line.Lights.Select(lamp => rig.Places.FirstOrDefault(place => place.Part == TerminalIndex.Split(lamp).Part)?.At).FirstOrDefault(at => at is not null);
         return body.Mounts.FirstOrDefault(mount => mount.Id == at)?.Name ?? body.StationOf(at ?? "")?.Name ?? "";
     }
 

@@ -9,7 +9,7 @@ namespace BurlyRidge.Core.Assessing;
 /// <param name="Register">Which spare lead goes where, by its colour.</param>
 public sealed record PanelView(IReadOnlyList<PanelBank> Banks, IReadOnlyList<RegisterEntry> Register)
 {
-    private const double LeastAmps = 0.02;
+    private const double MinAmps = 0.02;
 
     /// <summary>Looks at the panels of a rig.</summary>
     public static PanelView Of(AssessedRig assessed)
@@ -20,7 +20,7 @@ public sealed record PanelView(IReadOnlyList<PanelBank> Banks, IReadOnlyList<Reg
         PanelSlot Slot(string output, string terminal, string fuse, double rating, string keyOff) => new(
             output, called[output], rating, study.Design(fuse).Amps, study.Design(fuse).Amps / rating,
             [.. study.LinesOf(fuse).Where(lines.ContainsKey).Select(id => new PanelLine(id, lines[id]))],
-            study.Map.RunsAt(terminal).Any(), left.Harness.Has(fuse) && Math.Abs(left.Amps(fuse)) > LeastAmps, keyOff);
+            study.Map.RunsAt(terminal).Any(), left.Harness.Has(fuse) && Math.Abs(left.Amps(fuse)) > MinAmps, keyOff);
 
         var banks = rig.PowerBoxes.Select(box =>
         {
@@ -51,7 +51,7 @@ public sealed record PanelView(IReadOnlyList<PanelBank> Banks, IReadOnlyList<Reg
             ? "Drops with the key; has to be held again."
             : "Drops with the key, and comes on again with it if it was left on.";
         if (output.Mode == OutputMode.Momentary) return "Works with the key off, as long as it is held.";
-        var stays = amps <= LeastAmps ? "Stays as it was." : $"Stays on, {Say.Amps(amps)}: half the battery in {Say.Hours(HoursToHalf(rig, amps))} with nothing else on.";
+        var stays = amps <= MinAmps ? "Stays as it was." : $"Stays on, {Format.Amps(amps)}: half the battery in {Format.Hours(HoursToHalf(rig, amps))} with nothing else on.";
         return output.Mode == OutputMode.LowVoltageCutOff ? $"{stays} Goes off by itself when the battery is low." : stays;
     }
 

@@ -68,8 +68,8 @@ public sealed record TimeCurrentSheet(
         var opens = FuseTime.SlowestSeconds(fuse, worst.FarAmps);
         var stands = figures.WithstandSeconds(worst.FarAmps);
         var shorted = double.IsInfinity(opens)
-            ? $"A short at the far end drives {Say.Amps(worst.FarAmps)}: the {fuse} fuse need never open."
-            : $"A short at the far end drives {Say.Amps(worst.FarAmps)}: the {fuse} fuse opens within {Say.Seconds(opens)}, the wire withstands {(double.IsInfinity(stands) ? "it for good" : Say.Seconds(stands))}.";
+            ? $"A short at the far end drives {Format.Amps(worst.FarAmps)}: the {fuse} fuse need never open."
+            : $"A short at the far end drives {Format.Amps(worst.FarAmps)}: the {fuse} fuse opens within {Format.Seconds(opens)}, the wire withstands {(double.IsInfinity(stands) ? "it for good" : Format.Seconds(stands))}.";
         return shorted + (clears ? "" : " It does not clear in time.") + (whole ? "" : " Turning the lamps on may open it.");
     }
 

@@ -28,7 +28,7 @@ public sealed record Walk(
     /// <summary>Walks round a valid rig.</summary>
     public static Walk Of(Rig rig)
     {
-        var laid = LaidRig.Of(rig);
+        var laid = RoutedRig.Of(rig);
         var body = rig.Body;
         return new Walk(
             body is null ? null : Outline.Of(body),
@@ -61,7 +61,7 @@ public sealed record WalkWay(
     public const double Tie = 0.3;
 
     /// <summary>Reads a way of <paramref name="rig"/>.</summary>
-    public static WalkWay Of(Rig rig, Laid laid)
+    public static WalkWay Of(Rig rig, Routed laid)
     {
         var stages = (laid.Way?.Lanes ?? []).Select(lane => new WalkStage(
             lane.Id, lane.Zone, LaneCost.Metres(rig.Body!, lane), LaneCost.Celsius(rig.HouseRules, lane),
@@ -71,7 +71,7 @@ public sealed record WalkWay(
             stages.Sum(stage => stage.Ties), stages.Where(stage => stage.Zone != Zone.Cabin).Sum(stage => stage.Metres));
     }
 
-    private static string Named(Rig rig, Laid laid)
+    private static string Named(Rig rig, Routed laid)
     {
         if (laid.IsLine) return rig.Lines.First(line => line.Id == laid.Id).Name;
         var run = rig.Runs.First(run => run.Id == laid.Id);
@@ -93,17 +93,17 @@ public sealed record WayChoice(IReadOnlyList<string> Through, IReadOnlyList<stri
     /// <summary>The best way for a run or line, and others; empty where it has no lay or no way leads there.</summary>
     public static IReadOnlyList<WayChoice> Of(Rig rig, string id)
     {
-        var laid = LaidRig.Of(rig);
+        var laid = RoutedRig.Of(rig);
         if (rig.Body is not { } body || laid.Ways.FirstOrDefault(way => way.Id == id) is not { From: { } from, To: { } to } now) return [];
-        var room = LaidRig.Of(Without(rig, id)).Room;
+        var room = RoutedRig.Of(Without(rig, id)).Room;
         var router = new Router(rig.HouseRules, body, room);
         if (router.Best(from, to, now.Laying) is not { } best) return [];
         var lies = Names(now.Way);
         return
         [
-            new WayChoice([], best.Stations, LaidRig.Metres(rig.HouseRules, best), "The best: shortest, heat and hazards counted.", Names(best).SequenceEqual(lies)),
+            new WayChoice([], best.Stations, RoutedRig.Metres(rig.HouseRules, best), "The best: shortest, heat and hazards counted.", Names(best).SequenceEqual(lies)),
             .. router.Others(from, to, now.Laying, best).Select(way => new WayChoice(
-                Names(way), way.Stations, LaidRig.Metres(rig.HouseRules, way), Differs(rig, best, way), Names(way).SequenceEqual(lies))),
+                Names(way), way.Stations, RoutedRig.Metres(rig.HouseRules, way), Differs(rig, best, way), Names(way).SequenceEqual(lies))),
         ];
     }
 
@@ -117,12 +117,12 @@ public sealed record WayChoice(IReadOnlyList<string> Through, IReadOnlyList<stri
 
     private static string Differs(Rig rig, Way best, Way way)
     {
-        var more = LaidRig.Metres(rig.HouseRules, way) - LaidRig.Metres(rig.HouseRules, best);
+        var more = RoutedRig.Metres(rig.HouseRules, way) - RoutedRig.Metres(rig.HouseRules, best);
         var met = way.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(best.Lanes.SelectMany(lane => lane.Hazards)).ToList();
         var spared = best.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(way.Lanes.SelectMany(lane => lane.Hazards)).ToList();
-        List<string> words = [more >= 0 ? $"{Say.Metres(more, rig.HouseRules.Units)} longer" : $"{Say.Metres(-more, rig.HouseRules.Units)} shorter"];
-        if (met.Count > 0) words.Add($"passes {string.Join(" and ", met.Select(Say.Kind))}");
-        if (spared.Count > 0) words.Add($"spares {string.Join(" and ", spared.Select(Say.Kind))}");
+        List<string> words = [more >= 0 ? $"{Format.Metres(more, rig.HouseRules.Units)} longer" : $"{Format.Metres(-more, rig.HouseRules.Units)} shorter"];
+        if (met.Count > 0) words.Add($"passes {string.Join(" and ", met.Select(Format.Word))}");
+        if (spared.Count > 0) words.Add($"spares {string.Join(" and ", spared.Select(Format.Word))}");
         return $"{char.ToUpperInvariant(words[0][0])}{string.Join("; ", words)[1..]}.";
     }
 }

@@ -14,6 +14,6 @@ public sealed record WayAnswer(
     string Id, bool IsLine, double? Metres, double? RoutedMetres, double? MeasuredMetres, IReadOnlyList<string> Stations, IReadOnlyList<string> Lanes)
 {
     /// <summary>Reads how something lies.</summary>
-    public static WayAnswer Of(Laid laid) => new(
+    public static WayAnswer Of(Routed laid) => new(
         laid.Id, laid.IsLine, laid.Metres, laid.RoutedMetres, laid.MeasuredMetres, laid.Way?.Stations ?? [], [.. (laid.Way?.Lanes ?? []).Select(lane => lane.Id)]);
 }

@@ -55,7 +55,7 @@ internal static class Edit
     /// <summary>Thickens the runs beside a device, behind it and before it where no fuse is, that its fuse asks more of.</summary>
     private static Rig Beside(Rig rig, string device)
     {
-        rig = LaidRig.Of(rig).Rig;
+        rig = RoutedRig.Of(rig).Rig;
         var study = WholeRig.StudyOfFull(rig);
         foreach (var figures in study.Runs.Where(figures => figures.Devices.Concat(figures.Behind).Any(link => link.Id == device)))
         {

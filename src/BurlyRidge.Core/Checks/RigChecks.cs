@@ -96,10 +96,10 @@ public static class RigChecks
 
     /// <summary>A cure of a part that a quick plan stands for is put into the plan's full wiring.</summary>
     private static Check OnWhole(RigSubject subject, Check check) =>
-        check.Remedy is { OfPlan: false } remedy && (subject.Whole.QuickLineOf(PartBook.Split(check.About).Part) ?? check.LineId) is { } line && subject.Whole.Quick.ContainsKey(line)
+        check.Remedy is { OfPlan: false } remedy && (subject.Whole.QuickLineOf(TerminalIndex.Split(check.About).Part) ?? check.LineId) is { } line && subject.Whole.Quick.ContainsKey(line)
             ? check with { Remedy = remedy with { Apply = rig => remedy.Apply(WholeRig.Of(rig).Expanded(line)) } }
             : check;
 
     /// <summary>One check, and how it judges.</summary>
-    private sealed record RigCheck(Kind Kind, Func<RigSubject, IEnumerable<Check>> Judge);
+    private sealed record RigCheck(CheckKind Kind, Func<RigSubject, IEnumerable<Check>> Judge);
 }

@@ -26,7 +26,7 @@ public sealed record RigSubject(WholeRig Whole, RigStudy Study)
     public Rig Saved => Whole.Saved;
 
     /// <summary>How its runs lie.</summary>
-    public LaidRig Laid => Whole.Laid;
+    public RoutedRig Routed => Whole.Routed;
 
     /// <summary>The rig with every line in full wiring.</summary>
     public Rig Rig => Study.Wired;
@@ -45,7 +45,7 @@ public sealed record RigSubject(WholeRig Whole, RigStudy Study)
 
     /// <summary>The one line that uses an element; null where none or several do.</summary>
     public string? LineOf(string element) =>
-        Whole.QuickLineOf(PartBook.Split(element).Part) ?? (Study.LinesOf(element) is [var only] ? only : null);
+        Whole.QuickLineOf(TerminalIndex.Split(element).Part) ?? (Study.LinesOf(element) is [var only] ? only : null);
 
     /// <summary>The box that is to have its minus at the battery post and has it at <paramref name="earth"/>; null where none does.</summary>
     public PowerBox? MinusAt(string earth)

@@ -12,15 +12,15 @@ public static class RungWords
     /// <param name="rung">The rung.</param>
     /// <param name="dropLimit">Allowed on the line; null where no line uses it.</param>
     public static string Why(HouseRules rules, RunFigures figures, WireRung rung, double? dropLimit) => rung.Holds
-        ? $"carries {Say.Amps(rung.AmpacityAmps)} where {Say.Amps(figures.NeededAmps(rules))} are needed" + (dropLimit is { } limit ? $", loses {Say.Percent(rung.DropFraction)} of {Say.Percent(limit)} allowed" : "")
+        ? $"carries {Format.Amps(rung.AmpacityAmps)} where {Format.Amps(figures.NeededAmps(rules))} are needed" + (dropLimit is { } limit ? $", loses {Format.Percent(rung.DropFraction)} of {Format.Percent(limit)} allowed" : "")
         : string.Join("; ", rung.Failures.Select(failure => Why(rules, figures, rung, failure, dropLimit)));
 
     private static string Why(HouseRules rules, RunFigures figures, WireRung rung, RungFailure failure, double? dropLimit) => failure switch
     {
-        RungFailure.Heat => $"cannot hold at {Say.Celsius(figures.AmbientCelsius)}, its insulation is made for {figures.Run.InsulationCelsius} °C",
-        RungFailure.Load => $"carries {Say.Amps(rung.AmpacityAmps)} here, {Say.Amps(figures.DesignAmps * (1 + rules.MarginFraction))} needed ({Say.Amps(figures.DesignAmps)} and {Say.Percent(rules.MarginFraction)})",
-        RungFailure.Fuse => $"carries {Say.Amps(rung.AmpacityAmps)} here, its fuse needs {Say.Amps(Math.Max(figures.FuseNeedAmps, figures.LimitedAmps))}",
-        RungFailure.Drop => $"loses {Say.Percent(rung.DropFraction)}" + (dropLimit is { } limit ? $", {Say.Percent(limit)} allowed" : " with the rest of its line"),
+        RungFailure.Heat => $"cannot hold at {Format.Celsius(figures.AmbientCelsius)}, its insulation is made for {figures.Run.InsulationCelsius} °C",
+        RungFailure.Load => $"carries {Format.Amps(rung.AmpacityAmps)} here, {Format.Amps(figures.DesignAmps * (1 + rules.MarginFraction))} needed ({Format.Amps(figures.DesignAmps)} and {Format.Percent(rules.MarginFraction)})",
+        RungFailure.Fuse => $"carries {Format.Amps(rung.AmpacityAmps)} here, its fuse needs {Format.Amps(Math.Max(figures.FuseNeedAmps, figures.LimitedAmps))}",
+        RungFailure.Drop => $"loses {Format.Percent(rung.DropFraction)}" + (dropLimit is { } limit ? $", {Format.Percent(limit)} allowed" : " with the rest of its line"),
         RungFailure.BrownOut => "the lamps could not run on it",
         RungFailure.FarShort => "a short at its far end hurts it before the fuse opens",
         _ => "no standard fuse carries the load",

@@ -21,7 +21,7 @@ internal sealed class PlainIds
         foreach (var fixture in Objects(rig["fixtures"])) Inside(fixture, Named(fixture["functions"], "light"));
         foreach (var box in Objects(rig["powerBoxes"])) Inside(box, Named(box["outputs"], "output"));
         foreach (var part in Objects(rig["switches"])) Rename([.. Named(part["lamps"], "lamp")], []);
-        parts = Rename(named, PartBook.Reserved);
+        parts = Rename(named, TerminalIndex.Reserved);
         Rename([.. Named(rig["lines"], "line")], []);
     }
 

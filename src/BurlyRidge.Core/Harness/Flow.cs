@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Harness;
 internal sealed class Flow
 {
     /// <summary>Less than this is no way that the current takes, A.</summary>
-    public const double LeastAmps = 1e-5;
+    public const double MinAmps = 1e-5;
 
     private Flow(int nodes) => (Into, OutOf) = (new (Element?, double)[nodes], new (Element?, double)[nodes]);
 
@@ -25,7 +25,7 @@ internal sealed class Flow
         {
             var (element, carried) = (elements[i], solved.Solution.State.Amps[i]);
             var amps = Math.Abs(carried);
-            if (amps <= LeastAmps || element is RegulatedLamp) continue;
+            if (amps <= MinAmps || element is RegulatedLamp) continue;
             var (from, to) = carried > 0 ? (element.From, element.To) : (element.To, element.From);
             if (amps > flow.Into[to].Amps) flow.Into[to] = (element, amps);
             if (amps > flow.OutOf[from].Amps) flow.OutOf[from] = (element, amps);

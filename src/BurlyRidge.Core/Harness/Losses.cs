@@ -44,7 +44,7 @@ public static class Losses
                 Add("terminals", LossGroup.Contacts, wire.EndOhms);
                 continue;
             }
-            var (id, _) = PartBook.Split(point.Part);
+            var (id, _) = TerminalIndex.Split(point.Part);
             var (part, kind) = parts.GetValueOrDefault(id);
             if (part is ProtectiveDevice { Breaker: false } device)
             {

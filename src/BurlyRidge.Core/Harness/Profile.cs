@@ -65,7 +65,7 @@ public static class Profile
         {
             var lamp = solved.Harness.Circuit.Elements[solved.Harness.PlaceOf(lampId)];
             var amps = solved.Amps(lampId);
-            if (amps <= Flow.LeastAmps) return;
+            if (amps <= Flow.MinAmps) return;
             var at = Upstream(lamp.From);
             if (known.ContainsKey((Way.Back, lamp.To))) points.Add(Point(lamp, lamp.To, at, Way.Back, amps));
             else Downstream(lamp.To, Append(lamp, lamp.To, at, Way.Back, amps));
@@ -79,7 +79,7 @@ public static class Profile
             for (var i = 0; i < elements.Count; i++)
             {
                 var (element, amps) = (elements[i], Math.Abs(solved.Solution.State.Amps[i]));
-                if (amps <= Flow.LeastAmps || IsSource(element) || element is RegulatedLamp || through.Contains(element.Id)) continue;
+                if (amps <= Flow.MinAmps || IsSource(element) || element is RegulatedLamp || through.Contains(element.Id)) continue;
                 var (from, to) = solved.Solution.State.Amps[i] > 0 ? (element.From, element.To) : (element.To, element.From);
                 var before = points.Count;
                 if (known.ContainsKey((Way.Out, to)) && Feeds(from)) points.Add(Point(element, to, Upstream(from), Way.Out, amps));

@@ -23,7 +23,7 @@ public sealed record SolvedHarness(CompiledHarness Harness, Solution Solution)
             var found = new Dictionary<string, double>(StringComparer.Ordinal);
             var elements = Harness.Circuit.Elements;
             for (var i = 0; i < elements.Count; i++)
-                if (Math.Abs(Solution.State.Amps[i]) > LeastAmps) found[elements[i].Id] = Solution.State.Amps[i];
+                if (Math.Abs(Solution.State.Amps[i]) > MinAmps) found[elements[i].Id] = Solution.State.Amps[i];
             return currents = found;
         }
     }
@@ -31,7 +31,7 @@ public sealed record SolvedHarness(CompiledHarness Harness, Solution Solution)
     /// <summary>Which way the most current goes.</summary>
     internal Flow Flow => flow ??= Flow.Of(this);
 
-    private const double LeastAmps = 1e-3;
+    private const double MinAmps = 1e-3;
 
     /// <summary>Voltage of a terminal against the body, V.</summary>
     public double Volts(string terminal) => Solution.State.Volts[Harness.Nodes[terminal]];

@@ -29,10 +29,10 @@ public abstract class Element(string id, int from, int to)
 public sealed class Resistor(string id, int from, int to, double ohms) : Element(id, from, to)
 {
     /// <summary>Less than this is not told from a direct connection, Ω.</summary>
-    public const double LeastOhms = 1e-5;
+    public const double MinOhms = 1e-5;
 
     /// <summary>Resistance, Ω.</summary>
-    public double Ohms { get; } = Math.Max(ohms, LeastOhms);
+    public double Ohms { get; } = Math.Max(ohms, MinOhms);
 
     /// <inheritdoc/>
     public override double Amps(double volts, out double slope)
@@ -49,7 +49,7 @@ public sealed class Contact(string id, int from, int to, double closedOhms) : El
     public const double LeakSiemens = 1e-7;
 
     /// <summary>Resistance when closed, Ω.</summary>
-    public double ClosedOhms { get; } = Math.Max(closedOhms, Resistor.LeastOhms);
+    public double ClosedOhms { get; } = Math.Max(closedOhms, Resistor.MinOhms);
 
     /// <summary>Whether it is asked for: a slot pressed, a switch turned; a relay's always is.</summary>
     public bool Asked { get; internal set; } = true;

@@ -7,14 +7,14 @@ namespace BurlyRidge.Core.Network;
 /// <remarks>Damping by Levenberg, Quarterly of Applied Mathematics 2 (1944) (from memory).</remarks>
 internal sealed class Newton
 {
-    private const int MostRounds = 200;
-    private const int MostHalvings = 48;
+    private const int MaxRounds = 200;
+    private const int MaxHalvings = 48;
 
     /// <summary>
     /// No search looks at more elements than this, all its tries together: a circuit of a few hundred parts may try as often
     /// as it likes, and one of many thousands that has no solution ends within a tenth of a second.
     /// </summary>
-    private const long MostLooks = 2_000_000;
+    private const long MaxLooks = 2_000_000;
 
     /// <summary>So far behind a knee its law is the next one, V.</summary>
     private const double BehindKnee = 1e-6;
@@ -109,7 +109,7 @@ internal sealed class Newton
         var damping = 0.0;
         var before = double.PositiveInfinity;
         looks = 0;
-        for (var round = 0; round < MostRounds && looks < MostLooks; round++)
+        for (var round = 0; round < MaxRounds && looks < MaxLooks; round++)
         {
             // Once what is asked for is reached, a round that no longer gains tenfold is at the last digits.
             if (Within(1e-11) || (Within(Asked) && worst > before / 10) || (roughly && Within(Rough))) return true;
@@ -150,7 +150,7 @@ internal sealed class Newton
         if (whole < GoodGain * before) return Take();
         if (ShareToKnee() is { } share && Try(share) < before && !(norm > whole)) return Take();
         var part = 1.0;
-        for (var halving = 0; halving <= MostHalvings && looks < MostLooks; halving++, part /= 2)
+        for (var halving = 0; halving <= MaxHalvings && looks < MaxLooks; halving++, part /= 2)
             if (Try(part) < before) return Take();
         return false;
     }

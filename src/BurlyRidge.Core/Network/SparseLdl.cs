@@ -8,7 +8,7 @@ namespace BurlyRidge.Core.Network;
 internal sealed class SparseLdl
 {
     /// <summary>A pivot nearer to zero than this is moved away from it.</summary>
-    private const double LeastPivot = 1e-13;
+    private const double MinPivot = 1e-13;
 
     private readonly int size;
     private readonly int[] place;
@@ -84,7 +84,7 @@ internal sealed class SparseLdl
         for (var k = 0; k < size; k++)
         {
             var pivot = diagonal[k];
-            if (Math.Abs(pivot) < LeastPivot) diagonal[k] = pivot = pivot < 0 ? -LeastPivot : LeastPivot;
+            if (Math.Abs(pivot) < MinPivot) diagonal[k] = pivot = pivot < 0 ? -MinPivot : MinPivot;
             var next = targetStart[k];
             var end = start[k + 1];
             for (var i = start[k]; i < end; i++)

@@ -29,7 +29,7 @@ public sealed class WireElement : Element
         this.ampacityAmps = ampacityAmps;
         this.insulationCelsius = insulationCelsius;
         this.ambientCelsius = ambientCelsius;
-        coldOhms = Math.Max(endOhms + wire.Ohms(metres, RestCelsius), Resistor.LeastOhms);
+        coldOhms = Math.Max(endOhms + wire.Ohms(metres, RestCelsius), Resistor.MinOhms);
         risingOhms = wire.OhmsPerMetreAt20 * metres * Copper.PerKelvin * Math.Max(0, insulationCelsius - ambientCelsius);
         Wire = wire;
         Metres = metres;

@@ -22,7 +22,7 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
     public PanelFace Panel { get; init; } = new();
 
     private const double SenseOhms = 1_200;
-    private const int MostLegend = 40;
+    private const int MaxLegend = 40;
 
     /// <inheritdoc/>
     int IPart.Size => 1 + Outputs.Count;
@@ -107,7 +107,7 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
             problems.Id($"{at}.id", output.Id);
             problems.Within($"{at}.ratingAmps", output.RatingAmps, 1, 200, "A");
             if (output.Slot is { } slot) problems.Within($"{at}.slot", slot, 1, 64, "as a slot");
-            if (output.Legend.Length > MostLegend) problems.Add($"{at}.legend", $"Give up to {MostLegend} letters: more cannot be read at a glance.");
+            if (output.Legend.Length > MaxLegend) problems.Add($"{at}.legend", $"Give up to {MaxLegend} letters: more cannot be read at a glance.");
         });
         foreach (var twice in Outputs.Where(output => output?.Slot is not null).GroupBy(output => output.Slot).Where(group => group.Count() > 1))
             problems.Add($"{path}.outputs", $"Slot {twice.Key} stands twice.");

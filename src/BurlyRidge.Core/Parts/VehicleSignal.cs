@@ -70,7 +70,7 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     string IPart.Id => Name;
 
     /// <inheritdoc/>
-    string IPart.Name => Say.Kind(Signal);
+    string IPart.Name => Format.Word(Signal);
 
     /// <inheritdoc/>
     public string PinName(string pin) => pin == "minus" ? "earth side" : "wire";
@@ -101,10 +101,10 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     /// <inheritdoc/>
     public StationWord Word(string inside, string name) => inside switch
     {
-        "switch" => new(StripKind.Signal, "", Say.Kind(Signal), Lamp.Switched == SwitchedSide.Plus ? "on" : "on, to earth"),
-        "fuse" => new(StripKind.Fuse, "", $"{Lamp.FuseAmps:0.#} A fuse", Say.Kind(Signal)),
-        "" => new(StripKind.Lamp, "", $"{Say.Kind(Signal)} lamps", $"{Lamp.Watts:0} W"),
-        _ => new(StripKind.Lead, "", "the vehicle's own wire", Say.Kind(Signal)),
+        "switch" => new(StripKind.Signal, "", Format.Word(Signal), Lamp.Switched == SwitchedSide.Plus ? "on" : "on, to earth"),
+        "fuse" => new(StripKind.Fuse, "", $"{Lamp.FuseAmps:0.#} A fuse", Format.Word(Signal)),
+        "" => new(StripKind.Lamp, "", $"{Format.Word(Signal)} lamps", $"{Lamp.Watts:0} W"),
+        _ => new(StripKind.Lead, "", "the vehicle's own wire", Format.Word(Signal)),
     };
 
     /// <inheritdoc/>

@@ -5,9 +5,9 @@ namespace BurlyRidge.Core.Rigs;
 /// <summary>Refuses a body, and what is placed on it, that does not hang together, field by field.</summary>
 public static class BodyValidation
 {
-    private const int MostStations = 200;
-    private const int MostLanes = 400;
-    private const int MostMounts = 100;
+    private const int MaxStations = 200;
+    private const int MaxLanes = 400;
+    private const int MaxMounts = 100;
     private const double MostMillimetres = 3000;
 
     /// <summary>All that is wrong with <paramref name="body"/> as a document of its own.</summary>
@@ -18,7 +18,7 @@ public static class BodyValidation
         return problems.Found;
     }
 
-    internal static void Check(Problems problems, Rig rig, PartBook parts)
+    internal static void Check(Problems problems, Rig rig, TerminalIndex parts)
     {
         if (rig.Body is { } body) Check(problems, "body.", body);
         var ids = parts.Ids.Select(part => part.Id).Concat(VehicleSignal.Names).ToHashSet(StringComparer.Ordinal);
@@ -99,10 +99,10 @@ public static class BodyValidation
         problems.Within($"{path}size.wheelbaseMetres", size.WheelbaseMetres, 1, 15, "m");
         problems.Within($"{path}size.bonnetMetres", size.BonnetMetres, 0.2, 4, "m");
         problems.Within($"{path}size.cabMetres", size.CabMetres, 0.5, 18, "m");
-        problems.Count($"{path}stations", body.Stations.Count, 0, MostStations, "stations");
-        problems.Count($"{path}lanes", body.Lanes.Count, 0, MostLanes, "lanes");
-        problems.Count($"{path}mounts", body.Mounts.Count, 0, MostMounts, "mounts");
-        problems.Count($"{path}spaces", body.Spaces.Count, 0, MostMounts, "spaces");
+        problems.Count($"{path}stations", body.Stations.Count, 0, MaxStations, "stations");
+        problems.Count($"{path}lanes", body.Lanes.Count, 0, MaxLanes, "lanes");
+        problems.Count($"{path}mounts", body.Mounts.Count, 0, MaxMounts, "mounts");
+        problems.Count($"{path}spaces", body.Spaces.Count, 0, MaxMounts, "spaces");
 
         var names = new HashSet<string>(StringComparer.Ordinal);
         void Named(string at, string id, string name)

@@ -17,7 +17,7 @@ public static class FreeName
 
     /// <summary>Ids that parts, runs and lines of <paramref name="rig"/> have, and those that are the vehicle's own.</summary>
     public static HashSet<string> Taken(Rig rig) =>
-        [.. PartBook.Of(rig).Ids.Select(part => part.Id), .. rig.Runs.Select(run => run.Id), .. rig.Lines.Select(line => line.Id), .. PartBook.Reserved];
+        [.. TerminalIndex.Of(rig).Ids.Select(part => part.Id), .. rig.Runs.Select(run => run.Id), .. rig.Lines.Select(line => line.Id), .. TerminalIndex.Reserved];
 
     /// <summary>What a person called it as a part may be called: small letters, digits and single hyphens, up to so many; empty where none is left.</summary>
     public static string Plain(string name, int most)

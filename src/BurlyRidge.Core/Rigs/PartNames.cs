@@ -51,7 +51,7 @@ public sealed class PartNames
         get
         {
             if (runs.TryGetValue(id, out var run)) return Wire(run);
-            var (part, inside) = PartBook.Split(id);
+            var (part, inside) = TerminalIndex.Split(id);
             if (!names.TryGetValue(part, out var name)) return "part";
             if (parts.GetValueOrDefault(part) is Fixture lamp && lamp.Functions.FirstOrDefault(light => light.Id == inside) is { } light && lamp.FunctionName(light) is { Length: > 0 } function)
                 return $"{name}, {function}";
@@ -71,7 +71,7 @@ public sealed class PartNames
     /// <summary>What a terminal is called: its part, and its pin where that is printed or told apart.</summary>
     public string Terminal(string terminal)
     {
-        var (part, pin) = PartBook.Split(terminal);
+        var (part, pin) = TerminalIndex.Split(terminal);
         var name = this[part];
         return pin.Length > 0 && parts.TryGetValue(part, out var known) && known.PinName(pin) is { Length: > 0 } print ? $"{name} {print}" : name;
     }
@@ -85,7 +85,7 @@ public sealed class PartNames
     /// <summary>The way from one terminal to another.</summary>
     public string Between(string from, string to)
     {
-        var (one, other) = (this[PartBook.Split(from).Part].Split(' '), this[PartBook.Split(to).Part].Split(' '));
+        var (one, other) = (this[TerminalIndex.Split(from).Part].Split(' '), this[TerminalIndex.Split(to).Part].Split(' '));
         var same = one.Zip(other).TakeWhile(pair => pair.First == pair.Second).Count();
         // What is left has to say by itself which part is meant.
         var told = same > 0 && same < one.Length && same < other.Length && !char.IsAsciiDigit(other[same][0]);

@@ -6,15 +6,15 @@ namespace BurlyRidge.Core.Rigs;
 /// <summary>Refuses parts and runs that do not hang together, field by field.</summary>
 internal static class PartValidation
 {
-    private const int MostOfName = 80;
+    private const int MaxOfName = 80;
 
-    public static void Check(Problems problems, Rig rig, PartBook parts)
+    public static void Check(Problems problems, Rig rig, TerminalIndex parts)
     {
         Ids(problems, parts);
         var around = rig.Around();
         foreach (var kind in Rig.Lists.Where(kind => kind.Path.Length > 0)) problems.Each<IPart>(kind.Path, kind.Of(rig)!, (at, part) =>
         {
-            if (part.Name.Length > MostOfName) problems.Add($"{at}.name", $"Give up to {MostOfName} letters.");
+            if (part.Name.Length > MaxOfName) problems.Add($"{at}.name", $"Give up to {MaxOfName} letters.");
             part.Check(problems, at, around);
         });
         problems.Each("runs", rig.Runs, (at, run) => Check(problems, at, run, parts));
@@ -23,16 +23,16 @@ internal static class PartValidation
         problems.Twice("runs", rig.Runs.Where(run => run is not null).Select(run => run.Id).Concat(parts.Ids.Select(part => part.Id).Distinct()));
     }
 
-    private static void Ids(Problems problems, PartBook parts)
+    private static void Ids(Problems problems, TerminalIndex parts)
     {
-        var seen = new HashSet<string>(PartBook.Reserved, StringComparer.Ordinal);
+        var seen = new HashSet<string>(TerminalIndex.Reserved, StringComparer.Ordinal);
         foreach (var (path, id) in parts.Ids)
         {
             if (problems.Id(path, id) && !seen.Add(id)) problems.Add(path, $"The name {id} is taken by another part.");
         }
     }
 
-    private static void Check(Problems problems, string path, Run run, PartBook parts)
+    private static void Check(Problems problems, string path, Run run, TerminalIndex parts)
     {
         problems.Wire($"{path}.wire", run.Wire);
         problems.Above($"{path}.lengthMetres", run.LengthMetres, 0, 100, "m");
@@ -44,7 +44,7 @@ internal static class PartValidation
         if (run.From == run.To) problems.Add($"{path}.to", "A run ends somewhere else than it begins.");
     }
 
-    private static void Terminal(Problems problems, string path, string terminal, PartBook parts)
+    private static void Terminal(Problems problems, string path, string terminal, TerminalIndex parts)
     {
         if (!parts.HasTerminal(terminal)) problems.Add(path, $"There is no terminal called {terminal}.");
     }

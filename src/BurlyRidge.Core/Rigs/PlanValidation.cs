@@ -5,8 +5,8 @@ namespace BurlyRidge.Core.Rigs;
 /// <summary>Refuses a line planned in short that cannot be, field by field.</summary>
 internal static class PlanValidation
 {
-    private const int MostLamps = 100;
-    private const double MostWatts = 5000;
+    private const int MaxLamps = 100;
+    private const double MaxWatts = 5000;
 
     public static void Check(Problems problems, string path, LinePlan plan, int systemVolts)
     {
@@ -16,7 +16,7 @@ internal static class PlanValidation
         if (plan.Bundled is { } bundled) problems.Within($"{path}.bundled", bundled, 1, 100, "conductors");
         if (plan.ChosenWire is { } wire) problems.Wire($"{path}.chosenWire", wire);
         if (plan.ChosenFuse is { } fuse) problems.StandardFuse($"{path}.chosenFuse", fuse);
-        problems.Count($"{path}.lamps", plan.Lamps.Count, 1, MostLamps, "entries");
+        problems.Count($"{path}.lamps", plan.Lamps.Count, 1, MaxLamps, "entries");
         problems.Each($"{path}.lamps", plan.Lamps, (lampPath, lamp) => Check(problems, lampPath, lamp, systemVolts));
     }
 
@@ -33,9 +33,9 @@ internal static class PlanValidation
         {
             problems.Add($"{path}.amps", "Give a number of amps above 0.");
         }
-        else if (!(lamp.WattsAt(systemVolts) is > 0 and <= MostWatts))
+        else if (!(lamp.WattsAt(systemVolts) is > 0 and <= MaxWatts))
         {
-            problems.Add($"{path}.{rated}", $"Give a number above 0; one lamp may draw up to {MostWatts} W.");
+            problems.Add($"{path}.{rated}", $"Give a number above 0; one lamp may draw up to {MaxWatts} W.");
         }
     }
 }

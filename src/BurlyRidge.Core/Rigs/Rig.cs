@@ -89,7 +89,7 @@ public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRul
 
     /// <summary>What its parts need to know of the vehicle and of the wires at them.</summary>
     public Surroundings Around() => new(Vehicle, HouseRules.ZoneCelsius,
-        () => Runs.SelectMany(run => run.Ends()).Distinct().ToLookup(end => PartBook.Split(end).Part, StringComparer.Ordinal));
+        () => Runs.SelectMany(run => run.Ends()).Distinct().ToLookup(end => TerminalIndex.Split(end).Part, StringComparer.Ordinal));
 
     /// <summary>A usual vehicle with nothing on it yet.</summary>
     public static Rig Empty(int systemVolts, UnitSystem units) =>

@@ -6,28 +6,28 @@ namespace BurlyRidge.Core.Rigs;
 public static class RigSize
 {
     /// <summary>The most lines.</summary>
-    public const int MostLines = 300;
+    public const int MaxLines = 300;
 
     /// <summary>The most parts, those of the vehicle counted.</summary>
-    public const int MostParts = 3_000;
+    public const int MaxParts = 3_000;
 
     /// <summary>The most wires.</summary>
-    public const int MostWires = 5_000;
+    public const int MaxWires = 5_000;
 
     /// <summary>The most lamps that lines name, all lines together.</summary>
-    public const int MostNames = 8_000;
+    public const int MaxNames = 8_000;
 
     /// <summary>The most lamps of one line.</summary>
-    public const int MostLampsOfLine = 200;
+    public const int MaxLampsOfLine = 200;
 
     /// <summary>The most lights of fixtures.</summary>
-    public const int MostLamps = 600;
+    public const int MaxLamps = 600;
 
     /// <summary>The most fuses and breakers in holders of their own.</summary>
-    public const int MostFuses = 600;
+    public const int MaxFuses = 600;
 
     /// <summary>The most relays, outputs that an input works counted.</summary>
-    public const int MostRelays = 250;
+    public const int MaxRelays = 250;
 
     /// <summary>A quick plan's fuse and that of its control.</summary>
     private const int FusesOfQuickPlan = 2;
@@ -38,31 +38,31 @@ public static class RigSize
     /// <summary>Wires of a quick plan without the tails of its lamps, at the most.</summary>
     private const int WiresOfQuickPlan = 9;
 
-    private const int MostAnswers = 40_000;
-    private const long MostProfilePoints = 2_000_000;
+    private const int MaxAnswers = 40_000;
+    private const long MaxProfilePoints = 2_000_000;
     private const int StatesAtMost = 64;
 
     /// <summary>The most states that a rig may be solved in at once: fewer of a large one.</summary>
-    public static int MostStates(Rig rig)
+    public static int MaxStates(Rig rig)
     {
         var answers = Math.Max(1, Parts(rig) + rig.Runs.Count);
-        return (int)Math.Clamp(Math.Min(MostAnswers / answers, MostProfilePoints / (answers * Math.Max(1L, rig.Lines.Count))), 1, StatesAtMost);
+        return (int)Math.Clamp(Math.Min(MaxAnswers / answers, MaxProfilePoints / (answers * Math.Max(1L, rig.Lines.Count))), 1, StatesAtMost);
     }
 
     /// <summary>What of <paramref name="rig"/> is too large, by field; it may be read and written, and nothing more.</summary>
     public static IReadOnlyList<Problem> Problems(Rig rig)
     {
         var problems = new Problems();
-        problems.AtMost("lines", rig.Lines.Count, MostLines, "lines");
-        problems.AtMost("parts", Parts(rig), MostParts, "parts");
-        problems.AtMost("runs", rig.Runs.Count + WiresOfQuickPlan * QuickPlans(rig) + 2 * QuickLamps(rig), MostWires, "wires");
-        problems.AtMost("lines", rig.Lines.Sum(line => (line?.Lights.Count ?? 0) + (line?.Plan?.Fixtures.Count ?? 0)), MostNames, "lamps that lines name");
-        problems.AtMost("fixtures", Lights(rig) + QuickLamps(rig), MostLamps, "lights");
-        problems.AtMost("protection", rig.Protection.Count + FusesOfQuickPlan * QuickPlans(rig), MostFuses, "fuses");
-        problems.AtMost("relays", rig.Relays.Count + rig.PowerBoxes.Sum(box => box?.Outputs.Count(output => output?.WorkedBy == WorkedBy.Input) ?? 0), MostRelays, "relays");
+        problems.AtMost("lines", rig.Lines.Count, MaxLines, "lines");
+        problems.AtMost("parts", Parts(rig), MaxParts, "parts");
+        problems.AtMost("runs", rig.Runs.Count + WiresOfQuickPlan * QuickPlans(rig) + 2 * QuickLamps(rig), MaxWires, "wires");
+        problems.AtMost("lines", rig.Lines.Sum(line => (line?.Lights.Count ?? 0) + (line?.Plan?.Fixtures.Count ?? 0)), MaxNames, "lamps that lines name");
+        problems.AtMost("fixtures", Lights(rig) + QuickLamps(rig), MaxLamps, "lights");
+        problems.AtMost("protection", rig.Protection.Count + FusesOfQuickPlan * QuickPlans(rig), MaxFuses, "fuses");
+        problems.AtMost("relays", rig.Relays.Count + rig.PowerBoxes.Sum(box => box?.Outputs.Count(output => output?.WorkedBy == WorkedBy.Input) ?? 0), MaxRelays, "relays");
         for (var i = 0; i < rig.Lines.Count; i++)
-            problems.AtMost($"lines[{i}].lights", Math.Max(rig.Lines[i]?.Lights.Count ?? 0, rig.Lines[i]?.Plan?.Lamps.Sum(Lamps) ?? 0), MostLampsOfLine, "lamps on one line");
-        problems.AtMost("places", rig.Places.Count + rig.PartBodies.Count, 2 * MostParts, "placed parts");
+            problems.AtMost($"lines[{i}].lights", Math.Max(rig.Lines[i]?.Lights.Count ?? 0, rig.Lines[i]?.Plan?.Lamps.Sum(Lamps) ?? 0), MaxLampsOfLine, "lamps on one line");
+        problems.AtMost("places", rig.Places.Count + rig.PartBodies.Count, 2 * MaxParts, "placed parts");
         return problems.Found;
     }
 
@@ -75,5 +75,5 @@ public static class RigSize
     /// <summary>Lamps that quick plans bring; those that are bought already stand among the fixtures.</summary>
     private static int QuickLamps(Rig rig) => rig.Lines.Sum(line => line?.Plan is { } plan ? Math.Max(0, plan.Lamps.Sum(Lamps) - plan.Fixtures.Count) : 0);
 
-    private static int Lamps(LampSet? set) => Math.Clamp(set?.Count ?? 0, 0, MostParts);
+    private static int Lamps(LampSet? set) => Math.Clamp(set?.Count ?? 0, 0, MaxParts);
 }

@@ -15,7 +15,7 @@ public static class RigValidation
         problems.OneOf("vehicle.systemVolts", rig.Vehicle.SystemVolts, Vehicle.Voltages, "V");
         Check(problems, rig.HouseRules);
         VehicleValidation.Check(problems, rig.Vehicle, rig.Around());
-        var parts = PartBook.Of(rig);
+        var parts = TerminalIndex.Of(rig);
         PartValidation.Check(problems, rig, parts);
         BodyValidation.Check(problems, rig, parts);
         var lines = new HashSet<string>(StringComparer.Ordinal);
@@ -23,7 +23,7 @@ public static class RigValidation
         return problems.Found;
     }
 
-    private static void Check(Problems problems, string path, Line line, Rig rig, PartBook parts, HashSet<string> lines)
+    private static void Check(Problems problems, string path, Line line, Rig rig, TerminalIndex parts, HashSet<string> lines)
     {
         if (!lines.Add(line.Id)) problems.Add($"{path}.id", $"Another line has the id {line.Id} already.");
         problems.Id($"{path}.id", line.Id);

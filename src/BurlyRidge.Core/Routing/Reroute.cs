@@ -27,8 +27,8 @@ public sealed record Reroute(
     /// </summary>
     public static Reroute Of(Rig rig)
     {
-        var before = LaidRig.Of(rig).Rig;
-        var whereabouts = Whereabouts.Of(rig);
+        var before = RoutedRig.Of(rig).Rig;
+        var whereabouts = PartLocations.Of(rig);
         var (left, names) = (new List<string>(), PartNames.Of(before));
         bool Placed(Run run)
         {
@@ -47,7 +47,7 @@ public sealed record Reroute(
                     : line),
             ],
         };
-        var laid = LaidRig.Of(asked);
+        var laid = RoutedRig.Of(asked);
         left.AddRange(laid.Ways.Where(way => way.Way is null).Select(way => $"{names[way.Id]}: no route leads from {names.Place(way.From ?? "")} to {names.Place(way.To ?? "")}."));
         left.AddRange(laid.Rig.Lines.Where(line => line.Plan is { Lay: null }).Select(line => $"{line.Name}: its lamps have no location."));
         return new Reroute(laid.Rig, [.. Differing(before, laid.Rig, names)], Copper(before), Copper(laid.Rig), left);

@@ -23,7 +23,7 @@ public sealed record Way(IReadOnlyList<Lane> Lanes, IReadOnlyList<string> Statio
 /// <remarks>Shortest paths: Dijkstra, Numerische Mathematik 1 (1959).</remarks>
 public sealed class Router
 {
-    private const int MostAlternatives = 3;
+    private const int MaxAlternatives = 3;
 
     private readonly HouseRules rules;
     private readonly Body body;
@@ -58,7 +58,7 @@ public sealed class Router
         .. best.Lanes.Select(lane => Find(from, to, laying, [], lane.Id)).OfType<Way>()
             .DistinctBy(way => string.Join('|', way.Lanes.Select(lane => lane.Id)))
             .Where(way => !way.Lanes.Select(lane => lane.Id).SequenceEqual(best.Lanes.Select(lane => lane.Id)))
-            .OrderBy(way => way.Cost).Take(MostAlternatives),
+            .OrderBy(way => way.Cost).Take(MaxAlternatives),
     ];
 
     private List<Edge> Ends(string station)

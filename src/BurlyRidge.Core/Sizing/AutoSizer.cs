@@ -13,7 +13,7 @@ namespace BurlyRidge.Core.Sizing;
 /// </summary>
 public sealed class AutoSizer
 {
-    private const int MostRounds = 12;
+    private const int MaxRounds = 12;
     private const double IdleAmps = 0.1;
 
     private readonly CancellationToken cancellation;
@@ -58,7 +58,7 @@ public sealed class AutoSizer
     /// <param name="mostGauges">The most sizes of wire; null: as the house rules say.</param>
     /// <param name="cancellation">Ends the work early, with an <see cref="OperationCanceledException"/>.</param>
     public static SizingProposal Propose(Rig rig, string? lineId = null, int? mostGauges = null, CancellationToken cancellation = default) =>
-        Propose(rig = LaidRig.Of(rig).Rig, rig, lineId, mostGauges, cancellation);
+        Propose(rig = RoutedRig.Of(rig).Rig, rig, lineId, mostGauges, cancellation);
 
     /// <summary>The same for the lines in full wiring of <paramref name="saved"/>, beside whatever else is in <paramref name="wired"/>.</summary>
     internal static SizingProposal Propose(Rig saved, Rig wired, string? lineId = null, int? mostGauges = null, CancellationToken cancellation = default) =>
@@ -94,7 +94,7 @@ public sealed class AutoSizer
         {
             var study = studyOf(Candidate(), cancellation);
             var changed = Devices(study, thick) | Loads(study, saved.HouseRules.MarginFraction) | Shorts(study);
-            if (!changed || round + 1 >= MostRounds) return study;
+            if (!changed || round + 1 >= MaxRounds) return study;
         }
     }
 
@@ -144,7 +144,7 @@ public sealed class AutoSizer
         var branches = Selectivity.Branches(study, study.Map.Find(device.Id)!).ToList();
         if (branches.Count == 0) return least;
         var boxes = saved.PowerBoxes.Where(box => study.Feeds.Of($"{box.Id}.plus").Feeders.Any(feeder => feeder.Device!.Id == device.Id)).ToList();
-        var most = boxes.Select(box => box.TotalAmps).Append(Limits.MostAboveLoad * least.RatingAmps).Min();
+        var most = boxes.Select(box => box.TotalAmps).Append(Limits.MaxAboveLoad * least.RatingAmps).Min();
         return (heavy ? SizeChoice.ForLongHeavy : FuseTable.All)
             .Where(fuse => fuse.RatingAmps >= least.RatingAmps && fuse.RatingAmps <= most)
             .FirstOrDefault(fuse => branches.TrueForAll(branch => branch.Before(fuse))) ?? least;
@@ -158,7 +158,7 @@ public sealed class AutoSizer
             var load = figures.DesignAmps * (1 + margin);
             var fuse = figures.FuseNeedWith(device => fuses.GetValueOrDefault(device.Id) ?? device.Fuse!);
             var need = Math.Max(Math.Max(load, fuse), figures.LimitedAmps);
-            var why = fuse >= load ? $"{Say.Amps(fuse)} for the fuse {(figures.Behind.Count > 0 ? "behind" : "before")} it" : $"{Say.Amps(load)} for the load with its margin";
+            var why = fuse >= load ? $"{Format.Amps(fuse)} for the fuse {(figures.Behind.Count > 0 ? "behind" : "before")} it" : $"{Format.Amps(load)} for the load with its margin";
             changed |= Raise(figures.Run.Id, Index(figures, need), why);
         }
         return changed;
@@ -198,7 +198,7 @@ public sealed class AutoSizer
                 pieces.Add(line.Off, piece = new DropFloor(gauges, needed, Sized(line.Slice), line.Slice.Runs.Where(run => freeRuns.Contains(run.Id)), line.Off));
             if (piece.Idle) continue;
             var (fails, holds) = (-1, gauges.Count - 1);
-            if (!piece.Holds(holds, line)) left.Add($"{line.Line.Name}: no wire in the table keeps the drop within {Say.Percent(line.Limits.DropFraction)} and the far lamp as bright as the near one.");
+            if (!piece.Holds(holds, line)) left.Add($"{line.Line.Name}: no wire in the table keeps the drop within {Format.Percent(line.Limits.DropFraction)} and the far lamp as bright as the near one.");
             while (holds - fails > 1)
             {
                 var middle = (holds + fails) / 2;

@@ -10,7 +10,7 @@ namespace BurlyRidge.Core.Sizing;
 /// </summary>
 internal sealed class DropFloor
 {
-    private const double LeastAmps = 0.01;
+    private const double MinAmps = 0.01;
 
     private readonly IReadOnlyList<WireSize> gauges;
     private readonly IReadOnlyDictionary<string, int> needed;
@@ -27,7 +27,7 @@ internal sealed class DropFloor
     public DropFloor(IReadOnlyList<WireSize> gauges, IReadOnlyDictionary<string, int> needed, Rig slice, IEnumerable<Run> free, SolvedHarness thick)
     {
         (this.gauges, this.needed, this.slice) = (gauges, needed, slice);
-        runs = [.. free.Select(run => (run.Id, Amps: Math.Abs(thick.Amps(run.Id)))).Where(run => run.Amps > LeastAmps)];
+        runs = [.. free.Select(run => (run.Id, Amps: Math.Abs(thick.Amps(run.Id)))).Where(run => run.Amps > MinAmps)];
         most = runs.Select(run => run.Amps).DefaultIfEmpty(0).Max();
     }
 

@@ -61,13 +61,13 @@ public sealed class FaultCurrents
     public double Least(Feeder feeder, string terminal)
     {
         var back = Math.Max(TypicalOhms.AgedBodyFactor * TypicalOhms.FarBody, loadReturns.GetValueOrDefault(terminal));
-        return LeastVolts(rig.Vehicle) / (Within(feeder).Hot.Ohms(terminal) + back);
+        return MinVolts(rig.Vehicle) / (Within(feeder).Hot.Ohms(terminal) + back);
     }
 
     private double Cells => rig.Vehicle.SystemVolts / 12.0;
 
     /// <summary>The volts that the least currents are driven by, V.</summary>
-    public static double LeastVolts(Vehicle vehicle) => Battery.OpenVolts(LowCharge) * vehicle.SystemVolts / 12;
+    public static double MinVolts(Vehicle vehicle) => Battery.OpenVolts(LowCharge) * vehicle.SystemVolts / 12;
 
     private double Greatest(double ohms) =>
         Battery.OpenVolts(1) * Cells / (ohms + TypicalOhms.BatteryCable) + (rig.Vehicle.Alternator?.CruiseAmps ?? 0);
@@ -135,7 +135,7 @@ public sealed class FaultCurrents
             foreach (var feeder in section.Ways)
             {
                 var (hot, cold) = Within(feeder);
-                var least = LeastVolts(rig.Vehicle) / (hot.Ohms(load.A) + hotBack.Ohms(load.B));
+                var least = MinVolts(rig.Vehicle) / (hot.Ohms(load.A) + hotBack.Ohms(load.B));
                 var most = Greatest(cold.Ohms(load.A));
                 foreach (var run in back)
                 {

@@ -52,7 +52,7 @@ public sealed record Limits(double MarginFraction, double FuseLoadFraction, doub
     public const double KeyOffAmps = 0.05;
 
     /// <summary>How far above what its load asks a main fuse is looked for that lets its branches open first.</summary>
-    public const double MostAboveLoad = 2.5;
+    public const double MaxAboveLoad = 2.5;
 
     /// <summary>Rating that is left of a fuse where it is hot: about 10 % less at 70 °C (typical, no source), straight from 25 °C.</summary>
     public static double HotFuseFactor(double celsius) => Math.Clamp(1 - 0.10 * (celsius - 25) / 45, 0.5, 1);

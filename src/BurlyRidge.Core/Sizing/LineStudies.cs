@@ -11,17 +11,17 @@ public sealed class LineStudies
     private readonly int small;
     private readonly Rig wired;
     private readonly StateFinder finder;
-    private readonly Slices slices;
-    private readonly Slices.InState whatever;
+    private readonly RigSlices slices;
+    private readonly RigSlices.InState whatever;
     private readonly Dictionary<string, string> asFound;
-    private readonly Dictionary<string, Slices.InState> states = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, RigSlices.InState> states = new(StringComparer.Ordinal);
     private readonly Dictionary<string, Piece> pieces = new(StringComparer.Ordinal);
 
     /// <summary>Of <paramref name="wired"/>, every line wired part by part, read as <paramref name="map"/>.</summary>
     /// <param name="small">A piece of no more terminals is solved whole: to cut it for each state would take longer.</param>
     public LineStudies(Rig wired, WiringMap map, int small = SmallPiece)
     {
-        (this.wired, this.small, finder, slices) = (wired, small, new StateFinder(wired, map), new Slices(wired, map));
+        (this.wired, this.small, finder, slices) = (wired, small, new StateFinder(wired, map), new RigSlices(wired, map));
         whatever = slices.In(null);
         asFound = wired.Switches.ToDictionary(part => part.Id, part => part.Positions[0].Name, StringComparer.Ordinal);
     }
@@ -29,7 +29,7 @@ public sealed class LineStudies
     /// <summary>Studies a line that has lamps.</summary>
     public LineStudy Of(Line line)
     {
-        var trigger = WorthJudging.Trigger(wired, line, finder);
+        var trigger = JudgedStates.Trigger(wired, line, finder);
         var on = trigger.On ?? RigStates.EverythingOn(wired);
         var name = Name(on);
         var piece = PieceOf(line, on, name);

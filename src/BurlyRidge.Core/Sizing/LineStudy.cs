@@ -68,7 +68,7 @@ public sealed record LineStudy(
 
     private static LampFunction? Function(Rig rig, string id)
     {
-        var (fixture, function) = PartBook.Split(id);
+        var (fixture, function) = TerminalIndex.Split(id);
         return rig.Fixtures.FirstOrDefault(part => part.Id == fixture)?.Functions.FirstOrDefault(part => part.Id == function);
     }
 

@@ -23,7 +23,7 @@ public sealed class RigStudy
         var studies = new LineStudies(wired, Map);
         Lines = [.. wired.Lines.Where(line => line.Lights.Count > 0).Unless(cancellation).Select(studies.Of)];
         var all = HarnessCompiler.Compile(wired);
-        Whole = !together ? [] : [.. WorthJudging.Whole(wired, [.. Lines.Select(line => line.Trigger)]).Unless(cancellation).Select(named => new WholeStudy(named, all.Solve(named.State)))];
+        Whole = !together ? [] : [.. JudgedStates.Whole(wired, [.. Lines.Select(line => line.Trigger)]).Unless(cancellation).Select(named => new WholeStudy(named, all.Solve(named.State)))];
         largest = new LargestCurrents(all);
         foreach (var line in Lines)
         {

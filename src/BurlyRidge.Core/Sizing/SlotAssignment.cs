@@ -25,13 +25,13 @@ public sealed record SlotPlan(IReadOnlyDictionary<string, string?> Outputs, doub
 public static class SlotAssignment
 {
     /// <summary>The most outputs that are weighed.</summary>
-    public const int MostOutputs = 14;
+    public const int MaxOutputs = 14;
 
     /// <summary>The best plan; an output carries a line whose current is at most <paramref name="loadFraction"/> of its rating.</summary>
-    /// <exception cref="ArgumentException">More outputs than <see cref="MostOutputs"/>.</exception>
+    /// <exception cref="ArgumentException">More outputs than <see cref="MaxOutputs"/>.</exception>
     public static SlotPlan Best(IReadOnlyList<SlotWish> wishes, IReadOnlyList<SlotPlace> places, double loadFraction)
     {
-        if (places.Count > MostOutputs) throw new ArgumentException($"Up to {MostOutputs} outputs.", nameof(places));
+        if (places.Count > MaxOutputs) throw new ArgumentException($"Up to {MaxOutputs} outputs.", nameof(places));
         var lines = wishes.OrderBy(wish => wish.MetresFromFront ?? double.PositiveInfinity).ThenBy(wish => wish.Id, StringComparer.Ordinal).ToList();
         var outputs = places.OrderBy(place => place.Order).ThenBy(place => place.Id, StringComparer.Ordinal).ToList();
         var full = 1 << outputs.Count;

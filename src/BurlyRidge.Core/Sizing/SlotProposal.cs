@@ -36,8 +36,8 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
         var auxiliary = rig.Vehicle.AuxOutputs.Select(output => output.Id).ToHashSet(StringComparer.Ordinal);
         if (auxiliary.Contains(from) && auxiliary.Contains(to))
             return Bank.Rewire(rig, new Dictionary<string, string> { [$"{from}.out"] = $"{to}.out", [$"{to}.out"] = $"{from}.out" });
-        var (box, one) = PartBook.Split(from);
-        var (other, two) = PartBook.Split(to);
+        var (box, one) = TerminalIndex.Split(from);
+        var (other, two) = TerminalIndex.Split(to);
         if (box != other || rig.PowerBoxes.FirstOrDefault(part => part.Id == box) is not { } found || !new[] { one, two }.All(id => found.Outputs.Any(output => output.Id == id))) return rig;
         var moved = new Dictionary<string, string> { [from] = to, [to] = from };
         return Bank.Rewire(rig, moved) with { PowerBoxes = [.. rig.PowerBoxes.Select(part => part.Id == box ? Bank.Relabel(part, moved) : part)] };
@@ -45,7 +45,7 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
 
     private SlotProposal With(RigStudy study, Bank bank)
     {
-        if (bank.Wishes.Count == 0 || bank.Places.Count > SlotAssignment.MostOutputs) return this;
+        if (bank.Wishes.Count == 0 || bank.Places.Count > SlotAssignment.MaxOutputs) return this;
         var plan = SlotAssignment.Best(bank.Wishes, bank.Places, study.Wired.HouseRules.FuseLoadFraction);
         var stuck = bank.Wishes.Where(wish => plan.Outputs[wish.Id] is null).ToList();
         if (stuck.Count > 0)
@@ -53,8 +53,8 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
             var largest = bank.Places.Max(place => place.RatingAmps);
             return this with
             {
-                Left = [.. Left, .. stuck.Select(wish => $"{bank.Names[wish.Id]} draws {Say.Amps(wish.Amps)}: no output that is left carries it at "
-                    + $"{Say.Percent(study.Wired.HouseRules.FuseLoadFraction)}, the largest is {largest} A. Split it, or pull in a relay with it.")],
+                Left = [.. Left, .. stuck.Select(wish => $"{bank.Names[wish.Id]} draws {Format.Amps(wish.Amps)}: no output that is left carries it at "
+                    + $"{Format.Percent(study.Wired.HouseRules.FuseLoadFraction)}, the largest is {largest} A. Split it, or pull in a relay with it.")],
             };
         }
         var moved = bank.Wishes.Where(wish => plan.Outputs[wish.Id] != wish.Today).ToDictionary(wish => wish.Today!, wish => plan.Outputs[wish.Id]!, StringComparer.Ordinal);

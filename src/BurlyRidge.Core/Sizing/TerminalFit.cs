@@ -32,5 +32,5 @@ public static class TerminalFit
     private static ILookup<string, double> Copper(Rig rig) => rig.Runs
         .SelectMany(run => new[] { (End: run.From, run.Wire), (End: run.To, run.Wire) })
         .GroupBy(end => end.End, end => WireTable.Find(end.Wire)!.CopperSquareMillimetres)
-        .ToLookup(terminal => PartBook.Split(terminal.Key).Part, terminal => terminal.Sum());
+        .ToLookup(terminal => TerminalIndex.Split(terminal.Key).Part, terminal => terminal.Sum());
 }

@@ -85,8 +85,8 @@ public static class WireLadder
         {
             if (fault.Device is not { } device) return true;
             // The same loop with this run on another size.
-            var loop = FaultCurrents.LeastVolts(rig.Vehicle) / fault.FarAmps - Ohms(figures.Wire) + Ohms(wire);
-            var amps = FaultCurrents.LeastVolts(rig.Vehicle) / Math.Max(loop, 1e-4);
+            var loop = FaultCurrents.MinVolts(rig.Vehicle) / fault.FarAmps - Ohms(figures.Wire) + Ohms(wire);
+            var amps = FaultCurrents.MinVolts(rig.Vehicle) / Math.Max(loop, 1e-4);
             return FuseTime.SlowestSeconds(device.Fuse!, amps) <= RunFigures.Withstand(figures.Run, wire, figures.AmpacityOf(wire), amps);
         });
     }

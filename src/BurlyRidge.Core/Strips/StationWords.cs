@@ -26,7 +26,7 @@ internal sealed class StationWords
     public PartNames Names => names;
 
     /// <summary>A pin as it is printed or called; empty where its part alone says it.</summary>
-    public string Pin(string terminal) => PartBook.Split(terminal) is var (part, pin) && parts.TryGetValue(part, out var known) ? known.PinName(pin) : "";
+    public string Pin(string terminal) => TerminalIndex.Split(terminal) is var (part, pin) && parts.TryGetValue(part, out var known) ? known.PinName(pin) : "";
 
     /// <summary>A run of the rig; null where the element is none.</summary>
     public Run? RunOf(string element) => runs.GetValueOrDefault(element);
@@ -38,8 +38,8 @@ internal sealed class StationWords
     public StationWord Of(string element)
     {
         if (runs.TryGetValue(element, out var run))
-            return new(StripKind.Run, run.Id, run.Wire, run.Colour.Length > 0 ? $"{Say.Metres(run.LengthMetres, rig.HouseRules.Units)} {run.Colour}" : Say.Metres(run.LengthMetres, rig.HouseRules.Units), run.LengthMetres);
-        var (part, inside) = PartBook.Split(element);
+            return new(StripKind.Run, run.Id, run.Wire, run.Colour.Length > 0 ? $"{Format.Metres(run.LengthMetres, rig.HouseRules.Units)} {run.Colour}" : Format.Metres(run.LengthMetres, rig.HouseRules.Units), run.LengthMetres);
+        var (part, inside) = TerminalIndex.Split(element);
         return parts.TryGetValue(part, out var known) ? known.Word(inside, names[part]) : new(StripKind.Lead, "", "vehicle's own wiring", "");
     }
 

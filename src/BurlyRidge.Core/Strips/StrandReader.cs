@@ -66,7 +66,7 @@ internal sealed class StrandReader
         point.Part.EndsWith(HalfOfJoint, StringComparison.Ordinal) && stations.Count > 0
         && stations[^1].Kind == StripKind.Joint && stations[^1].Part == JointOf(point.Part) && stations[^1].Way == point.Way;
 
-    private static string JointOf(string half) => PartBook.Split(half).Part;
+    private static string JointOf(string half) => TerminalIndex.Split(half).Part;
 
     private IEnumerable<StripStation> Through(ProfilePoint point)
     {

@@ -9,7 +9,7 @@ namespace BurlyRidge.Core.Strips;
 public static class StripReader
 {
     /// <summary>The most loose ends that are listed.</summary>
-    private const int MostLoose = 40;
+    private const int MaxLoose = 40;
 
     /// <summary>The line of <paramref name="study"/> from source to earth, in the state that the least lights it.</summary>
     /// <param name="rig">The whole rig, wired.</param>
@@ -47,7 +47,7 @@ public static class StripReader
     private static string? Ask(Rig rig, PartNames names, Need need) => need switch
     {
         Need.Press press => SlotWords(rig, names, press.Slot),
-        Need.SignalOn on => $"{Say.Kind(on.Signal)} on",
+        Need.SignalOn on => $"{Format.Word(on.Signal)} on",
         Need.KeyOn => "key on",
         Need.Position position => $"{names[position.Switch]} at {string.Join(" or ", position.Names)}",
         _ => null,
@@ -55,7 +55,7 @@ public static class StripReader
 
     private static string SlotWords(Rig rig, PartNames names, string slot)
     {
-        var (box, output) = PartBook.Split(slot);
+        var (box, output) = TerminalIndex.Split(slot);
         var found = rig.PowerBoxes.FirstOrDefault(part => part.Id == box)?.Outputs.FirstOrDefault(part => part.Id == output);
         return found?.Slot is { } at ? $"slot {at}{(found.Legend.Length > 0 ? $" ({found.Legend})" : "")} pressed" : $"{names[slot]} pressed";
     }
@@ -76,7 +76,7 @@ public static class StripReader
             {
                 var other = WiringMap.Other(link, at);
                 var word = words.Of(link.Id);
-                if (stations.Count < MostLoose)
+                if (stations.Count < MaxLoose)
                     stations.Add(new StripStation(link.Id, link.Id, word.Kind, word.Part, word.Name, word.Detail, at, other, Way.Out, 0, word.LengthMetres, words.Passes(link.Id)));
                 if (met.Add(other)) open.Enqueue(other);
             }

@@ -16,7 +16,7 @@ namespace BurlyRidge.Core.Templates;
 /// <param name="BodyBack">To a stud near the lamps.</param>
 internal sealed record LineLengths(double Beside, double Near, double Tail, double MoreTail, double Back, double BodyBack)
 {
-    private const double MostTail = 0.1;
+    private const double MaxTail = 0.1;
 
     /// <summary>As they usually are on a line of so many metres one way.</summary>
     public static LineLengths Usual(double metres) => new(LineBuilder.BesideMetres, LineBuilder.NearMetres, LineBuilder.NearMetres, 0.5, metres, LineBuilder.NearMetres);
@@ -24,7 +24,7 @@ internal sealed record LineLengths(double Beside, double Near, double Tail, doub
     /// <summary>So that they come to that many metres from the post to the lamps, and to as many back by wire.</summary>
     public static LineLengths Within(double metres)
     {
-        var (beside, tail) = (Math.Min(LineBuilder.BesideMetres, metres / 8), Math.Min(MostTail, metres / 8));
+        var (beside, tail) = (Math.Min(LineBuilder.BesideMetres, metres / 8), Math.Min(MaxTail, metres / 8));
         return new(beside, beside, tail, 0, metres - tail, tail);
     }
 
@@ -59,8 +59,8 @@ internal sealed class LineBuilder
     /// <summary>From the engine bay to the dash, m, until the lanes say better.</summary>
     public const double DashMetres = 2;
 
-    private const double LeastMetres = 1e-3;
-    private const double MostMetres = 100;
+    private const double MinMetres = 1e-3;
+    private const double MaxMetres = 100;
     private const double PowerSquareMillimetres = 2;
     private const double ControlSquareMillimetres = 0.8;
     private static readonly Zone[] DashZones = [Zone.EngineBay, Zone.Cabin];
@@ -87,9 +87,9 @@ internal sealed class LineBuilder
         }
         (LineId, Rig) = (lineId, rig);
         Return = wanted.Return ?? (rig.HouseRules.Earths == EarthSchool.Post ? ReturnPath.Wire : ReturnPath.Body);
-        At = rig.Body is { } body && wanted.At is { } at && Whereabouts.Station(body, at) is not null ? at : null;
+        At = rig.Body is { } body && wanted.At is { } at && PartLocations.Station(body, at) is not null ? at : null;
         Battery = rig.Vehicle.BatteryLink == BatteryLink.Series ? rig.Vehicle.Batteries[^1].Id : rig.Vehicle.Batteries[0].Id;
-        Metres = Math.Clamp(wanted.Metres, LeastMetres, MostMetres);
+        Metres = Math.Clamp(wanted.Metres, MinMetres, MaxMetres);
         Lengths = LineLengths.Usual(Metres);
     }
 
@@ -268,10 +268,10 @@ internal sealed class LineBuilder
 
     private void Run(string from, string to, double metres, double square, IReadOnlyList<Zone> zones)
     {
-        var id = Name(Slug(PartBook.Split(to).Part.Replace($"{LineId}-", "", StringComparison.Ordinal)));
+        var id = Name(Slug(TerminalIndex.Split(to).Part.Replace($"{LineId}-", "", StringComparison.Ordinal)));
         var wire = WireTable.Of(Rig.HouseRules.Gauges).First(size => size.CopperSquareMillimetres >= square);
         newRuns.Add(id);
-        Rig = Rig with { Runs = [.. Rig.Runs, new Run(id, from, to, wire.Name, Math.Clamp(metres, LeastMetres, MostMetres), zones.Count == 0 ? [Zone.EngineBay] : zones)] };
+        Rig = Rig with { Runs = [.. Rig.Runs, new Run(id, from, to, wire.Name, Math.Clamp(metres, MinMetres, MaxMetres), zones.Count == 0 ? [Zone.EngineBay] : zones)] };
     }
 
     // Usual pieces ----------------------------------------------------------------------------------------------------
@@ -410,7 +410,7 @@ internal sealed class LineBuilder
     /// <summary>The line with its lamps; runs between parts that are placed follow the lanes.</summary>
     public Rig Finish()
     {
-        var where = Whereabouts.Of(Rig);
+        var where = PartLocations.Of(Rig);
         return Rig with
         {
             Runs = [.. Rig.Runs.Select(run => newRuns.Contains(run.Id) && where.OfTerminal(run.From) is not null && where.OfTerminal(run.To) is not null ? run with { Lay = new Lay() } : run)],
@@ -426,7 +426,7 @@ internal sealed class LineBuilder
     private void Place(string part, string near)
     {
         if (Rig.Body is null) return;
-        var at = Rig.Places.FirstOrDefault(place => place.Part == near)?.At ?? Whereabouts.Of(Rig).Of(near);
+        var at = Rig.Places.FirstOrDefault(place => place.Part == near)?.At ?? PartLocations.Of(Rig).Of(near);
         if (at is not null) PlaceAt(part, at);
     }
 
@@ -437,7 +437,7 @@ internal sealed class LineBuilder
 
     private void PlaceAt(string part, string at) => Rig = Rig with { Places = [.. Rig.Places, new Place(part, at)] };
 
-    private static string Slug(string name) => FreeName.Plain(name, MostOfName) is { Length: > 0 } plain ? plain : "line";
+    private static string Slug(string name) => FreeName.Plain(name, MaxOfName) is { Length: > 0 } plain ? plain : "line";
 
-    private const int MostOfName = 28;
+    private const int MaxOfName = 28;
 }

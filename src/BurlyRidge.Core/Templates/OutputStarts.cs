@@ -42,7 +42,7 @@ internal static class OutputStarts
         if (builder.Rig.PowerBoxes.Count == 0 || (builder.Wanted.Output is null && Outputs.OfBoxes(builder.Rig, builder.Amps).Count == 0)) NewBox(builder);
         var all = Outputs.OfBoxes(builder.Rig, 0);
         var output = builder.Wanted.Output is { } asked && all.Contains(asked) ? asked : Outputs.OfBoxes(builder.Rig, builder.Amps) is [var smallest, ..] ? smallest : all[^1];
-        var (box, way) = PartBook.Split(output);
+        var (box, way) = TerminalIndex.Split(output);
         builder.Rig = builder.Rig with
         {
             PowerBoxes = [.. builder.Rig.PowerBoxes.Select(part => part.Id != box ? part : part with
@@ -51,7 +51,7 @@ internal static class OutputStarts
             })],
         };
         builder.ToLamps(output, builder.Metres);
-        builder.Did.Add($"{builder.Called(output)}: the smallest that is free and carries {Say.Amps(builder.Amps)}.");
+        builder.Did.Add($"{builder.Called(output)}: the smallest that is free and carries {Format.Amps(builder.Amps)}.");
     }
 
     private static string Legend(string name) => name.Length > 14 ? name[..14].Trim() : name;
@@ -103,7 +103,7 @@ internal static class OutputStarts
         var output = Output(builder);
         var from = $"{output}.out";
         var metres = builder.Metres;
-        if (builder.Metres > 3 && builder.Rig.Vehicle.PassThroughs.FirstOrDefault(lead => builder.Rig.Runs.All(run => PartBook.Split(run.From).Part != lead.Id && PartBook.Split(run.To).Part != lead.Id)) is { } lead)
+        if (builder.Metres > 3 && builder.Rig.Vehicle.PassThroughs.FirstOrDefault(lead => builder.Rig.Runs.All(run => TerminalIndex.Split(run.From).Part != lead.Id && TerminalIndex.Split(run.To).Part != lead.Id)) is { } lead)
         {
             var plug = builder.Joint("lead-plug", JointKind.Plug, Zone.EngineBay, atLamps: false);
             builder.Power(from, $"{plug}.a", 0.3);
@@ -113,7 +113,7 @@ internal static class OutputStarts
             builder.Did.Add($"The spare {lead.Colour} lead takes it to the {lead.ToPlace}; a jumper goes on from there.");
         }
         builder.ToLamps(from, metres);
-        builder.Did.Add($"{builder.Called(output)}, the smallest that is free and carries {Say.Amps(builder.Amps)}.");
+        builder.Did.Add($"{builder.Called(output)}, the smallest that is free and carries {Format.Amps(builder.Amps)}.");
     }
 
     private static void OutputAndBeam(LineBuilder builder)
@@ -131,7 +131,7 @@ internal static class OutputStarts
     private static void FuseTap(LineBuilder builder)
     {
         builder.Use = LineUse.Marker;
-        var slot = builder.Rig.Vehicle.FuseSlots.FirstOrDefault(part => part.Feed == Feed.Ignition && builder.Rig.Runs.All(run => PartBook.Split(run.From).Part != part.Id))?.Id;
+        var slot = builder.Rig.Vehicle.FuseSlots.FirstOrDefault(part => part.Feed == Feed.Ignition && builder.Rig.Runs.All(run => TerminalIndex.Split(run.From).Part != part.Id))?.Id;
         if (slot is null)
         {
             slot = builder.Name("slot");

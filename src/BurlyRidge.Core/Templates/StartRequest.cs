@@ -12,7 +12,7 @@ namespace BurlyRidge.Core.Templates;
 public sealed record StartRequest(string Start, string Name, Fixture Lamp, int Count, double Metres = 3)
 {
     /// <summary>The most lamps that one line starts with.</summary>
-    public const int MostLamps = 30;
+    public const int MaxLamps = 30;
 
     /// <summary>Station or mount of the lamps; null where nobody said.</summary>
     public string? At { get; init; }

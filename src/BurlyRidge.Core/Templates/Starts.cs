@@ -24,9 +24,9 @@ public static class Starts
     {
         if (All.All(start => start.Id != request.Start)) yield return new Problem("start", $"There is no starting point called {request.Start}.");
         if (string.IsNullOrWhiteSpace(request.Name) || request.Name.Length > 80) yield return new Problem("name", "Give 1 to 80 letters.");
-        if (request.Count is < 1 or > StartRequest.MostLamps) yield return new Problem("count", $"Must be 1 to {StartRequest.MostLamps} lamps.");
+        if (request.Count is < 1 or > StartRequest.MaxLamps) yield return new Problem("count", $"Must be 1 to {StartRequest.MaxLamps} lamps.");
         if (request.Metres is not (>= 0.2 and <= 99)) yield return new Problem("metres", "Must be 0.2 to 99 m.");
-        if (rig.Body is { } body && request.At is { } at && Routing.Whereabouts.Station(body, at) is null) yield return new Problem("at", $"There is no station or mount called {at}.");
+        if (rig.Body is { } body && request.At is { } at && Routing.PartLocations.Station(body, at) is null) yield return new Problem("at", $"There is no station or mount called {at}.");
         foreach (var problem in RigValidation.Validate(Rig.Empty(12, UnitSystem.Metric) with { Fixtures = [request.Lamp] })) yield return problem with { Path = problem.Path.Replace("fixtures[0]", "lamp", StringComparison.Ordinal) };
     }
 

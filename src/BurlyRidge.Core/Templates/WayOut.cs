@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Templates;
 /// <summary>What would make a quick plan hold that no wire in the table does; each way is sized before it is offered.</summary>
 public static class WayOut
 {
-    private const int MostLines = 8;
+    private const int MaxLines = 8;
 
     /// <summary>A sentence a way, the least work first; empty where none helps.</summary>
     public static IReadOnlyList<string> Of(QuickAsk ask)
@@ -19,7 +19,7 @@ public static class WayOut
         if (plan.Return == ReturnPath.Body && QuickSizing.Holding(ask with { Plan = WithWireReturn(plan) }) is { } copper)
             ways.Add($"both-way copper instead of the body: {copper} then holds");
         if (Shorter(ask) is { } metres)
-            ways.Add($"shorter: at most {Say.Metres(metres, ask.Rules.Units)} one way");
+            ways.Add($"shorter: at most {Format.Metres(metres, ask.Rules.Units)} one way");
         if (Split(free) is { } split)
             ways.Add(split);
         if (ask.Vehicle.SystemVolts == 12 && QuickSizing.Holding(On24Volts(free)) is { } volts)
@@ -53,14 +53,14 @@ public static class WayOut
     private static string? Split(QuickAsk ask)
     {
         var lamps = ask.Plan.Lamps.Sum(set => set.Count);
-        for (var lines = 2; lines <= Math.Min(lamps, MostLines); lines++)
+        for (var lines = 2; lines <= Math.Min(lamps, MaxLines); lines++)
         {
             var largest = Math.Ceiling((double)lamps / lines) / lamps;
             var share = ask with { Bought = [], Plan = ask.Plan with { Lamps = Together(ask, largest) } };
             if (QuickSizing.Holding(share) is null) continue;
             var sizing = QuickSizing.Of(share);
             if (sizing.RelayAmps is null && QuickTemplate.NeedsRelay(share.Bare(), share.Plan)) continue;
-            return $"split in {(lines == 2 ? "two" : lines)} lines of {Say.Amps(sizing.LoadAmps)}: {sizing.Wire} and a {sizing.Fuse} fuse then hold on each";
+            return $"split in {(lines == 2 ? "two" : lines)} lines of {Format.Amps(sizing.LoadAmps)}: {sizing.Wire} and a {sizing.Fuse} fuse then hold on each";
         }
         return null;
     }

@@ -5,16 +5,16 @@ using BurlyRidge.Core.Sizing;
 namespace BurlyRidge.Core.Templates;
 
 /// <summary>A rig as it lies, with every line in full wiring.</summary>
-/// <param name="Laid">The rig as it lies, quick plans as their templates.</param>
+/// <param name="Routed">The rig as it lies, quick plans as their templates.</param>
 /// <param name="Wired">The same with every quick plan expanded and sized.</param>
 /// <param name="Quick">Sizes of the quick plans, by line id.</param>
-public sealed record WholeRig(LaidRig Laid, Rig Wired, IReadOnlyDictionary<string, QuickSizing> Quick)
+public sealed record WholeRig(RoutedRig Routed, Rig Wired, IReadOnlyDictionary<string, QuickSizing> Quick)
 {
     private Dictionary<string, QuickParts> parts = new(StringComparer.Ordinal);
     private Dictionary<string, string>? lines;
 
     /// <summary>The rig as it lies, quick plans as their templates.</summary>
-    public Rig Saved => Laid.Rig;
+    public Rig Saved => Routed.Rig;
 
     /// <summary>Lays and expands a valid rig.</summary>
     /// <param name="rig">The rig.</param>
@@ -22,7 +22,7 @@ public sealed record WholeRig(LaidRig Laid, Rig Wired, IReadOnlyDictionary<strin
     /// <param name="cancellation">Ends the work early, with an <see cref="OperationCanceledException"/>.</param>
     public static WholeRig Of(Rig rig, QuickSizes? sizes = null, CancellationToken cancellation = default)
     {
-        var laid = LaidRig.Of(rig);
+        var laid = RoutedRig.Of(rig);
         var quick = laid.Rig.Lines.Where(line => line.Plan is not null).ToList();
         if (quick.Count == 0) return new WholeRig(laid, laid.Rig, new Dictionary<string, QuickSizing>());
         sizes ??= new QuickSizes();
@@ -41,7 +41,7 @@ public sealed record WholeRig(LaidRig Laid, Rig Wired, IReadOnlyDictionary<strin
     /// <summary>Studies the lines in full wiring alone: quick plans share nothing with them but the battery.</summary>
     public static RigStudy StudyOfFull(Rig rig, CancellationToken cancellation = default)
     {
-        rig = LaidRig.Of(rig).Rig;
+        rig = RoutedRig.Of(rig).Rig;
         return RigStudy.Of(rig with { Lines = [.. rig.Lines.Where(line => line.Plan is null)] }, cancellation);
     }
 
@@ -75,7 +75,7 @@ public sealed record WholeRig(LaidRig Laid, Rig Wired, IReadOnlyDictionary<strin
     private static QuickParts Led(QuickParts line, PlanLay? lay)
     {
         if (lay is null) return line;
-        var where = Whereabouts.Of(line.Rig);
+        var where = PartLocations.Of(line.Rig);
         return line with
         {
             Rig = line.Rig with

@@ -15,7 +15,7 @@ namespace BurlyRidge.Server.Assess;
 /// <param name="About">The line that is looked at closely: of the others no more than their row and what is against them; null: all.</param>
 public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = null, string? About = null) : IAboutRig
 {
-    IEnumerable<Problem> IAboutRig.Problems() => RigSize.MostStates(Rig) is var most && States?.Count > most
+    IEnumerable<Problem> IAboutRig.Problems() => RigSize.MaxStates(Rig) is var most && States?.Count > most
         ? [new Problem("states", $"Ask for up to {most} states of a rig of this size.")]
         : Named().SelectMany((state, i) => StateValidation.Validate($"states[{i}]", state, QuickPlans.Structure(Rig)));
 
@@ -58,26 +58,26 @@ internal static class AssessEndpoint
 
     private static async Task<Ok<Assessment>> AssessAsync(AssessRequest request, CancellationToken cancellation)
     {
-        var assessed = await AssessmentMemory.OfAsync(request.Rig, cancellation);
+        var assessed = await AssessmentCache.OfAsync(request.Rig, cancellation);
         var assessment = cancellation.WorkOut(token => assessed.In(request.Named(), token));
         return TypedResults.Ok(request.About is { } line ? assessment.About(line) : assessment);
     }
 
     private static async Task<Ok<CheckChanges>> CompareAsync(RulesRequest request, CancellationToken cancellation)
     {
-        var today = await AssessmentMemory.OfAsync(request.Rig, cancellation);
-        return TypedResults.Ok(CheckChanges.Of(today.Assessment, cancellation.WorkOut(token => AssessedRig.Of(request.Otherwise, sizes: QuickMemory.Sizes, cancellation: token)).Assessment));
+        var today = await AssessmentCache.OfAsync(request.Rig, cancellation);
+        return TypedResults.Ok(CheckChanges.Of(today.Assessment, cancellation.WorkOut(token => AssessedRig.Of(request.Otherwise, sizes: QuickSizeCache.Sizes, cancellation: token)).Assessment));
     }
 
     private static ContentHttpResult Netlist(NetlistRequest request)
     {
-        var solved = HarnessCompiler.Solve(WholeRig.Of(request.Rig, QuickMemory.Sizes).Wired, request.State);
+        var solved = HarnessCompiler.Solve(WholeRig.Of(request.Rig, QuickSizeCache.Sizes).Wired, request.State);
         return TypedResults.Text(SpiceNetlist.Write("Burly Ridge rig", solved), "text/plain");
     }
 
     private static async Task<Results<Ok<RunAssessment>, ValidationProblem>> JudgeAsync(RunRequest request, CancellationToken cancellation)
     {
-        var assessed = await AssessmentMemory.OfAsync(request.Rig, cancellation);
+        var assessed = await AssessmentCache.OfAsync(request.Rig, cancellation);
         return cancellation.WorkOut(token => RunAssessment.Of(assessed, request.Run, ShippedCatalogue.Wire, token)) is { } run
             ? TypedResults.Ok(run)
             : BadInput.Of(new Problem("run", $"There is no run called {request.Run}."));

@@ -40,7 +40,7 @@ internal static class CatalogueEndpoints
     {
         var problems = CatalogueValidation.Validate(lamp);
         if (problems.Count > 0) return BadInput.Of(problems);
-        if (await catalogue.CountWithAsync([lamp]) > LampCatalogue.MostOwn) return BadInput.Of(new Problem("fixture.id", $"The catalogue holds up to {LampCatalogue.MostOwn} lamps of your own."));
+        if (await catalogue.CountWithAsync([lamp]) > LampCatalogue.MaxOwn) return BadInput.Of(new Problem("fixture.id", $"The catalogue holds up to {LampCatalogue.MaxOwn} lamps of your own."));
         await catalogue.PutAsync([lamp]);
         return TypedResults.Ok(new OfferedLamp(lamp, true));
     }
@@ -57,7 +57,7 @@ internal static class CatalogueEndpoints
         var (all, problems) = LampCsv.Read((await RequestText.BytesAsync(request)).Span);
         if (problems.Count > 0) return BadInput.Of(problems);
         var lamps = await catalogue.NewAsync(all);
-        if (await catalogue.CountWithAsync(lamps) > LampCatalogue.MostOwn) return BadInput.Of(new Problem("file", $"The catalogue holds up to {LampCatalogue.MostOwn} lamps of your own."));
+        if (await catalogue.CountWithAsync(lamps) > LampCatalogue.MaxOwn) return BadInput.Of(new Problem("file", $"The catalogue holds up to {LampCatalogue.MaxOwn} lamps of your own."));
         await catalogue.PutAsync(lamps);
         return TypedResults.Ok(new ImportedLamps(lamps.Count, all.Count - lamps.Count, await Offered(catalogue)));
     }

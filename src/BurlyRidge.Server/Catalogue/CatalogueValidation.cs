@@ -7,8 +7,8 @@ namespace BurlyRidge.Server.Catalogue;
 /// <summary>Refuses a lamp that no rig could hold.</summary>
 internal static class CatalogueValidation
 {
-    private const double MostLumens = 1_000_000;
-    private const double MostPrice = 1_000_000;
+    private const double MaxLumens = 1_000_000;
+    private const double MaxPrice = 1_000_000;
     private const string InRig = "fixtures[0].";
 
     /// <summary>All that is wrong with a lamp, by field.</summary>
@@ -19,8 +19,8 @@ internal static class CatalogueValidation
         var problems = RigValidation.Validate(rig)
             .Select(problem => problem.Path.StartsWith(InRig, StringComparison.Ordinal) ? problem with { Path = $"fixture.{problem.Path[InRig.Length..]}" } : problem).ToList();
         if (lamp.Fixture.Measured is not null) problems.Add(new Problem("fixture.measured", "The catalogue holds lamps as sold: leave out what was measured."));
-        if (lamp.Lumens is not (>= 0 and <= MostLumens)) problems.Add(new Problem("lumens", $"Must be 0 to {MostLumens} lm."));
-        if (lamp.Price is not (>= 0 and <= MostPrice)) problems.Add(new Problem("price", $"Must be 0 to {MostPrice}."));
+        if (lamp.Lumens is not (>= 0 and <= MaxLumens)) problems.Add(new Problem("lumens", $"Must be 0 to {MaxLumens} lm."));
+        if (lamp.Price is not (>= 0 and <= MaxPrice)) problems.Add(new Problem("price", $"Must be 0 to {MaxPrice}."));
         return problems;
     }
 }

@@ -9,7 +9,7 @@ namespace BurlyRidge.Server.Catalogue;
 public sealed class LampCatalogue(JobDatabase database, DataFolder folder, TimeProvider clock)
 {
     /// <summary>The most lamps of its own that a workshop keeps.</summary>
-    public const int MostOwn = 5_000;
+    public const int MaxOwn = 5_000;
 
     /// <summary>Every lamp; one of the workshop's own stands instead of the one of the same id that ships.</summary>
     public async Task<IReadOnlyList<CatalogueLamp>> LampsAsync()

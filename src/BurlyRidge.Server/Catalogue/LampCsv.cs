@@ -14,7 +14,7 @@ namespace BurlyRidge.Server.Catalogue;
 /// </summary>
 internal static class LampCsv
 {
-    private const int MostRows = 2_000;
+    private const int MaxRows = 2_000;
     private const char ByteOrderMark = '\uFEFF';
 
     private static readonly string[] Needed = ["name", "kind", "watts"];
@@ -54,7 +54,7 @@ internal static class LampCsv
         if (problems.Count > 0) return ([], problems);
         for (var count = 0; csv.Read(); count++)
         {
-            if (count >= MostRows) return ([], [new Problem("file", $"Up to {MostRows} rows in a file.")]);
+            if (count >= MaxRows) return ([], [new Problem("file", $"Up to {MaxRows} rows in a file.")]);
             var row = new LampTableRow(csv, problems);
             if (row.IsFurtherLightOf(lamps.LastOrDefault())) lamps[^1] = row.AddedTo(lamps[^1]);
             else if (row.Lamp() is { } lamp)

@@ -11,7 +11,7 @@ namespace BurlyRidge.Server.Catalogue;
 /// <summary>One row of a table of lamps: a lamp with its first light, or a further light of the lamp above.</summary>
 internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems)
 {
-    private const int MostOfId = 40;
+    private const int MaxOfId = 40;
     private const char Between = '|';
     private const double UsualKilograms = 0.1;
 
@@ -70,7 +70,7 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
         var name = Cell("name");
         if (name.Length == 0) Refuse("name", "Must not be empty.");
         var lamp = new CatalogueLamp(
-            new Fixture(Given("id") ?? FreeName.Plain(name, MostOfId), name, [Light()])
+            new Fixture(Given("id") ?? FreeName.Plain(name, MaxOfId), name, [Light()])
             {
                 SparePins = [.. Parts("spare_leads")],
                 Body = Body(),

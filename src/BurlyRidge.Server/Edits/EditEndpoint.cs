@@ -29,8 +29,8 @@ internal static class EditEndpoint
         var context = new EditContext(rig)
         {
             Lamps = command.UsesCatalogue ? await catalogue.LampsAsync() : [],
-            Sizes = QuickMemory.Sizes,
-            Assessed = command.UsesAssessment ? await AssessmentMemory.OfAsync(rig, cancellation) : null,
+            Sizes = QuickSizeCache.Sizes,
+            Assessed = command.UsesAssessment ? await AssessmentCache.OfAsync(rig, cancellation) : null,
         };
         return cancellation.WorkOut(token => command.Run(context with { Cancellation = token })) switch
         {

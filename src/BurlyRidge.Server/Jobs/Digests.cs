@@ -24,7 +24,7 @@ internal static class Digests
     /// <summary>Of a rig that can be worked out.</summary>
     public static async Task<JobDigest> OfAsync(Rig rig)
     {
-        var tally = (await AssessmentMemory.OfAsync(rig, CancellationToken.None)).Assessment.Tally;
+        var tally = (await AssessmentCache.OfAsync(rig, CancellationToken.None)).Assessment.Tally;
         return Of(rig) with { Stop = tally.Stop, Watch = tally.Watch, Holds = tally.Holds };
     }
 

@@ -59,7 +59,7 @@ internal static class JobEndpoints
         var (on, key, problems) = SaveHeaders.With(request, save.OnRevision, save.IdempotencyKey);
         if (problems.Count > 0) return BadInput.Of(problems);
         // What cannot be worked out is not stored either.
-        await AssessmentMemory.OfAsync(save.Rig, cancellation);
+        await AssessmentCache.OfAsync(save.Rig, cancellation);
         return await AnswerAsync(await store.SaveRigAsync(id, on, key, save.Rig), cancellation);
     }
 

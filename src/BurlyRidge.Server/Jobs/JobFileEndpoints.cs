@@ -44,7 +44,7 @@ internal static class JobFileEndpoints
         var details = JobValidation.Details(file.Name, file.Note).ToList();
         if (details.Count > 0) return BadInput.Of(details);
         // What cannot be worked out is not stored either.
-        await AssessmentMemory.OfAsync(file.Rig, cancellation);
+        await AssessmentCache.OfAsync(file.Rig, cancellation);
         var stored = await store.CreateAsync(file.Name, file.Note, file.Rig, key);
         return TypedResults.Created($"/api/jobs/{stored.Row.Id}", await OpenJob.OfAsync(stored, cancellation));
     }

@@ -58,7 +58,7 @@ public sealed record OpenJob(
             job.Head.RedoTo is not null,
             large.Length == 0 ? null : $"This job is larger than this version works out. {large}",
             job.Rig,
-            large.Length == 0 ? (await AssessmentMemory.OfAsync(job.Rig, cancellation)).Assessment : Assessment.Nothing);
+            large.Length == 0 ? (await AssessmentCache.OfAsync(job.Rig, cancellation)).Assessment : Assessment.Nothing);
     }
 }
 

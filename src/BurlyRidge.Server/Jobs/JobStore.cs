@@ -62,7 +62,7 @@ public abstract record SaveOutcome
 /// <summary>Jobs and the revisions of their rigs.</summary>
 public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvider clock)
 {
-    private const int MostTries = 20;
+    private const int MaxTries = 20;
 
     /// <summary>One at a time, so that the same key sent twice at once makes one job.</summary>
     private static readonly SemaphoreSlim KeyedCreation = new(1);
@@ -248,7 +248,7 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
                 folder.MustBeThere();
                 return new SaveOutcome.Saved((await FindAsync(id))!);
             }
-            catch (DbUpdateException error) when (tries < MostTries && IsRace(error))
+            catch (DbUpdateException error) when (tries < MaxTries && IsRace(error))
             {
                 database.ChangeTracker.Clear();
             }

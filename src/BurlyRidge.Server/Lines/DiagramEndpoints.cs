@@ -29,20 +29,20 @@ internal static class DiagramEndpoints
 
     private static IResult Draw(DiagramRequest request, CancellationToken cancellation)
     {
-        if (request.LineId is not { } line) return TypedResults.Text(cancellation.WorkOut(token => Diagram.OfRig(request.Rig, "the rig", QuickMemory.Sizes, token)), Type);
-        return cancellation.WorkOut(token => Diagram.OfLine(request.Rig, line, QuickMemory.Sizes, token)) is { } svg ? TypedResults.Text(svg, Type) : BadInput.Of(new Problem("lineId", $"There is no line called {line}."));
+        if (request.LineId is not { } line) return TypedResults.Text(cancellation.WorkOut(token => Diagram.OfRig(request.Rig, "the rig", QuickSizeCache.Sizes, token)), Type);
+        return cancellation.WorkOut(token => Diagram.OfLine(request.Rig, line, QuickSizeCache.Sizes, token)) is { } svg ? TypedResults.Text(svg, Type) : BadInput.Of(new Problem("lineId", $"There is no line called {line}."));
     }
 
     private static async Task<IResult> DownloadAsync(string id, string? line, JobStore store, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } job) return JobEndpoints.Missing();
-        var svg = cancellation.WorkOut(token => line is null ? Diagram.OfRig(job.Workable, job.Row.Name, QuickMemory.Sizes, token) : Diagram.OfLine(job.Workable, line, QuickMemory.Sizes, token));
+        var svg = cancellation.WorkOut(token => line is null ? Diagram.OfRig(job.Workable, job.Row.Name, QuickSizeCache.Sizes, token) : Diagram.OfLine(job.Workable, line, QuickSizeCache.Sizes, token));
         return svg is null
             ? TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no such line.")
             : TypedResults.File(Encoding.UTF8.GetBytes(svg), Type, Handout.FileName(job, line is null ? "wiring" : $"wiring of {job.Workable.Lines.First(other => other.Id == line).Name}", "svg"));
     }
 
     private static async Task<IResult> PrintAsync(string id, JobStore store, CancellationToken cancellation) => await store.FindAsync(id, cancellation) is { } job
-        ? TypedResults.Text(cancellation.WorkOut(token => Diagram.Page(job.Workable, job.Row.Name, Handout.Edition(job), QuickMemory.Sizes, token)), "text/html", Encoding.UTF8)
+        ? TypedResults.Text(cancellation.WorkOut(token => Diagram.Page(job.Workable, job.Row.Name, Handout.Edition(job), QuickSizeCache.Sizes, token)), "text/html", Encoding.UTF8)
         : JobEndpoints.Missing();
 }

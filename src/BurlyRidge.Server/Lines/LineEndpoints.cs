@@ -27,5 +27,5 @@ internal static class LineEndpoints
         .WithSummary("A line as strands of stations, with volts, amps and losses in the state asked for and in others.").WithDescription("And what can be added, removed and swapped along it.");
 
     private static Ok<LineView> Look(LineRequest request, CancellationToken cancellation) =>
-        TypedResults.Ok(cancellation.WorkOut(token => LineView.Of(request.Rig, request.LineId, request.State, QuickMemory.Sizes, token))!);
+        TypedResults.Ok(cancellation.WorkOut(token => LineView.Of(request.Rig, request.LineId, request.State, QuickSizeCache.Sizes, token))!);
 }

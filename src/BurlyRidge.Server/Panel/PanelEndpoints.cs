@@ -27,7 +27,7 @@ internal static class PanelEndpoints
     }
 
     private static async Task<Ok<PanelView>> LookAsync(PanelRequest request, CancellationToken cancellation) =>
-        TypedResults.Ok(PanelView.Of(await AssessmentMemory.OfAsync(request.Rig, cancellation)));
+        TypedResults.Ok(PanelView.Of(await AssessmentCache.OfAsync(request.Rig, cancellation)));
 
     private static async Task<IResult> LegendsAsync(string id, string? box, JobStore store)
     {

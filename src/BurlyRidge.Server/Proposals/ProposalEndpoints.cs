@@ -67,14 +67,14 @@ internal static class ProposalEndpoints
     private static Task<IResult> AutoSizeAsync(string id, AutoSizeRequest request, JobStore store, CancellationToken cancellation) => ProposeAsync(
         id, request.OnRevision, request.Apply, request.IdempotencyKey, store,
         rig => Problems(rig, request),
-        (rig, token) => WholeRig.Of(rig, QuickMemory.Sizes, token).Resize(request.LineId, request.MostGauges, token),
+        (rig, token) => WholeRig.Of(rig, QuickSizeCache.Sizes, token).Resize(request.LineId, request.MostGauges, token),
         proposal => proposal.Rig,
         (proposal, before, after, job) => new AutoSizeAnswer(proposal.Changes, proposal.Gauges, proposal.Left, before, after, job), cancellation);
 
     private static Task<IResult> AssignSlotsAsync(string id, AssignSlotsRequest request, JobStore store, CancellationToken cancellation) => ProposeAsync(
         id, request.OnRevision, request.Apply, request.IdempotencyKey, store,
         _ => [],
-        (rig, token) => WholeRig.Of(rig, QuickMemory.Sizes, token).AssignOutputs(token),
+        (rig, token) => WholeRig.Of(rig, QuickSizeCache.Sizes, token).AssignOutputs(token),
         proposal => proposal.Rig,
         (proposal, before, after, job) => new AssignSlotsAnswer(proposal.Moves, proposal.Left, before, after, job), cancellation);
 
@@ -96,8 +96,8 @@ internal static class ProposalEndpoints
         if (problems.Count > 0) return BadInput.Of(problems);
 
         var proposal = cancellation.WorkOut(token => propose(on, token));
-        var before = (await AssessmentMemory.OfAsync(on, cancellation)).Assessment.Tally;
-        var after = (await AssessmentMemory.OfAsync(rigOf(proposal), cancellation)).Assessment.Tally;
+        var before = (await AssessmentCache.OfAsync(on, cancellation)).Assessment.Tally;
+        var after = (await AssessmentCache.OfAsync(rigOf(proposal), cancellation)).Assessment.Tally;
         if (!apply) return TypedResults.Ok(answer(proposal, before, after, null));
         var outcome = await store.SaveRigAsync(id, onRevision, key!, rigOf(proposal));
         if (outcome is not SaveOutcome.Saved saved) return await JobEndpoints.AnswerAsync(outcome, cancellation);

@@ -19,6 +19,6 @@ internal static class QuickSizeEndpoint
         var problems = RigValidation.Validate(rig);
         return problems.Count > 0
             ? BadInput.Of(problems.Select(request.InOwnWords))
-            : TypedResults.Ok(Assessor.Assess(rig.Vehicle, rig.HouseRules, rig.Lines[0].Plan!, sizes: QuickMemory.Sizes));
+            : TypedResults.Ok(Assessor.Assess(rig.Vehicle, rig.HouseRules, rig.Lines[0].Plan!, sizes: QuickSizeCache.Sizes));
     }
 }

@@ -10,7 +10,7 @@ namespace BurlyRidge.Server.Storage;
 internal static class DatabaseUpgrade
 {
     private const string History = "__EFMigrationsHistory";
-    private const int MostCopies = 5;
+    private const int MaxCopies = 5;
     private const string LockTable = "__EFMigrationsLock";
 
     /// <exception cref="CannotStartException">The file is damaged, of another program or of a newer version; nothing is changed.</exception>
@@ -53,6 +53,6 @@ internal static class DatabaseUpgrade
             from.BackupDatabase(to);
         }
         File.Move(unfinished, aside, overwrite: true);
-        foreach (var old in new DirectoryInfo(folder.Path).GetFiles($"{Path.GetFileName(folder.Database)}.before-*").OrderByDescending(file => file.LastWriteTimeUtc).Skip(MostCopies)) old.Delete();
+        foreach (var old in new DirectoryInfo(folder.Path).GetFiles($"{Path.GetFileName(folder.Database)}.before-*").OrderByDescending(file => file.LastWriteTimeUtc).Skip(MaxCopies)) old.Delete();
     }
 }

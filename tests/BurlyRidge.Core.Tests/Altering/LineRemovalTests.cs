@@ -116,7 +116,7 @@ public class LineRemovalTests
     /// <summary>Everything of a rig that is no part of the vehicle.</summary>
     private static List<string> Left(Rig rig) =>
     [
-        .. rig.Lines.Select(line => line.Id).Concat(PartBook.Of(rig).Ids.Where(part => !part.Path.StartsWith("vehicle", StringComparison.Ordinal)).Select(part => part.Id))
+        .. rig.Lines.Select(line => line.Id).Concat(TerminalIndex.Of(rig).Ids.Where(part => !part.Path.StartsWith("vehicle", StringComparison.Ordinal)).Select(part => part.Id))
             .Concat(rig.Runs.Select(run => run.Id)).Concat(rig.Places.Where(place => !place.Part.StartsWith("battery", StringComparison.Ordinal)).Select(place => place.Part)),
     ];
 }

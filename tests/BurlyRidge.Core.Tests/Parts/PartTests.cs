@@ -34,7 +34,7 @@ public class PartTests
             var around = rig.Around();
             var elements = rig.AllParts().SelectMany(part => part.Elements(around).Select(element => (Part: part, Element: element))).ToList();
             Assert.Equal(elements.Count, elements.Select(pair => pair.Element.Id).Distinct(StringComparer.Ordinal).Count());
-            Assert.All(elements, pair => Assert.NotEqual("", pair.Part.Word(PartBook.Split(pair.Element.Id).Pin, "A name").Name));
+            Assert.All(elements, pair => Assert.NotEqual("", pair.Part.Word(TerminalIndex.Split(pair.Element.Id).Pin, "A name").Name));
         }
     }
 

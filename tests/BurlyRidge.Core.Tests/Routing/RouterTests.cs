@@ -75,7 +75,7 @@ public class RouterTests
                 for (var i = 0; i < way.Lanes.Count; i++)
                     Assert.Contains(way.Stations[i], new[] { way.Lanes[i].From, way.Lanes[i].To });
                 Assert.Equal(way.Lanes.Sum(lane => LaneCost.Metres(body, lane)), way.LaneMetres, 1e-9);
-                Assert.Equal(Math.Max(0.05, way.LaneMetres * 1.05 + 0.3), LaidRig.Metres(Rules, way), 1e-9);
+                Assert.Equal(Math.Max(0.05, way.LaneMetres * 1.05 + 0.3), RoutedRig.Metres(Rules, way), 1e-9);
             }
         }
     }

@@ -43,7 +43,7 @@ internal static class TokenIds
 
     private static string Changed(string text, Dictionary<string, string> tokens)
     {
-        var (part, pin) = PartBook.Split(text);
+        var (part, pin) = TerminalIndex.Split(text);
         if (!tokens.TryGetValue(part, out var token)) return text;
         if (pin.Length == 0) return token;
         return $"{token}.{(pin.StartsWith("in-", StringComparison.Ordinal) && tokens.TryGetValue(pin[3..], out var input) ? $"in-{input}" : tokens.GetValueOrDefault(pin, pin))}";

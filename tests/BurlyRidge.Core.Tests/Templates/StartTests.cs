@@ -63,7 +63,7 @@ public class StartTests
         var assessment = Assessor.Assess(started.Rig);
         var line = assessment.Lines.Single();
         Assert.True(line.Figures?.On is not null, "it does not light");
-        Assert.Equal(request.Count, started.Rig.Lines.Single().Lights.Select(light => PartBook.Split(light).Part).Distinct().Count());
+        Assert.Equal(request.Count, started.Rig.Lines.Single().Lights.Select(light => TerminalIndex.Split(light).Part).Distinct().Count());
         // A lamp may be too large for the mount that the test takes; that is the walkaround's to say.
         Assert.Empty(line.Checks.Concat(assessment.Checks).Where(check => check.Verdict == Verdict.Stop && check.Id is not ("lamp-fit" or "pair")).Select(check => $"{check.Id} {check.About}: {check.Reason}"));
         Assert.NotEmpty(started.Did);
@@ -97,7 +97,7 @@ public class StartTests
     }
 
     private static string Taken(Rig rig, string line) =>
-        PartBook.Split(Assessor.Assess(rig).Lines.Single(other => other.Id == line).Summary!.Output).Pin;
+        TerminalIndex.Split(Assessor.Assess(rig).Lines.Single(other => other.Id == line).Summary!.Output).Pin;
 
     [Fact]
     public void What_does_not_suit_says_why()

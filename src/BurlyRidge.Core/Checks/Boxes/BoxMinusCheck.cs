@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Boxes;
 /// <summary>Is the minus of a box where its maker wants it?</summary>
 internal static class BoxMinusCheck
 {
-    internal static readonly Kind Kind = new("box-minus", "The box's minus is where its maker wants it", "The maker's instructions for the box");
+    internal static readonly CheckKind Kind = new("box-minus", "The box's minus is where its maker wants it", "The maker's instructions for the box");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => subject.Rig.PowerBoxes.Select(box =>
     {
@@ -18,7 +18,7 @@ internal static class BoxMinusCheck
         var onPost = posts.Any(reach.Reaches);
         var verdict = !joined || (box.MinusOnPost && !onPost) ? Verdict.Stop : Verdict.Holds;
         var post = subject.Rig.Earths.FirstOrDefault(earth => earth.Kind == EarthKind.Post)?.Id ?? $"{subject.Vehicle.Batteries[0].Id}.minus";
-        return Kind.Says(verdict, onPost ? 1 : 0, box.MinusOnPost ? 1 : 0, Kind.NoUnit,
+        return Kind.Result(verdict, onPost ? 1 : 0, box.MinusOnPost ? 1 : 0, CheckKind.NoUnit,
             !joined ? $"The minus of {subject.Names[box.Id]} is joined to nothing: the box does not wake."
                 : box.MinusOnPost && !onPost ? $"{subject.Names[box.Id]} must have its minus on the battery post itself, and it is on the body."
                 : box.MinusOnPost ? $"The minus of {subject.Names[box.Id]} is on the battery post, as its maker wants." : $"The minus of {subject.Names[box.Id]} is joined.",

@@ -6,14 +6,14 @@ namespace BurlyRidge.Core.Checks.Boxes;
 /// <summary>Does every output, of a box or of the vehicle, carry what hangs on it?</summary>
 internal static class OutputRatingCheck
 {
-    internal static readonly Kind Kind = new("output-rating", "Outputs carry what hangs on them",
+    internal static readonly CheckKind Kind = new("output-rating", "Outputs carry what hangs on them",
         "Continuous load at most 80 % of an output's rating, as of its fuse (common practice, no source); house rule");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
         var outputs = subject.Rig.PowerBoxes.SelectMany(box => box.Outputs.Select(output => (Id: $"{box.Id}.{output.Id}", Fuse: $"{box.Id}.{output.Id}-fuse", output.RatingAmps)))
             .Concat(subject.Vehicle.AuxOutputs.Select(output => (output.Id, Fuse: $"{output.Id}.fuse", output.RatingAmps)));
-        return Finding.Told(
+        return Finding.Report(
             from output in outputs
             where subject.Study.Design(output.Fuse).Amps > 0.01
             select Find(subject, output.Id, output.Fuse, output.RatingAmps));
@@ -25,11 +25,11 @@ internal static class OutputRatingCheck
         var most = subject.Rules.FuseLoadFraction * rating;
         var verdict = Limits.AtLeast(most, design.Amps) ? Verdict.Holds : rating > design.Amps ? Verdict.Watch : Verdict.Stop;
         var line = subject.LineOf(fuse);
-        return new Finding(verdict, design.Amps / most, line, () => Kind.Says(
+        return new Finding(verdict, design.Amps / most, line, () => Kind.Result(
             verdict, design.Amps, most, "A",
-            $"{subject.Names[id]} is good for {rating} A and gives {Say.Amps(design.Amps)} ({design.State})."
+            $"{subject.Names[id]} is good for {rating} A and gives {Format.Amps(design.Amps)} ({design.State})."
                 + (verdict == Verdict.Holds ? "" : " Give the load a larger output, or pull in a relay with this one."),
-            id, line, Schools.FuseLoad(subject.Rules), () => Assign(subject)));
+            id, line, HouseRuleWords.FuseLoad(subject.Rules), () => Assign(subject)));
     }
 
     private static Remedy? Assign(RigSubject subject)

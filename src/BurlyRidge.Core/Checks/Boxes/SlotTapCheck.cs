@@ -4,7 +4,7 @@ namespace BurlyRidge.Core.Checks.Boxes;
 /// <summary>Is a fuse tap within its slot, with what hangs on it already?</summary>
 internal static class SlotTapCheck
 {
-    internal static readonly Kind Kind = new("slot-tap", "A fuse tap stays within its slot", "Add up what hangs on the slot (common practice, no source)");
+    internal static readonly CheckKind Kind = new("slot-tap", "A fuse tap stays within its slot", "Add up what hangs on the slot (common practice, no source)");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -14,8 +14,8 @@ internal static class SlotTapCheck
             if (taps.Count == 0) continue;
             var added = taps.Sum(run => subject.Study.Design(run.Id).Amps);
             var verdict = added + slot.LoadAmps <= slot.RatingAmps ? Verdict.Holds : Verdict.Stop;
-            yield return Kind.Says(verdict, added + slot.LoadAmps, slot.RatingAmps, "A",
-                $"{subject.Names[slot.Id]} is a {slot.RatingAmps} A slot that serves {(slot.Serves.Length > 0 ? slot.Serves : "something")} with {Say.Amps(slot.LoadAmps)}; the tap adds {Say.Amps(added)}."
+            yield return Kind.Result(verdict, added + slot.LoadAmps, slot.RatingAmps, "A",
+                $"{subject.Names[slot.Id]} is a {slot.RatingAmps} A slot that serves {(slot.Serves.Length > 0 ? slot.Serves : "something")} with {Format.Amps(slot.LoadAmps)}; the tap adds {Format.Amps(added)}."
                     + (verdict == Verdict.Holds ? "" : " Use it as a trigger alone, and feed the lamps from the battery."),
                 slot.Id);
         }

@@ -8,17 +8,17 @@ internal static class CoilDiodeCheck
 {
     private const double ShortAmps = 0.05;
 
-    internal static readonly Kind Kind = new("coil-diode", "The coil's diode lies the right way", "DIN 72552 terminals 85 and 86 (from memory)");
+    internal static readonly CheckKind Kind = new("coil-diode", "The coil's diode lies the right way", "DIN 72552 terminals 85 and 86 (from memory)");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(subject.Rig.Relays.Where(relay => relay.CoilDiode).Select(relay =>
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Rig.Relays.Where(relay => relay.CoilDiode).Select(relay =>
     {
         var amps = subject.Study.Design($"{relay.Id}.diode").Amps;
         var verdict = amps < ShortAmps ? Verdict.Holds : Verdict.Stop;
         var line = subject.LineOf($"{relay.Id}.contact");
-        return new Finding(verdict, amps / ShortAmps, line, () => Kind.Says(
+        return new Finding(verdict, amps / ShortAmps, line, () => Kind.Result(
             verdict, amps, ShortAmps, "A",
             verdict == Verdict.Holds ? $"The diode of {subject.Names[relay.Id]} blocks, as it should."
-                : $"The diode of {subject.Names[relay.Id]} conducts {Say.Amps(amps)}: its coil is wired the other way round, and switch and wire take a short.",
+                : $"The diode of {subject.Names[relay.Id]} conducts {Format.Amps(amps)}: its coil is wired the other way round, and switch and wire take a short.",
             relay.Id, line, null, () => new Remedy("Turn the coil's two wires round") { Apply = rig => Turn(rig, relay) }));
     }));
 

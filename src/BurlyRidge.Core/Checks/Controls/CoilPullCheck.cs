@@ -5,7 +5,7 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Does every coil get enough to pull in for sure, and little enough to let go?</summary>
 internal static class CoilPullCheck
 {
-    internal static readonly Kind Kind = new("coil-pull", "Every coil pulls in and lets go for sure",
+    internal static readonly CheckKind Kind = new("coil-pull", "Every coil pulls in and lets go for sure",
         "ISO 7588 kind: sure above 8 V and below 1 V at 12 V, 16 and 2.4 V at 24 V, more when hot (typical, no source)");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
@@ -21,7 +21,7 @@ internal static class CoilPullCheck
                 seen[coil.Id] = new Seen(coil.PullInVolts, Math.Max(known.Between, between), Math.Max(known.Most, Math.Abs(volts)));
             }
         }
-        return Finding.Told(subject.Rig.Relays.Select(relay => Find(subject, relay, seen.GetValueOrDefault(relay.Id))));
+        return Finding.Report(subject.Rig.Relays.Select(relay => Find(subject, relay, seen.GetValueOrDefault(relay.Id))));
     }
 
     /// <summary>What a coil gets in all states: the most between its limits, and the most of all, V.</summary>
@@ -32,14 +32,14 @@ internal static class CoilPullCheck
         var (pulls, between, most) = coil;
         var verdict = between > 0 ? Verdict.Stop : most >= pulls ? Verdict.Holds : Verdict.Watch;
         var line = subject.LineOf($"{relay.Id}.contact");
-        return new Finding(verdict, pulls / Math.Max(most, 1e-9), line, () => Kind.Says(
+        return new Finding(verdict, pulls / Math.Max(most, 1e-9), line, () => Kind.Result(
             verdict, between > 0 ? between : most, pulls, "V",
             verdict switch
             {
-                Verdict.Stop => $"The coil of {subject.Names[relay.Id]} is left at {Say.Volts(between)}, between sure to pull in at {Say.Volts(pulls)} and sure to let go: what it does is chance. "
+                Verdict.Stop => $"The coil of {subject.Names[relay.Id]} is left at {Format.Volts(between)}, between sure to pull in at {Format.Volts(pulls)} and sure to let go: what it does is chance. "
                     + "Look for a second way into its wire: a switch lamp, a lamp in series.",
-                Verdict.Holds => $"The coil of {subject.Names[relay.Id]} gets {Say.Volts(most)} where {Say.Volts(pulls)} pull it in for sure.",
-                _ => $"The coil of {subject.Names[relay.Id]} gets no more than {Say.Volts(most)} in any state: it never pulls in.",
+                Verdict.Holds => $"The coil of {subject.Names[relay.Id]} gets {Format.Volts(most)} where {Format.Volts(pulls)} pull it in for sure.",
+                _ => $"The coil of {subject.Names[relay.Id]} gets no more than {Format.Volts(most)} in any state: it never pulls in.",
             },
             relay.Id, line));
     }

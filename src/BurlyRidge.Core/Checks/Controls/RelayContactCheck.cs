@@ -7,10 +7,10 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Does every relay contact of a wired line carry its load?</summary>
 internal static class RelayContactCheck
 {
-    internal static readonly Kind Kind = new("relay-contact", "Relay carries the load",
+    internal static readonly CheckKind Kind = new("relay-contact", "Relay carries the load",
         "Relay contacts loaded to 80 %, half their rating at 24 V (common practice, no source)");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(subject.Rig.Relays.Select(relay => Find(subject, relay)));
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Rig.Relays.Select(relay => Find(subject, relay)));
 
     private static Finding Find(RigSubject subject, Relay relay)
     {
@@ -20,9 +20,9 @@ internal static class RelayContactCheck
         var verdict = Limits.ContactCarries(relay.ContactAmps, design, subject.Vehicle.SystemVolts) ? Verdict.Holds : design < good ? Verdict.Watch : Verdict.Stop;
         var line = subject.LineOf($"{relay.Id}.contact");
         var larger = SizeChoice.Contact(subject.Vehicle.SystemVolts, design);
-        return new Finding(verdict, design / most, line, () => Kind.Says(
+        return new Finding(verdict, design / most, line, () => Kind.Result(
             verdict, design, most, "A",
-            $"The contact of {subject.Names[relay.Id]} carries {Say.Amps(design)}; {relay.ContactAmps} A printed are {Say.Amps(good)} at {subject.Volts} V."
+            $"The contact of {subject.Names[relay.Id]} carries {Format.Amps(design)}; {relay.ContactAmps} A printed are {Format.Amps(good)} at {subject.Volts} V."
                 + (verdict != Verdict.Holds && larger is null ? " No relay sold is larger. Split the line in two or more, each with its own relay." : ""),
             relay.Id, line, null, () => larger is { } amps
                 ? new Remedy($"Take a {amps} A relay") { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { ContactAmps = amps }) }

@@ -6,14 +6,14 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Does every state of the rig settle, with every lamp that is fed at its drop-out voltage?</summary>
 internal static class SettlesCheck
 {
-    internal static readonly Kind Kind = new("settles", "Every state settles", "The network solved in every state that is worth judging");
+    internal static readonly CheckKind Kind = new("settles", "Every state settles", "The network solved in every state that is worth judging");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
         var bad = subject.Study.Whole.Where(whole => whole.Solved.Solution is not Solution.Converged).ToList();
         if (bad.Count == 0)
         {
-            yield return Kind.Says(Verdict.Holds, 0, 0, "states", "Every state settles.");
+            yield return Kind.Result(Verdict.Holds, 0, 0, "states", "Every state settles.");
             yield break;
         }
         var converters = subject.Rig.Converters.Select(converter => converter.Id).ToHashSet(StringComparer.Ordinal);
@@ -30,7 +30,7 @@ internal static class SettlesCheck
         }
     }
 
-    private static Check Say(RigSubject subject, Verdict verdict, WholeStudy whole, int count) => Kind.Says(verdict, count, 0, "states", whole.Solved.Solution switch
+    private static Check Say(RigSubject subject, Verdict verdict, WholeStudy whole, int count) => Kind.Result(verdict, count, 0, "states", whole.Solved.Solution switch
     {
         Solution.BrownOut brown => $"{whole.Named.Name}: {string.Join(", ", brown.Lamps.Take(3).Select(id => subject.Names[id]))} cannot be held at the drop-out voltage. Thicker wires, a shorter way, or fewer at once.",
         Solution.Chatter when verdict == Verdict.Watch => $"{whole.Named.Name}: the charger starts and stops by turns, as the supply falls short when it runs.",

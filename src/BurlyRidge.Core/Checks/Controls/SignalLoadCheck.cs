@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Is no more taken from a signal wire than it can give?</summary>
 internal static class SignalLoadCheck
 {
-    internal static readonly Kind Kind = new("signal-load", "Signal wires give coil current and no more",
+    internal static readonly CheckKind Kind = new("signal-load", "Signal wires give coil current and no more",
         "A control module's wire gives coil current (common practice, no source); another its fuse at 80 %");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
@@ -18,9 +18,9 @@ internal static class SignalLoadCheck
             var taken = new[] { signal.Plus, signal.Minus }.Max(end => subject.Study.Map.WiresAt(end).Sum(link => subject.Study.Design(link.Id).Amps));
             var most = lamp.ModuleDriven ? Limits.SignalAmps : Math.Max(0, 0.8 * lamp.FuseAmps - lamp.Watts / subject.Volts);
             var verdict = taken <= most ? Verdict.Holds : Verdict.Stop;
-            yield return Kind.Says(verdict, taken, most, "A",
-                $"{Say.Amps(taken)} are taken from the {Say.Kind(signal.Signal)} wire; "
-                    + (lamp.ModuleDriven ? $"a control module drives it and gives {Say.Amps(most)} beside its lamp." : $"its fuse leaves {Say.Amps(most)}.")
+            yield return Kind.Result(verdict, taken, most, "A",
+                $"{Format.Amps(taken)} are taken from the {Format.Word(signal.Signal)} wire; "
+                    + (lamp.ModuleDriven ? $"a control module drives it and gives {Format.Amps(most)} beside its lamp." : $"its fuse leaves {Format.Amps(most)}.")
                     + (verdict == Verdict.Holds ? "" : " Let it pull in a relay and feed the lamps from the battery."),
                 signal.Turning);
         }

@@ -5,14 +5,14 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Is a signal that is taken from pulsed or watched?</summary>
 internal static class SignalPulsedCheck
 {
-    internal static readonly Kind Kind = new("signal-pulsed", "The signal taken is steady", "Pulsed or monitored lamp outputs (common practice, no source): see the vehicle's maker");
+    internal static readonly CheckKind Kind = new("signal-pulsed", "The signal taken is steady", "Pulsed or monitored lamp outputs (common practice, no source): see the vehicle's maker");
 
     public static IEnumerable<Check> Judge(RigSubject subject) =>
         from signal in VehicleSignal.All(subject.Vehicle)
         where subject.Study.Map.WiresAt(signal.Turning).Any()
-        select Kind.Says(signal.Lamp.Pulsed ? Verdict.Watch : Verdict.Holds, signal.Lamp.Pulsed ? 1 : 0, 0, Kind.NoUnit,
+        select Kind.Result(signal.Lamp.Pulsed ? Verdict.Watch : Verdict.Holds, signal.Lamp.Pulsed ? 1 : 0, 0, CheckKind.NoUnit,
             signal.Lamp.Pulsed
-                ? $"The {Say.Kind(signal.Signal)} wire is pulsed or watched: a coil on it may hum, and the dash may show a lamp out. Take another signal, or a pick-up made for it."
-                : $"The {Say.Kind(signal.Signal)} wire is steady.",
+                ? $"The {Format.Word(signal.Signal)} wire is pulsed or watched: a coil on it may hum, and the dash may show a lamp out. Take another signal, or a pick-up made for it."
+                : $"The {Format.Word(signal.Signal)} wire is steady.",
             signal.Turning);
 }

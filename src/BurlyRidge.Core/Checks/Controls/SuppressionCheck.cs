@@ -6,14 +6,14 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Is a coil on a module's wire damped?</summary>
 internal static class SuppressionCheck
 {
-    internal static readonly Kind Kind = new("suppression", "A coil on a module's wire is damped",
+    internal static readonly CheckKind Kind = new("suppression", "A coil on a module's wire is damped",
         "A coil without diode or resistor kicks back when it lets go (common practice, no source)");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
         var wires = VehicleSignal.All(subject.Vehicle).Where(signal => signal.Lamp.ModuleDriven).Select(signal => signal.Turning).ToList();
         if (wires.Count == 0) return [];
-        return Finding.Told(
+        return Finding.Report(
             from relay in subject.Rig.Relays
             let ends = new[] { $"{relay.Id}.{relay.Pinout.CoilPlus}", $"{relay.Id}.{relay.Pinout.CoilMinus}" }
             where ends.Any(end => wires.Any(wire => Joined(subject, end, wire)))
@@ -30,8 +30,8 @@ internal static class SuppressionCheck
         var line = subject.LineOf($"{relay.Id}.contact");
         // A diode may go in only where the coil's plus pin is the one that gets plus.
         var right = subject.Study.Lines.All(study => !study.Off.Harness.Has($"{relay.Id}.coil") || study.Off.Across($"{relay.Id}.coil") >= -0.5);
-        return new Finding(verdict, 1, line, () => Kind.Says(
-            verdict, relay.CoilDiode ? 1 : 0, 1, Kind.NoUnit,
+        return new Finding(verdict, 1, line, () => Kind.Result(
+            verdict, relay.CoilDiode ? 1 : 0, 1, CheckKind.NoUnit,
             $"{subject.Names[relay.Id]} hangs on a wire that a control module drives" + (relay.CoilDiode ? " and has its diode." : " and has no diode: what it kicks back meets the module."),
             relay.Id, line, null, () => right
                 ? new Remedy("Take a relay with a coil diode") { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { CoilDiode = true }) }

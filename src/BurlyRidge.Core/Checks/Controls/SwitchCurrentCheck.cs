@@ -8,13 +8,13 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Does a switch carry more than it is made for?</summary>
 internal static class SwitchCurrentCheck
 {
-    internal static readonly Kind Kind = new("switch-current", "Switch carries its current",
+    internal static readonly CheckKind Kind = new("switch-current", "Switch carries its current",
         "A small dash switch is good for about 5 A (common practice, no source): see its print");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
         var contacts = subject.Study.Map.Links.Where(link => link.Needs is [Need.Position]).ToLookup(link => ((Need.Position)link.Needs[0]).Switch, StringComparer.Ordinal);
-        return Finding.Told(subject.Rig.Switches.Select(part => Find(subject, part, contacts[part.Id])));
+        return Finding.Report(subject.Rig.Switches.Select(part => Find(subject, part, contacts[part.Id])));
     }
 
     private static Finding Find(RigSubject subject, Switch part, IEnumerable<Link> contacts)
@@ -23,9 +23,9 @@ internal static class SwitchCurrentCheck
         var (amps, element) = heaviest is null ? (0, part.Id) : (subject.Study.Design(heaviest.Id).Amps, heaviest.Id);
         var verdict = amps <= part.RatingAmps ? Verdict.Holds : Verdict.Stop;
         var line = subject.LineOf(element);
-        return new Finding(verdict, amps / part.RatingAmps, line, () => Kind.Says(
+        return new Finding(verdict, amps / part.RatingAmps, line, () => Kind.Result(
             verdict, amps, part.RatingAmps, "A",
-            $"{Say.Amps(amps)} flow through {subject.Names[part.Id]}, made for {Say.Amps(part.RatingAmps)}"
+            $"{Format.Amps(amps)} flow through {subject.Names[part.Id]}, made for {Format.Amps(part.RatingAmps)}"
                 + (verdict == Verdict.Holds ? "." : ": put a relay in the lamp current and let the switch work its coil."),
             part.Id, line, null, () => heaviest is null ? null : WithRelay(subject, part, heaviest, line)));
     }

@@ -5,7 +5,7 @@ namespace BurlyRidge.Core.Checks.Earths;
 /// <summary>Does a return pass a battery's current sensor by, and which rule wins?</summary>
 internal static class CurrentSensorCheck
 {
-    internal static readonly Kind Kind = new("current-sensor", "Returns pass the battery's current sensor", "Makers of the vehicle and of the box; common practice, no source");
+    internal static readonly CheckKind Kind = new("current-sensor", "Returns pass the battery's current sensor", "Makers of the vehicle and of the box; common practice, no source");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -15,13 +15,13 @@ internal static class CurrentSensorCheck
             var bypassing = posts.Where(earth => subject.Study.Map.RunsAt(earth.Id).Any()).ToList();
             if (bypassing.Count == 0)
             {
-                yield return Kind.Says(Verdict.Holds, 0, 0, "returns", $"Nothing returns to the post of {subject.Names[battery.Id]} behind its sensor.", battery.Id);
+                yield return Kind.Result(Verdict.Holds, 0, 0, "returns", $"Nothing returns to the post of {subject.Names[battery.Id]} behind its sensor.", battery.Id);
                 continue;
             }
             foreach (var earth in bypassing)
             {
                 var box = subject.MinusAt(earth.Id);
-                yield return Kind.Says(Verdict.Watch, 1, 0, "returns",
+                yield return Kind.Result(Verdict.Watch, 1, 0, "returns",
                     box is not null
                         ? $"{subject.Names[box.Id]} must be on the post, and {subject.Names[battery.Id]} has a current sensor there. The box's maker wins: the sensor then misses what the box itself draws, so keep lamp returns off this post."
                         : $"What returns to {subject.Names[earth.Id]} passes the current sensor of {subject.Names[battery.Id]} by: the vehicle miscounts its charge. Take the body side of the sensor.",

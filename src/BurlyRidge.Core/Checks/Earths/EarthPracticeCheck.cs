@@ -6,9 +6,9 @@ namespace BurlyRidge.Core.Checks.Earths;
 /// <summary>Do returns follow the house rule?</summary>
 internal static class EarthPracticeCheck
 {
-    internal static readonly Kind Kind = new("earth-practice", "Returns follow the house rule", "House rule");
+    internal static readonly CheckKind Kind = new("earth-practice", "Returns follow the house rule", "House rule");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         subject.Rig.Earths.Where(earth => subject.Study.Map.RunsAt(earth.Id).Any()).Select(earth => Find(subject, earth)));
 
     private static Finding Find(RigSubject subject, Earth earth)
@@ -18,10 +18,10 @@ internal static class EarthPracticeCheck
         var against = !required && ((school == EarthSchool.Body && earth.Kind == EarthKind.Post) || (school == EarthSchool.Post && earth.Kind == EarthKind.Stud));
         var line = subject.Whole.QuickLineOf(earth.Id);
         var other = earth.Kind == EarthKind.Post ? EarthKind.Stud : EarthKind.Post;
-        return new Finding(against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, line, () => Kind.Says(
-            against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, 0, Kind.NoUnit,
+        return new Finding(against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, line, () => Kind.Result(
+            against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, 0, CheckKind.NoUnit,
             $"{subject.Names[earth.Id]} is {(earth.Kind == EarthKind.Post ? "on the battery post" : "a stud on the body")}" + (required ? ", as its maker wants." : "."),
-            earth.Id, line, Schools.Earths(subject.Rules), () => new Remedy(other == EarthKind.Post ? "Return to the post" : "Take a stud on the body")
+            earth.Id, line, HouseRuleWords.Earths(subject.Rules), () => new Remedy(other == EarthKind.Post ? "Return to the post" : "Take a stud on the body")
             {
                 Apply = rig => Edit.Earth(rig, earth.Id, old => old with { Kind = other, On = null }),
             }));

@@ -3,7 +3,7 @@ namespace BurlyRidge.Core.Checks.Fit;
 /// <summary>Do a left and a right mount carry the same?</summary>
 internal static class PairCheck
 {
-    internal static readonly Kind Kind = new("pair", "Left and right carry the same", Kind.Practice);
+    internal static readonly CheckKind Kind = new("pair", "Left and right carry the same", CheckKind.Practice);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -14,7 +14,7 @@ internal static class PairCheck
             var (left, right) = (On(subject, mount.Id), On(subject, mount.PairOf!));
             if (left.Count + right.Count == 0) continue;
             var alike = left.Select(id => bodies.GetValueOrDefault(id)?.WidthMillimetres).SequenceEqual(right.Select(id => bodies.GetValueOrDefault(id)?.WidthMillimetres));
-            yield return Kind.Says(alike ? Verdict.Holds : Verdict.Watch, left.Count, right.Count, "lamps",
+            yield return Kind.Result(alike ? Verdict.Holds : Verdict.Watch, left.Count, right.Count, "lamps",
                 alike ? $"{mount.Name} and its other side carry the same."
                     : $"{mount.Name} carries {Words(subject, left)}, its other side {Words(subject, right)}: a pair looks and lights alike.", mount.Id);
         }

@@ -5,10 +5,10 @@ namespace BurlyRidge.Core.Checks.Fit;
 /// <summary>Do boxes, relays, panels and switches go where they are meant to?</summary>
 internal static class PartFitCheck
 {
-    internal static readonly Kind Kind = new("part-fit", "The part goes in its place", "Sizes of part and place, lid and spanner included");
+    internal static readonly CheckKind Kind = new("part-fit", "The part goes in its place", "Sizes of part and place, lid and spanner included");
 
     public static IEnumerable<Check> Judge(RigSubject subject) =>
         from card in Cards.OfSpaces(subject.Saved)
         let worst = card.Findings.OrderByDescending(finding => finding.Verdict).ThenByDescending(finding => finding.Figure / Math.Max(finding.Limit, 1e-9)).First()
-        select Kind.Says(card.Verdict, worst.Figure, worst.Limit, worst.Unit, $"{subject.Names[card.Parts[0]]} in {subject.Names.Place(card.At)}: {worst.Title.ToLowerInvariant()}, {worst.Reason} {worst.Remedy}".TrimEnd(), card.Parts[0]);
+        select Kind.Result(card.Verdict, worst.Figure, worst.Limit, worst.Unit, $"{subject.Names[card.Parts[0]]} in {subject.Names.Place(card.At)}: {worst.Title.ToLowerInvariant()}, {worst.Reason} {worst.Remedy}".TrimEnd(), card.Parts[0]);
 }

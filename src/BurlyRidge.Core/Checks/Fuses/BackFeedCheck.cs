@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Fuses;
 /// <summary>Can an output that is off be fed backwards by another?</summary>
 internal static class BackFeedCheck
 {
-    internal static readonly Kind Kind = new("back-feed", "No output that is off is fed backwards", Kind.Practice);
+    internal static readonly CheckKind Kind = new("back-feed", "No output that is off is fed backwards", CheckKind.Practice);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -19,7 +19,7 @@ internal static class BackFeedCheck
                 .Select(contact => (contact.Id, Turned: string.Join("+", contact.Needs.Select(need => Key(subject, need)).Order(StringComparer.Ordinal))))
                 .ToList();
             var together = ways.Count == 0 || ways.Select(way => way.Turned).Distinct().Count() == 1;
-            yield return Kind.Says(together ? Verdict.Holds : Verdict.Watch, ways.Select(way => way.Turned).Distinct().Count(), 1, Kind.NoUnit,
+            yield return Kind.Result(together ? Verdict.Holds : Verdict.Watch, ways.Select(way => way.Turned).Distinct().Count(), 1, CheckKind.NoUnit,
                 together
                     ? "What feeds it from both ends goes on and off together."
                     : $"{string.Join(" and ", ways.Select(way => subject.Names[way.Id]))} feed the same and are turned on apart: the one that is off is live from behind, "

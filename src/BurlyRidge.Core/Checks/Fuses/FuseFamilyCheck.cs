@@ -7,10 +7,10 @@ namespace BurlyRidge.Core.Checks.Fuses;
 /// <summary>Is what draws much for hours fused by a bolt-down?</summary>
 internal static class FuseFamilyCheck
 {
-    internal static readonly Kind Kind = new("fuse-family", "Bolt-down fuse under a long heavy load",
+    internal static readonly CheckKind Kind = new("fuse-family", "Bolt-down fuse under a long heavy load",
         "A blade fuse under a charger or compressor heats its holder and has melted (common practice, no source)");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from device in subject.Rig.Protection
         where !device.Breaker
         where SizeChoice.FeedsLongHeavy(subject.Rig, subject.Study.Feeds, subject.Study.Map.Find(device.Id)!)
@@ -22,7 +22,7 @@ internal static class FuseFamilyCheck
         var verdict = device.Fuse.Family == FuseFamily.BoltDown || rating < Limits.BoltDownFromAmps ? Verdict.Holds : Verdict.Stop;
         var line = subject.LineOf(device.Id);
         var larger = FuseTable.All.FirstOrDefault(fuse => fuse.Family == FuseFamily.BoltDown && fuse.RatingAmps >= rating);
-        return new Finding(verdict, rating / Limits.BoltDownFromAmps, line, () => Kind.Says(
+        return new Finding(verdict, rating / Limits.BoltDownFromAmps, line, () => Kind.Result(
             verdict, rating, Limits.BoltDownFromAmps, "A",
             $"{subject.Names[device.Id]} is a {device.Fuse} fuse before something that draws much for hours"
                 + (verdict == Verdict.Holds ? "." : ": its holder cooks. Take a bolt-down fuse in a bolted holder."),

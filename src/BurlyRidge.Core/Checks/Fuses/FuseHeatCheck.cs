@@ -7,10 +7,10 @@ namespace BurlyRidge.Core.Checks.Fuses;
 /// <summary>Does the fuse carry the load in the heat of its place?</summary>
 internal static class FuseHeatCheck
 {
-    internal static readonly Kind Kind = new("fuse-heat", "Fuse carries the load in its heat",
+    internal static readonly CheckKind Kind = new("fuse-heat", "Fuse carries the load in its heat",
         "About 10 % less at 70 °C (typical, no source): see the maker's curve");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         subject.Rig.Protection.Where(device => !device.Breaker).Select(device => Find(subject, device)));
 
     private static Finding Find(RigSubject subject, ProtectiveDevice device)
@@ -21,9 +21,9 @@ internal static class FuseHeatCheck
         var most = Limits.HotFuseLoadFraction * good;
         var verdict = Limits.AtLeast(most, design.Amps) ? Verdict.Holds : good > design.Amps ? Verdict.Watch : Verdict.Stop;
         var line = subject.LineOf(device.Id);
-        return new Finding(verdict, design.Amps / most, line, () => Kind.Says(
+        return new Finding(verdict, design.Amps / most, line, () => Kind.Result(
             verdict, design.Amps, most, "A",
-            $"At {Say.Celsius(celsius)} in the {Say.Kind(device.Place)} {PartNames.Small(subject.Names[device.Id])}, {device.Fuse}, is good for {Say.Amps(good)}; {Say.Amps(design.Amps)} flow.",
+            $"At {Format.Celsius(celsius)} in the {Format.Word(device.Place)} {PartNames.Small(subject.Names[device.Id])}, {device.Fuse}, is good for {Format.Amps(good)}; {Format.Amps(design.Amps)} flow.",
             device.Id, line, null, () => Edit.Fuse(subject, device.Id, FuseLoadCheck.Larger(subject, device, design.Amps))));
     }
 }

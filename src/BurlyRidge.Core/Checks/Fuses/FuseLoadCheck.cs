@@ -6,10 +6,10 @@ namespace BurlyRidge.Core.Checks.Fuses;
 /// <summary>Does every fuse of a wired line carry its load for good?</summary>
 internal static class FuseLoadCheck
 {
-    internal static readonly Kind Kind = new("fuse-load", "Fuse carries the load",
+    internal static readonly CheckKind Kind = new("fuse-load", "Fuse carries the load",
         "Continuous load at most 80 % of the rating (common practice; makers say 70 to 80 %); house rule");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         subject.Rig.Protection.Select(device => Find(subject, device)));
 
     private static Finding Find(RigSubject subject, ProtectiveDevice device)
@@ -18,12 +18,12 @@ internal static class FuseLoadCheck
         var most = subject.Rules.FuseLoadFraction * device.Fuse.RatingAmps;
         var verdict = Limits.AtLeast(most, design.Amps) ? Verdict.Holds : device.Fuse.RatingAmps > design.Amps ? Verdict.Watch : Verdict.Stop;
         var line = subject.LineOf(device.Id);
-        return new Finding(verdict, design.Amps / most, line, () => Kind.Says(
+        return new Finding(verdict, design.Amps / most, line, () => Kind.Result(
             verdict, design.Amps, most, "A",
-            $"{subject.Names[device.Id]}, {device.Fuse}, carries {Say.Amps(design.Amps)}: loaded to {Say.Percent(design.Amps / device.Fuse.RatingAmps)}"
+            $"{subject.Names[device.Id]}, {device.Fuse}, carries {Format.Amps(design.Amps)}: loaded to {Format.Percent(design.Amps / device.Fuse.RatingAmps)}"
                 + (design.Amps > 0 ? $" ({design.State})." : "; nothing that was judged runs through it.")
                 + (verdict != Verdict.Holds && Larger(subject, device, design.Amps) is null ? " No standard fuse is larger. Split the line." : ""),
-            device.Id, line, Schools.FuseLoad(subject.Rules),
+            device.Id, line, HouseRuleWords.FuseLoad(subject.Rules),
             () => Edit.Fuse(subject, device.Id, Larger(subject, device, design.Amps))));
     }
 

@@ -8,19 +8,19 @@ internal static class FuseVoltsCheck
 {
     private const double HighVoltsType = 58;
 
-    internal static readonly Kind Kind = new("fuse-volts", "The fuse is made for the volts",
+    internal static readonly CheckKind Kind = new("fuse-volts", "The fuse is made for the volts",
         "Voltage rating 32 V for common blades, 58 V types exist (typical, no source): see the print on the fuse");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(subject.Rig.Protection.Select(device => Find(subject, device)));
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Rig.Protection.Select(device => Find(subject, device)));
 
     private static Finding Find(RigSubject subject, ProtectiveDevice device)
     {
         var volts = LampWatts.RunningRatio * subject.Volts;
         var verdict = device.RatedVolts >= volts ? Verdict.Holds : Verdict.Stop;
         var line = subject.LineOf(device.Id);
-        return new Finding(verdict, volts / device.RatedVolts, line, () => Kind.Says(
+        return new Finding(verdict, volts / device.RatedVolts, line, () => Kind.Result(
             verdict, device.RatedVolts, volts, "V",
-            $"{subject.Names[device.Id]} is made to break {Say.Volts(device.RatedVolts)}; the system reaches {Say.Volts(volts)} with the engine running.",
+            $"{subject.Names[device.Id]} is made to break {Format.Volts(device.RatedVolts)}; the system reaches {Format.Volts(volts)} with the engine running.",
             device.Id, line, null, () => new Remedy($"Take one for {HighVoltsType} V")
             {
                 Apply = rig => Edit.Device(rig, device.Id, old => old with { RatedVolts = HighVoltsType }),

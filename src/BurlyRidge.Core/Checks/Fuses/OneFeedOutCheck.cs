@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Fuses;
 /// <summary>Where two fuses feed the same, what does the other do when one is out?</summary>
 internal static class OneFeedOutCheck
 {
-    internal static readonly Kind Kind = new("one-feed-out", "Either fuse alone of a feed from both ends", Kind.Practice);
+    internal static readonly CheckKind Kind = new("one-feed-out", "Either fuse alone of a feed from both ends", CheckKind.Practice);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -14,12 +14,12 @@ internal static class OneFeedOutCheck
         foreach (var section in subject.Study.Feeds.Sections.Where(section => section.Feeders.Count > 1))
         {
             // A signal's own fuse carries the vehicle's lamps, which are not fed here.
-            var total = section.Feeders.Where(feeder => !signals.Contains(PartBook.Split(feeder.Device!.Id).Part)).Sum(feeder => subject.Study.Design(feeder.Device!.Id).Amps);
+            var total = section.Feeders.Where(feeder => !signals.Contains(TerminalIndex.Split(feeder.Device!.Id).Part)).Sum(feeder => subject.Study.Design(feeder.Device!.Id).Amps);
             var least = section.Feeders.Min(feeder => feeder.Device!.Fuse!.RatingAmps);
             var names = string.Join(" and ", section.Feeders.Select(feeder => subject.Names[feeder.Device!.Id]));
             var line = section.Feeders.Select(feeder => subject.LineOf(feeder.Device!.Id)).FirstOrDefault(found => found is not null);
-            yield return Kind.Says(total <= least ? Verdict.Holds : Verdict.Watch, total, least, "A",
-                $"{names} feed {Say.Amps(total)} between them. With one out the other carries it all"
+            yield return Kind.Result(total <= least ? Verdict.Holds : Verdict.Watch, total, least, "A",
+                $"{names} feed {Format.Amps(total)} between them. With one out the other carries it all"
                     + (total <= least ? " and holds." : $": its {least} A fuse opens as well, and a dead fuse shows as both dead."),
                 section.Feeders[0].Device!.Id, line);
         }

@@ -9,7 +9,7 @@ namespace BurlyRidge.Core.Checks.Lamps;
 /// <summary>Is the last lamp of a row as bright as the first?</summary>
 internal static class FarLampCheck
 {
-    internal static readonly Kind Kind = new("far-lamp", "The far lamp is as bright as the near one",
+    internal static readonly CheckKind Kind = new("far-lamp", "The far lamp is as bright as the near one",
         "3 % between first and last (common practice, no source); light of a filament lamp goes with V^3.4 (IES Lighting Handbook, from memory)");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
@@ -23,9 +23,9 @@ internal static class FarLampCheck
                 var verdict = spread <= Limits.ChainSpreadFraction ? Verdict.Holds : Verdict.Watch;
                 var light = alike.Key.Kind == LampKind.RegulatedLed
                     ? "A regulated lamp makes up for it by drawing more, until it drops out."
-                    : $"That is {Say.Percent(1 - Math.Pow(Math.Max(0, last.OffVolts) / Math.Max(first.OffVolts, 1e-9), 3.4))} less light.";
-                yield return Kind.Says(verdict, spread, Limits.ChainSpreadFraction, "",
-                    $"{subject.Names[first.Id]} gets {Say.Volts(first.OffVolts)}, {subject.Names[last.Id]} {Say.Volts(last.OffVolts)}. {light}"
+                    : $"That is {Format.Percent(1 - Math.Pow(Math.Max(0, last.OffVolts) / Math.Max(first.OffVolts, 1e-9), 3.4))} less light.";
+                yield return Kind.Result(verdict, spread, Limits.ChainSpreadFraction, "",
+                    $"{subject.Names[first.Id]} gets {Format.Volts(first.OffVolts)}, {subject.Names[last.Id]} {Format.Volts(last.OffVolts)}. {light}"
                         + (verdict == Verdict.Holds ? "" : " Thicker links, or feed the row from both ends."),
                     last.Id, line.Line.Id, null, () => FeedBoth(subject, line.Line) ?? Edit.Size(subject, line.Line));
             }

@@ -5,7 +5,7 @@ namespace BurlyRidge.Core.Checks.Lamps;
 /// <summary>Does a regulated LED lamp of a wired line stay above its drop-out voltage?</summary>
 internal static class LampRunsCheck
 {
-    internal static readonly Kind Kind = new("lamp-runs", "Lamps stay lit",
+    internal static readonly CheckKind Kind = new("lamp-runs", "Lamps stay lit",
         "Drop-out voltage of regulated LED lamps (typical, no source): see the maker's sheet");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
@@ -16,8 +16,8 @@ internal static class LampRunsCheck
             if (lamp is null) continue;
             var dropOut = lamp.Function.DropsOutAt();
             var verdict = lamp.OffVolts >= dropOut ? Verdict.Holds : Verdict.Stop;
-            yield return Kind.Says(verdict, lamp.OffVolts, dropOut, "V",
-                $"{subject.Names[lamp.Id]} gets {Say.Volts(lamp.OffVolts)} with the engine off; it drops out below {Say.Volts(dropOut)}.",
+            yield return Kind.Result(verdict, lamp.OffVolts, dropOut, "V",
+                $"{subject.Names[lamp.Id]} gets {Format.Volts(lamp.OffVolts)} with the engine off; it drops out below {Format.Volts(dropOut)}.",
                 lamp.Id, line.Line.Id, null, () => Edit.Size(subject, line.Line));
         }
     }

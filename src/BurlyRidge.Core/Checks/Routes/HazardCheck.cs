@@ -6,18 +6,18 @@ namespace BurlyRidge.Core.Checks.Routes;
 /// <summary>Does a way pass something that hurts a wire, or that a wire must not hinder?</summary>
 internal static class HazardCheck
 {
-    internal static readonly Kind Kind = new("hazard", "The way keeps clear of what hurts it", Kind.Practice);
+    internal static readonly CheckKind Kind = new("hazard", "The way keeps clear of what hurts it", CheckKind.Practice);
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(subject.Laid.Ways.Where(laid => laid.Way is not null).Select(laid => Find(subject, laid)));
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Routed.Ways.Where(laid => laid.Way is not null).Select(laid => Find(subject, laid)));
 
-    private static Finding Find(RigSubject subject, Laid laid)
+    private static Finding Find(RigSubject subject, Routed laid)
     {
         var met = laid.Way!.Lanes.Where(lane => lane.Hazards.Any(Hurts)).ToList();
         var verdict = met.Count == 0 ? Verdict.Holds : Verdict.Watch;
         var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
-        return new Finding(verdict, met.Count, line, () => Kind.Says(verdict, met.Count, 0, "lanes",
+        return new Finding(verdict, met.Count, line, () => Kind.Result(verdict, met.Count, 0, "lanes",
             met.Count == 0 ? $"{subject.Names[laid.Id]} passes neither exhaust, steering, airbag nor anything that moves."
-                : $"{subject.Names[laid.Id]} passes {string.Join("; ", met.Select(lane => $"{string.Join(" and ", lane.Hazards.Where(Hurts).Select(Say.Kind))} from {subject.Names.Place(lane.From)} to {subject.Names.Place(lane.To)}"))}: {Care(met)}",
+                : $"{subject.Names[laid.Id]} passes {string.Join("; ", met.Select(lane => $"{string.Join(" and ", lane.Hazards.Where(Hurts).Select(Format.Word))} from {subject.Names.Place(lane.From)} to {subject.Names.Place(lane.To)}"))}: {Care(met)}",
             laid.Id, line));
     }
 

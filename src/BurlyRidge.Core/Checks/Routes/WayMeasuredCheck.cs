@@ -7,20 +7,20 @@ internal static class WayMeasuredCheck
 {
     private const double Apart = 0.3;
 
-    internal static readonly Kind Kind = new("way-measured", "Tape and lanes agree on the length", "Common practice, no source: three tenths apart is another way, or a slip");
+    internal static readonly CheckKind Kind = new("way-measured", "Tape and lanes agree on the length", "Common practice, no source: three tenths apart is another way, or a slip");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
-        from laid in subject.Laid.Ways
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
+        from laid in subject.Routed.Ways
         where laid.RoutedMetres is not null && laid.MeasuredMetres is not null
         select Find(subject, laid));
 
-    private static Finding Find(RigSubject subject, Laid laid)
+    private static Finding Find(RigSubject subject, Routed laid)
     {
         var (measured, routed) = (laid.MeasuredMetres!.Value, laid.RoutedMetres!.Value);
         var apart = Math.Abs(measured - routed) / routed;
         var verdict = apart <= Apart ? Verdict.Holds : Verdict.Watch;
         var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
-        return new Finding(verdict, apart, line, () => Kind.Says(verdict, measured, routed, "m",
-            $"{subject.Names[laid.Id]} was measured at {Say.Metres(measured, subject.Rules.Units)}; along the lanes it is {Say.Metres(routed, subject.Rules.Units)}. The tape counts.", laid.Id, line));
+        return new Finding(verdict, apart, line, () => Kind.Result(verdict, measured, routed, "m",
+            $"{subject.Names[laid.Id]} was measured at {Format.Metres(measured, subject.Rules.Units)}; along the lanes it is {Format.Metres(routed, subject.Rules.Units)}. The tape counts.", laid.Id, line));
     }
 }

@@ -5,19 +5,19 @@ namespace BurlyRidge.Core.Checks.Supply;
 /// <summary>Does the alternator carry everything at cruise?</summary>
 internal static class AlternatorCruiseCheck
 {
-    internal static readonly Kind Kind = new("alternator-cruise", "The alternator carries it all at cruise", "The alternator's rating: see its plate");
+    internal static readonly CheckKind Kind = new("alternator-cruise", "The alternator carries it all at cruise", "The alternator's rating: see its plate");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Judge(subject, Kind, "everything", subject.Vehicle.Alternator?.CruiseAmps ?? 0,
         "Driving with everything on flattens the battery: fewer watts, or a larger alternator.");
 
     /// <summary>Judges one state against what the alternator gives in it.</summary>
-    public static IEnumerable<Check> Judge(RigSubject subject, Kind kind, string state, double amps, string otherwise)
+    public static IEnumerable<Check> Judge(RigSubject subject, CheckKind kind, string state, double amps, string otherwise)
     {
         if (subject.Vehicle.Alternator is null) yield break;
         var figures = SupplyFigures.Of(subject.Rig, subject.Study.State(state));
         var load = figures.AlternatorAmps + Math.Max(0, figures.BatteryAmps);
         var verdict = load <= amps ? Verdict.Holds : Verdict.Watch;
-        yield return kind.Says(verdict, load, amps, "A",
-            $"{Say.Amps(load)} are drawn with {figures.Name.ToLowerInvariant()}, the alternator gives {Say.Amps(amps)}." + (verdict == Verdict.Holds ? "" : $" {otherwise}"));
+        yield return kind.Result(verdict, load, amps, "A",
+            $"{Format.Amps(load)} are drawn with {figures.Name.ToLowerInvariant()}, the alternator gives {Format.Amps(amps)}." + (verdict == Verdict.Holds ? "" : $" {otherwise}"));
     }
 }

@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Supply;
 /// <summary>What happens when everything is left on with the key off?</summary>
 internal static class LeftOnCheck
 {
-    internal static readonly Kind Kind = new("left-on", "What is left on does not flatten the battery",
+    internal static readonly CheckKind Kind = new("left-on", "What is left on does not flatten the battery",
         "Peukert's law, exponent 1.1 to 1.3, to half charge (common practice, no source); house rule");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
@@ -16,10 +16,10 @@ internal static class LeftOnCheck
         var verdict = hours >= subject.Rules.LeftOnHours ? Verdict.Holds : Verdict.Watch;
         var solved = subject.Study.State("left").Solved;
         var lit = subject.Study.Lines.Where(line => line.Lamps.Any(lamp => Math.Abs(solved.Amps(lamp.Id)) > 0.05)).Select(line => line.Line.Name).ToList();
-        yield return Kind.Says(verdict, hours, subject.Rules.LeftOnHours, "h",
+        yield return Kind.Result(verdict, hours, subject.Rules.LeftOnHours, "h",
             lit.Count == 0 ? "Nothing stays on with the key off."
-                : $"With the key off {string.Join(", ", lit.Take(4))}{(lit.Count > 4 ? $" and {lit.Count - 4} more" : "")} {(lit.Count == 1 ? "stays on if nobody turns it off" : "stay on if nobody turns them off")}: {Say.Amps(left.BatteryAmps)}, half the battery in {Say.Hours(hours)}.",
-            "", null, Schools.LeftOn(subject.Rules), () => Follow(subject));
+                : $"With the key off {string.Join(", ", lit.Take(4))}{(lit.Count > 4 ? $" and {lit.Count - 4} more" : "")} {(lit.Count == 1 ? "stays on if nobody turns it off" : "stay on if nobody turns them off")}: {Format.Amps(left.BatteryAmps)}, half the battery in {Format.Hours(hours)}.",
+            "", null, HouseRuleWords.LeftOn(subject.Rules), () => Follow(subject));
     }
 
     /// <summary>Outputs of boxes with a sense lead can follow the key.</summary>

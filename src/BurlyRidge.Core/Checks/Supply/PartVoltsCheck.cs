@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Supply;
 /// <summary>Is every part made for the volts that feed it?</summary>
 internal static class PartVoltsCheck
 {
-    internal static readonly Kind Kind = new("part-volts", "Parts are made for the system's volts",
+    internal static readonly CheckKind Kind = new("part-volts", "Parts are made for the system's volts",
         "12 V parts up to 1.3 times their rating (typical, no source): see the print on the part");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
@@ -21,16 +21,16 @@ internal static class PartVoltsCheck
                 var high = feeds > lamp.Function.StandsUpTo();
                 var low = lamp.Function.MaxVolts is null && (converter?.OutputVolts ?? subject.Volts) < 0.75 * rated;
                 if (!high && !low) continue;
-                yield return Kind.Says(Verdict.Stop, feeds, lamp.Function.StandsUpTo(), "V",
-                    $"{subject.Names[lamp.Id]} is made for {rated} V and is fed {Say.Volts(feeds)}: " + (high ? "it burns." : "it stays dark or dim."), lamp.Id, line.Line.Id);
+                yield return Kind.Result(Verdict.Stop, feeds, lamp.Function.StandsUpTo(), "V",
+                    $"{subject.Names[lamp.Id]} is made for {rated} V and is fed {Format.Volts(feeds)}: " + (high ? "it burns." : "it stays dark or dim."), lamp.Id, line.Line.Id);
             }
         }
         foreach (var load in subject.Rig.Loads)
         {
             var most = load.MaxVolts ?? LampFunction.UsualMax * subject.Volts;
             var got = subject.Study.Whole.Max(whole => whole.Solved.Harness.Has(load.Id) ? whole.Solved.Across(load.Id) : 0);
-            yield return Kind.Says(got <= most ? Verdict.Holds : Verdict.Stop, got, most, "V",
-                $"{load.Name} gets up to {Say.Volts(got)} and stands {Say.Volts(most)}.", load.Id);
+            yield return Kind.Result(got <= most ? Verdict.Holds : Verdict.Stop, got, most, "V",
+                $"{load.Name} gets up to {Format.Volts(got)} and stands {Format.Volts(most)}.", load.Id);
         }
     }
 }

@@ -7,10 +7,10 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Does a short at the far end blow the fuse before the wire is hurt, on a cold battery, engine off, body aged?</summary>
 internal static class FarShortCheck
 {
-    internal static readonly Kind Kind = new("far-short", "A short at the far end blows the fuse in time",
+    internal static readonly CheckKind Kind = new("far-short", "A short at the far end blows the fuse in time",
         "I²t = k²S² of IEC 60364-5-54 annex A against the slowest time of ISO 8820 (both from memory); battery cold and a quarter full, body aged (typical)");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from figures in subject.Study.Runs
         from fault in figures.Faults
         where fault.Device is not null && fault.FarAmps > 0
@@ -23,11 +23,11 @@ internal static class FarShortCheck
         var stands = figures.WithstandSeconds(fault.FarAmps);
         var verdict = opens <= stands ? Verdict.Holds : Verdict.Stop;
         var line = subject.LineOf(figures.Run.Id);
-        return new Finding(verdict, double.IsPositiveInfinity(stands) ? 0 : opens / stands, line, () => Kind.Says(
+        return new Finding(verdict, double.IsPositiveInfinity(stands) ? 0 : opens / stands, line, () => Kind.Result(
             verdict, opens, stands, "s",
-            $"A short at the far end of {PartNames.Small(subject.Names.Wire(figures.Run))} draws at least {Say.Amps(fault.FarAmps)}; {PartNames.Small(subject.Names[fault.Device.Id])}, {fuse}, "
-                + (double.IsPositiveInfinity(opens) ? "need not open at that" : $"opens within {Say.Seconds(opens)}")
-                + (double.IsPositiveInfinity(stands) ? ", and the wire carries it for good." : $", the wire stands it for {Say.Seconds(stands)}."),
+            $"A short at the far end of {PartNames.Small(subject.Names.Wire(figures.Run))} draws at least {Format.Amps(fault.FarAmps)}; {PartNames.Small(subject.Names[fault.Device.Id])}, {fuse}, "
+                + (double.IsPositiveInfinity(opens) ? "need not open at that" : $"opens within {Format.Seconds(opens)}")
+                + (double.IsPositiveInfinity(stands) ? ", and the wire carries it for good." : $", the wire stands it for {Format.Seconds(stands)}."),
             figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, SizeChoice.WireForShorts(subject.Saved, figures)?.Name)));
     }
 }

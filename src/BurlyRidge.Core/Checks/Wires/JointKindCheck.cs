@@ -10,10 +10,10 @@ internal static class JointKindCheck
     /// <summary>More than this is no signal, A.</summary>
     private const double PowerAmps = 1;
 
-    internal static readonly Kind Kind = new("joint-kind", "Joints last where they lie",
+    internal static readonly CheckKind Kind = new("joint-kind", "Joints last where they lie",
         "Taps not outside the cabin and never in a power circuit; solder stiff where it shakes (common practice, no source); house rule");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from joint in subject.Rig.Joints
         where joint.Kind is not JointKind.Cap
         select Find(subject, joint));
@@ -25,15 +25,15 @@ internal static class JointKindCheck
         var school = subject.Rules.Joints;
         var (verdict, why) = joint.Kind switch
         {
-            JointKind.Tap when amps > PowerAmps => (Verdict.Stop, $"carries {Say.Amps(amps)}: a tap heats and lets go in a power circuit."),
-            JointKind.Tap when joint.Place != Zone.Cabin => (Verdict.Stop, $"lies in the {Say.Kind(joint.Place)}: water gets in and it corrodes."),
+            JointKind.Tap when amps > PowerAmps => (Verdict.Stop, $"carries {Format.Amps(amps)}: a tap heats and lets go in a power circuit."),
+            JointKind.Tap when joint.Place != Zone.Cabin => (Verdict.Stop, $"lies in the {Format.Word(joint.Place)}: water gets in and it corrodes."),
             JointKind.Tap => (school == JointSchool.TapsToo ? Verdict.Holds : Verdict.Watch, "is a tap in a signal wire of the cabin."),
-            JointKind.Solder when joint.Place != Zone.Cabin && school == JointSchool.CrimpAndShrink => (Verdict.Watch, $"is soldered in the {Say.Kind(joint.Place)}: it can crack where it shakes."),
+            JointKind.Solder when joint.Place != Zone.Cabin && school == JointSchool.CrimpAndShrink => (Verdict.Watch, $"is soldered in the {Format.Word(joint.Place)}: it can crack where it shakes."),
             _ => (Verdict.Holds, "lasts where it lies."),
         };
         var line = runs.Select(run => subject.LineOf(run.Id)).FirstOrDefault(found => found is not null);
-        return new Finding(verdict, verdict == Verdict.Holds ? 0 : 1, line, () => Kind.Says(
-            verdict, amps, PowerAmps, "A", $"{subject.Names[joint.Id]} {why}", joint.Id, line, Schools.Joints(subject.Rules),
+        return new Finding(verdict, verdict == Verdict.Holds ? 0 : 1, line, () => Kind.Result(
+            verdict, amps, PowerAmps, "A", $"{subject.Names[joint.Id]} {why}", joint.Id, line, HouseRuleWords.Joints(subject.Rules),
             () => new Remedy("Make it a crimp with shrink") { Apply = rig => Edit.Joint(rig, joint.Id, old => old with { Kind = JointKind.Crimp, Milliohms = null }) }));
     }
 }

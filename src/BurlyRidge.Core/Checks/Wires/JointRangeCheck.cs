@@ -7,13 +7,13 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Does the wire fit the plug or splice that it ends in?</summary>
 internal static class JointRangeCheck
 {
-    internal static readonly Kind Kind = new("joint-range", "The wire fits its terminal", "The range printed for the terminal: see its maker's sheet");
+    internal static readonly CheckKind Kind = new("joint-range", "The wire fits its terminal", "The range printed for the terminal: see its maker's sheet");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from joint in subject.Rig.Joints
         where joint.Takes is not null
         from end in subject.Rig.Runs.SelectMany(run => run.Ends()).Distinct()
-        where PartBook.Split(end).Part == joint.Id
+        where TerminalIndex.Split(end).Part == joint.Id
         select Find(subject, joint, end));
 
     private static Finding Find(RigSubject subject, Joint joint, string end)
@@ -23,7 +23,7 @@ internal static class JointRangeCheck
         var takes = joint.Takes!;
         var fits = copper >= takes.FromSquareMillimetres && copper <= takes.ToSquareMillimetres;
         var line = subject.LineOf(runs[0].Id);
-        return new Finding(fits ? Verdict.Holds : Verdict.Stop, copper / Math.Max(takes.ToSquareMillimetres, 1e-9), line, () => Kind.Says(
+        return new Finding(fits ? Verdict.Holds : Verdict.Stop, copper / Math.Max(takes.ToSquareMillimetres, 1e-9), line, () => Kind.Result(
             fits ? Verdict.Holds : Verdict.Stop, copper, copper > takes.ToSquareMillimetres ? takes.ToSquareMillimetres : takes.FromSquareMillimetres, "mm²",
             $"{subject.Names.Terminal(end)} holds {copper:0.##} mm² of copper and takes {takes.FromSquareMillimetres:0.##} to {takes.ToSquareMillimetres:0.##} mm²"
                 + (fits ? "." : copper > takes.ToSquareMillimetres ? ": strands are left out. Take terminals one range up." : ": the crimp does not close on it. Take terminals one range down."),

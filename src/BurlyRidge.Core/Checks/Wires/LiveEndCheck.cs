@@ -6,9 +6,9 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Does a wire end in the air, and is it live?</summary>
 internal static class LiveEndCheck
 {
-    internal static readonly Kind Kind = new("live-end", "No wire ends in the air", "Every live end is capped or secured (common practice, no source)");
+    internal static readonly CheckKind Kind = new("live-end", "No wire ends in the air", "Every live end is capped or secured (common practice, no source)");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from joint in subject.Rig.Joints
         let ends = subject.Study.Map.At(joint.Id).Select(half => WiringMap.Other(half, joint.Id)).ToList()
         where ends.Count == 1 && subject.Study.Map.WiresAt(ends[0]).Count() == 1
@@ -18,10 +18,10 @@ internal static class LiveEndCheck
     {
         var volts = subject.Study.Whole.Max(whole => Math.Abs(whole.Solved.Volts(end)));
         var verdict = joint.Kind == JointKind.Cap ? Verdict.Holds : volts > subject.Volts / 2 ? Verdict.Stop : Verdict.Watch;
-        return new Finding(verdict, volts / subject.Volts, null, () => Kind.Says(
+        return new Finding(verdict, volts / subject.Volts, null, () => Kind.Result(
             verdict, volts, 0, "V",
             verdict == Verdict.Holds ? $"The end at {subject.Names[joint.Id]} is capped."
-                : verdict == Verdict.Stop ? $"A wire ends at {subject.Names[joint.Id]} with {Say.Volts(volts)} on it and no cap: it will find the body."
+                : verdict == Verdict.Stop ? $"A wire ends at {subject.Names[joint.Id]} with {Format.Volts(volts)} on it and no cap: it will find the body."
                 : $"A wire ends at {subject.Names[joint.Id]} in the air.",
             joint.Id, null, null, () => new Remedy("Cap it") { Apply = rig => Edit.Joint(rig, joint.Id, old => old with { Kind = JointKind.Cap }) }));
     }

@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Has every run its colour, so that it can be found again?</summary>
 internal static class RegisterCheck
 {
-    internal static readonly Kind Kind = new("register", "Every wire has its colour in the register", Kind.Practice);
+    internal static readonly CheckKind Kind = new("register", "Every wire has its colour in the register", CheckKind.Practice);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -19,11 +19,11 @@ internal static class RegisterCheck
         if (colours.Count == 0) yield break;
         var known = colours.Count(colour => colour.Length > 0);
         var verdict = known == colours.Count ? Verdict.Holds : Verdict.Watch;
-        yield return Kind.Says(verdict, known, colours.Count, "wires",
+        yield return Kind.Result(verdict, known, colours.Count, "wires",
             verdict == Verdict.Holds ? "The colour of every wire is written down." : $"{colours.Count - known} of {colours.Count} wires have no colour written down: nobody will find them in two weeks.",
             "", null, null, () => unknownLeads ? null : new Remedy("Give them colours") { Apply = WireColours.Give });
     }
 
     private static bool Used(RigSubject subject, PassThrough lead) =>
-        subject.Rig.Runs.Any(run => run.Ends().Any(end => PartBook.Split(end).Part == lead.Id));
+        subject.Rig.Runs.Any(run => run.Ends().Any(end => TerminalIndex.Split(end).Part == lead.Id));
 }

@@ -8,9 +8,9 @@ internal static class SpareLeadCheck
 {
     private const double CapMetres = 0.05;
 
-    internal static readonly Kind Kind = new("spare-lead", "Unused leads are capped", "A wire left unused is capped and recorded (common practice, no source)");
+    internal static readonly CheckKind Kind = new("spare-lead", "Unused leads are capped", "A wire left unused is capped and recorded (common practice, no source)");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from fixture in subject.Rig.Fixtures
         from pin in fixture.SparePins.Concat(fixture.Functions.Select(function => function.DimPin).OfType<string>())
         select Find(subject, fixture, pin));
@@ -20,8 +20,8 @@ internal static class SpareLeadCheck
         var end = $"{fixture.Id}.{pin}";
         var verdict = subject.Study.Map.WiresAt(end).Any() ? Verdict.Holds : Verdict.Watch;
         var line = fixture.Functions.Select(function => subject.LineOf($"{fixture.Id}.{function.Id}")).FirstOrDefault(found => found is not null);
-        return new Finding(verdict, verdict == Verdict.Holds ? 0 : 1, line, () => Kind.Says(
-            verdict, verdict == Verdict.Holds ? 1 : 0, 1, Kind.NoUnit,
+        return new Finding(verdict, verdict == Verdict.Holds ? 0 : 1, line, () => Kind.Result(
+            verdict, verdict == Verdict.Holds ? 1 : 0, 1, CheckKind.NoUnit,
             verdict == Verdict.Holds ? $"{subject.Names.Terminal(end)} is joined or capped." : $"{subject.Names.Terminal(end)} hangs loose: cap it, and write down what it is for.",
             end, line, null, () => new Remedy("Cap it")
             {

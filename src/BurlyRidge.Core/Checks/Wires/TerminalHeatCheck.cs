@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Does a hot wire heat the holder or terminal that it ends in?</summary>
 internal static class TerminalHeatCheck
 {
-    internal static readonly Kind Kind = new("terminal-heat", "Terminals and holders stay cool enough",
+    internal static readonly CheckKind Kind = new("terminal-heat", "Terminals and holders stay cool enough",
         "Conductor at a holder, relay or switch up to 95 °C (typical, no source): see the part's own limit");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
@@ -15,11 +15,11 @@ internal static class TerminalHeatCheck
         var warm = subject.Rig.Protection.Select(part => part.Id)
             .Concat(subject.Rig.Relays.Select(part => part.Id)).Concat(subject.Rig.Switches.Select(part => part.Id)).Concat(subject.Rig.PowerBoxes.Select(part => part.Id))
             .ToHashSet(StringComparer.Ordinal);
-        return Finding.Told(
+        return Finding.Report(
             from figures in subject.Study.Runs
             where figures.DesignAmps > 0
             from end in new[] { figures.Run.From, figures.Run.To }
-            where warm.Contains(PartBook.Split(end).Part)
+            where warm.Contains(TerminalIndex.Split(end).Part)
             select Find(subject, figures, end));
     }
 
@@ -27,9 +27,9 @@ internal static class TerminalHeatCheck
     {
         var verdict = figures.ConductorCelsius <= Limits.TerminalCelsius ? Verdict.Holds : Verdict.Watch;
         var line = subject.LineOf(figures.Run.Id);
-        return new Finding(verdict, figures.ConductorCelsius / Limits.TerminalCelsius, line, () => Kind.Says(
+        return new Finding(verdict, figures.ConductorCelsius / Limits.TerminalCelsius, line, () => Kind.Result(
             verdict, figures.ConductorCelsius, Limits.TerminalCelsius, "°C",
-            $"{subject.Name(figures.Run)} reaches {Say.Celsius(figures.ConductorCelsius)} and ends at {subject.Names.Terminal(end)}"
+            $"{subject.Name(figures.Run)} reaches {Format.Celsius(figures.ConductorCelsius)} and ends at {subject.Names.Terminal(end)}"
                 + (verdict == Verdict.Holds ? "." : ": the plastic around it ages. Take a thicker wire."),
             figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, Cooler(subject, figures)?.Name)));
     }

@@ -9,10 +9,10 @@ internal static class UnfusedLeadCheck
 {
     private const double ProposedMetres = 0.15;
 
-    internal static readonly Kind Kind = new("unfused-lead", "The fuse sits beside the battery",
+    internal static readonly CheckKind Kind = new("unfused-lead", "The fuse sits beside the battery",
         "178 mm at most without a sheath (ABYC E-11, from memory)");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from section in subject.Study.Feeds.Sections
         where !section.Grounded && section.Sources.Count > 0
         from finding in Of(subject, section)
@@ -26,9 +26,9 @@ internal static class UnfusedLeadCheck
             var far = Math.Max(metres.Ohms(run.From), metres.Ohms(run.To));
             var verdict = far <= Limits.UnfusedMetres ? Verdict.Holds : Verdict.Stop;
             var line = subject.LineOf(run.Id);
-            yield return new Finding(verdict, far / Limits.UnfusedMetres, line, () => Kind.Says(
+            yield return new Finding(verdict, far / Limits.UnfusedMetres, line, () => Kind.Result(
                 verdict, far, Limits.UnfusedMetres, "m",
-                $"{subject.Name(run)} has {Say.Metres(far, subject.Rules.Units)} to its far end without a fuse"
+                $"{subject.Name(run)} has {Format.Metres(far, subject.Rules.Units)} to its far end without a fuse"
                     + (verdict == Verdict.Holds ? "." : ": a short on it burns it from end to end. Move the fuse to the battery, not the lead to the fuse."),
                 run.Id, line, null, () => MoveFuse(subject, run, metres)));
         }
@@ -38,7 +38,7 @@ internal static class UnfusedLeadCheck
     private static Remedy? MoveFuse(RigSubject subject, Run run, OhmPaths metres)
     {
         var (near, far) = metres.Ohms(run.From) <= metres.Ohms(run.To) ? (run.From, run.To) : (run.To, run.From);
-        var device = subject.Saved.Protection.FirstOrDefault(part => part.Id == PartBook.Split(far).Part);
+        var device = subject.Saved.Protection.FirstOrDefault(part => part.Id == TerminalIndex.Split(far).Part);
         if (device is null || metres.Ohms(near) > 0) return null;
         var behind = far == $"{device.Id}.in" ? $"{device.Id}.out" : $"{device.Id}.in";
         return new Remedy("Move the fuse to the battery")

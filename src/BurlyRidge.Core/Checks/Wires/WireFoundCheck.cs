@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Is there a size in the table that will do for a quick plan, and if not, what would?</summary>
 internal static class WireFoundCheck
 {
-    internal static readonly Kind Kind = new("wire-found", "A wire that will do", "Every size of the table judged; house rules");
+    internal static readonly CheckKind Kind = new("wire-found", "A wire that will do", "Every size of the table judged; house rules");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -14,15 +14,15 @@ internal static class WireFoundCheck
         {
             if (!subject.Whole.Quick.TryGetValue(line.Id, out var sizing)) continue;
             var holding = sizing.ProposedWire is null ? 0 : 1;
-            yield return Kind.Says(
-                holding > 0 ? Verdict.Holds : Verdict.Stop, holding, 1, "sizes",
+            yield return Kind.Result(
+                holding > 0 ? Verdict.Holds : Verdict.Stop, holding, 1, CheckKind.NoUnit,
                 holding > 0 ? $"{sizing.ProposedWire} is the smallest that will do." : $"{Why(subject, sizing)} {WaysOut(subject, line)}",
                 "", line.Id, null, () => Edit.Size(subject, line));
         }
     }
 
     private static string Why(RigSubject subject, QuickSizing sizing) => sizing.ProposedFuse is null && sizing.Ladder[^1].Failures is [Sizing.RungFailure.NoFuse]
-        ? $"No standard fuse carries {Say.Amps(sizing.DesignAmps)} at {Say.Percent(subject.Rules.FuseLoadFraction)}."
+        ? $"No standard fuse carries {Format.Amps(sizing.DesignAmps)} at {Format.Percent(subject.Rules.FuseLoadFraction)}."
         : $"The thickest is {sizing.Ladder[^1].Wire}: {RungWords.Why(subject.Rules, sizing.Main, sizing.Ladder[^1], sizing.DropLimit)}.";
 
     private static string WaysOut(RigSubject subject, Line line)

@@ -6,10 +6,10 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Is every run good for the fuse before it, thinner branches included?</summary>
 internal static class WireFuseCheck
 {
-    internal static readonly Kind Kind = new("wire-fuse", "Fuse protects the wire",
+    internal static readonly CheckKind Kind = new("wire-fuse", "Fuse protects the wire",
         "Load < fuse < wire on every branch (common practice, no source); a bolt-down fuse carries half as much again for an hour (ISO 8820-5 kind, from memory)");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from figures in subject.Study.Runs
         let need = Math.Max(figures.FuseNeedAmps, figures.LimitedAmps)
         where need > 0 && !figures.Returns
@@ -24,8 +24,8 @@ internal static class WireFuseCheck
             var before = figures.Devices.MaxBy(link => Limits.WireAmpsForFuse(link.Fuse!)) is { } device ? $"{PartNames.Small(subject.Names[device.Id])}, {device.Fuse},"
                 : figures.Behind.Count > 0 ? $"no fuse is before it, and the {string.Join(" and ", figures.Behind.Select(link => link.Fuse))} fuse behind it"
                 : "the source that feeds it";
-            return Kind.Says(holds ? Verdict.Holds : Verdict.Stop, need, figures.AmpacityAmps, "A",
-                $"{subject.Name(figures.Run)} carries {Say.Amps(figures.AmpacityAmps)} where it lies; {before} asks {Say.Amps(need)}."
+            return Kind.Result(holds ? Verdict.Holds : Verdict.Stop, need, figures.AmpacityAmps, "A",
+                $"{subject.Name(figures.Run)} carries {Format.Amps(figures.AmpacityAmps)} where it lies; {before} asks {Format.Amps(need)}."
                     + (holds ? "" : $" It would burn before the fuse opens: take a thicker wire, or {(figures.Behind.Count > 0 ? "a smaller fuse" : "give the branch a fuse of its own")}."),
                 figures.Run.Id, line, null,
                 () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name));

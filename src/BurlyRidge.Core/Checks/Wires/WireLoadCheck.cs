@@ -5,10 +5,10 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Does every run carry its load with the margin?</summary>
 internal static class WireLoadCheck
 {
-    internal static readonly Kind Kind = new("wire-load", "Wire carries the load",
+    internal static readonly CheckKind Kind = new("wire-load", "Wire carries the load",
         "ABYC E-11 ampacity (from memory), IEC 60364-5-52 ambient factor (from memory); margin by house rule");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from figures in subject.Study.Runs
         where figures.DesignAmps > 0 && !figures.Returns
         select Find(subject, figures));
@@ -18,11 +18,11 @@ internal static class WireLoadCheck
         var need = figures.DesignAmps * (1 + subject.Rules.MarginFraction);
         var verdict = Limits.AtLeast(figures.AmpacityAmps, need) ? Verdict.Holds : figures.AmpacityAmps > figures.DesignAmps ? Verdict.Watch : Verdict.Stop;
         var line = subject.LineOf(figures.Run.Id);
-        return new Finding(verdict, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () => Kind.Says(
+        return new Finding(verdict, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () => Kind.Result(
             verdict, figures.AmpacityAmps, need, "A",
-            $"{subject.Name(figures.Run)} carries {Say.Amps(figures.AmpacityAmps)} where it lies; {Say.Amps(figures.DesignAmps)} flow ({figures.DesignState})"
-                + $" and {Say.Percent(subject.Rules.MarginFraction)} are asked on top.",
-            figures.Run.Id, line, Schools.Margin(subject.Rules),
+            $"{subject.Name(figures.Run)} carries {Format.Amps(figures.AmpacityAmps)} where it lies; {Format.Amps(figures.DesignAmps)} flow ({figures.DesignState})"
+                + $" and {Format.Percent(subject.Rules.MarginFraction)} are asked on top.",
+            figures.Run.Id, line, HouseRuleWords.Margin(subject.Rules),
             () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
     }
 }

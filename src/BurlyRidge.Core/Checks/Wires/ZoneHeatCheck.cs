@@ -5,19 +5,19 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Is a run's insulation made for the hottest place that it passes?</summary>
 internal static class ZoneHeatCheck
 {
-    internal static readonly Kind Kind = new("zone-heat", "Insulation stands the heat",
+    internal static readonly CheckKind Kind = new("zone-heat", "Insulation stands the heat",
         "IEC 60364-5-52 ambient factor (from memory); zone temperatures by house rule");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Told(subject.Study.Runs.Select(figures => Find(subject, figures)));
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Study.Runs.Select(figures => Find(subject, figures)));
 
     private static Finding Find(RigSubject subject, RunFigures figures)
     {
         var run = figures.Run;
         var verdict = figures.AmbientCelsius < run.InsulationCelsius ? Verdict.Holds : Verdict.Stop;
         var line = subject.LineOf(run.Id);
-        return new Finding(verdict, figures.AmbientCelsius / run.InsulationCelsius, line, () => Kind.Says(
+        return new Finding(verdict, figures.AmbientCelsius / run.InsulationCelsius, line, () => Kind.Result(
             verdict, figures.AmbientCelsius, run.InsulationCelsius, "°C",
-            $"{subject.Name(run)} passes {Say.Celsius(figures.AmbientCelsius)} with insulation for {Say.Celsius(run.InsulationCelsius)}"
+            $"{subject.Name(run)} passes {Format.Celsius(figures.AmbientCelsius)} with insulation for {Format.Celsius(run.InsulationCelsius)}"
                 + (verdict == Verdict.Holds ? "." : ": route it elsewhere, or take a wire of a higher class."),
             run.Id, line, null, () => Better(figures) is { } celsius
                 ? new Remedy($"Take insulation for {celsius} °C") { Apply = rig => rig.WithRun(run.Id, old => old with { InsulationCelsius = celsius }) }

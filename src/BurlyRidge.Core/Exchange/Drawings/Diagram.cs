@@ -15,7 +15,7 @@ namespace BurlyRidge.Core.Exchange.Drawings;
 public static class Diagram
 {
     /// <summary>The most parts and wires on one drawing of a whole rig; more of them nobody reads.</summary>
-    public const int MostStations = 30_000;
+    public const int MaxStations = 30_000;
 
     private const double Gap = 6;
 
@@ -32,7 +32,7 @@ public static class Diagram
     }
 
     /// <summary>Every line, and what hangs on none of them, below each other; each wire once.</summary>
-    /// <exception cref="DrawingTooLargeException">It would hold more than <see cref="MostStations"/>.</exception>
+    /// <exception cref="DrawingTooLargeException">It would hold more than <see cref="MaxStations"/>.</exception>
     public static string OfRig(Rig rig, string title, QuickSizes? sizes = null, CancellationToken cancellation = default)
     {
         var (blocks, rest) = Blocks(new Sheet(rig, sizes), cancellation);
@@ -50,7 +50,7 @@ public static class Diagram
 
     /// <summary>The same as pages of A4, a line a page where it needs one.</summary>
     /// <param name="edition">Which revision it is, and of when, as printed.</param>
-    /// <exception cref="DrawingTooLargeException">It would hold more than <see cref="MostStations"/>.</exception>
+    /// <exception cref="DrawingTooLargeException">It would hold more than <see cref="MaxStations"/>.</exception>
     public static string Page(Rig rig, string title, string edition, QuickSizes? sizes = null, CancellationToken cancellation = default)
     {
         var (blocks, rest) = Blocks(new Sheet(rig, sizes), cancellation);
@@ -94,7 +94,7 @@ public static class Diagram
             var strip = sheet.StripOf(line);
             if (strip.Strands.Count == 0) continue;
             stations += strip.Strands.Sum(strand => strand.Stations.Count);
-            if (stations > MostStations) throw new DrawingTooLargeException();
+            if (stations > MaxStations) throw new DrawingTooLargeException();
             var from = Output(strip);
             // What works several lines is drawn with the first of them.
             bool Known(Strand strand) => strand.Control && strand.Stations.Any(station => station.Kind == StripKind.Run) && strand.Stations.All(station => station.Kind != StripKind.Run || drawn.ContainsKey(station.Id));

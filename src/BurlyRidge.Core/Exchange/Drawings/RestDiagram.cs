@@ -10,7 +10,7 @@ internal sealed class RestDiagram
     private const double RowHeight = 14;
     private const double Margin = 12;
     private const double Letter = 2.3;
-    private const int MostInRow = 6;
+    private const int MaxInRow = 6;
 
     private readonly Rig rig;
     private readonly StationWords words;
@@ -23,15 +23,15 @@ internal sealed class RestDiagram
     {
         (this.rig, this.words) = (rig, words);
         ways = [.. Ways([.. rig.Runs.Where(run => !drawn.ContainsKey(run.Id))])];
-        var here = ways.SelectMany(way => way).SelectMany(run => run.Ends()).Select(end => PartBook.Split(end).Part).ToHashSet(StringComparer.Ordinal);
-        alone = [.. PartBook.Of(rig).Ids.Select(part => part.Id).Where(id => !parts.Contains(id) && !here.Contains(id))];
+        var here = ways.SelectMany(way => way).SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        alone = [.. TerminalIndex.Of(rig).Ids.Select(part => part.Id).Where(id => !parts.Contains(id) && !here.Contains(id))];
     }
 
     public bool Empty => ways.Count == 0 && alone.Count == 0;
 
     public double Width => 2 * Margin + (Math.Max(1, ways.Select(way => way.Count).DefaultIfEmpty(0).Max()) + 1) * Pitch;
 
-    public double Height => 14 + (ways.Count + (alone.Count + MostInRow - 1) / MostInRow) * RowHeight;
+    public double Height => 14 + (ways.Count + (alone.Count + MaxInRow - 1) / MaxInRow) * RowHeight;
 
     public void Draw(Svg svg, double at) => svg.Block(at, "rest", () =>
     {
@@ -43,7 +43,7 @@ internal sealed class RestDiagram
             for (var i = 0; i <= way.Count; i++) Part(svg, i == way.Count ? End(way, i - 1, far: true) : End(way, i, far: false), Margin + i * Pitch + 14, y);
             y += RowHeight;
         }
-        for (var i = 0; i < alone.Count; i++) Part(svg, alone[i], Margin + i % MostInRow * Pitch + 14, y + i / MostInRow * RowHeight);
+        for (var i = 0; i < alone.Count; i++) Part(svg, alone[i], Margin + i % MaxInRow * Pitch + 14, y + i / MaxInRow * RowHeight);
     });
 
     private void Wire(Svg svg, IReadOnlyList<Run> way, int i, double y)
@@ -54,7 +54,7 @@ internal sealed class RestDiagram
         {
             svg.Line(x1, y, x2, y, width: 0.45);
             svg.Text((x1 + x2) / 2, y - 1, run.Colour.Length > 0 ? $"{run.Wire} {run.Colour}" : run.Wire, Letter, "middle");
-            svg.Text((x1 + x2) / 2, y + 2.9, Say.Metres(run.LengthMetres, rig.HouseRules.Units), Letter, "middle");
+            svg.Text((x1 + x2) / 2, y + 2.9, Format.Metres(run.LengthMetres, rig.HouseRules.Units), Letter, "middle");
             svg.Text(x1 - 0.4, y + 6.6, words.Pin(End(way, i, far: false)), 2, "end");
             svg.Text(x2 + 0.4, y + 6.6, words.Pin(End(way, i, far: true)), 2);
         }, ("data-run", run.Id), ("data-station", run.Id));
@@ -72,7 +72,7 @@ internal sealed class RestDiagram
 
     private void Part(Svg svg, string terminal, double x, double y)
     {
-        var id = PartBook.Split(terminal).Part;
+        var id = TerminalIndex.Split(terminal).Part;
         var (word, name) = (words.Of(id), words.Names[id]);
         svg.Group(() =>
         {
@@ -82,7 +82,7 @@ internal sealed class RestDiagram
         }, ("data-part", id), ("data-station", id));
     }
 
-    private static string Part(string terminal) => PartBook.Split(terminal).Part;
+    private static string Part(string terminal) => TerminalIndex.Split(terminal).Part;
 
     /// <summary>Runs put end to end, as long as each goes on from the part that the one before ends at.</summary>
     private static IEnumerable<IReadOnlyList<Run>> Ways(List<Run> left)
@@ -97,7 +97,7 @@ internal sealed class RestDiagram
                 way.Add(run);
                 left.Remove(run);
                 var at = Part(run.To);
-                run = way.Count >= MostInRow ? null : left.FirstOrDefault(next => Part(next.From) == at);
+                run = way.Count >= MaxInRow ? null : left.FirstOrDefault(next => Part(next.From) == at);
             }
             yield return way;
         }

@@ -31,7 +31,7 @@ public class DiagramTests
         var runs = Marked(svg, "data-run");
         Assert.Equal(rig.Runs.Select(run => run.Id).Order(StringComparer.Ordinal), runs.Order(StringComparer.Ordinal));
         var parts = Marked(svg, "data-part").ToHashSet(StringComparer.Ordinal);
-        Assert.All(PartBook.Of(rig).Ids, part => Assert.Contains(part.Id, parts));
+        Assert.All(TerminalIndex.Of(rig).Ids, part => Assert.Contains(part.Id, parts));
     }
 
     [Fact]

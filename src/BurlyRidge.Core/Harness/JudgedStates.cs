@@ -17,7 +17,7 @@ public sealed record LineTrigger(
     Line Line, RigState? On, Link? Source, IReadOnlyDictionary<Signal, RigState> BySignal, IReadOnlyList<string> Signalled);
 
 /// <summary>The states of a rig that are worth judging, derived from its wiring.</summary>
-public static class WorthJudging
+public static class JudgedStates
 {
     /// <summary>How <paramref name="line"/> of <paramref name="rig"/> is turned on.</summary>
     public static LineTrigger Trigger(Rig rig, Line line, StateFinder finder)

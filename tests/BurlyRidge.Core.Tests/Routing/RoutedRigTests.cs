@@ -12,22 +12,22 @@ using BurlyRidge.Core.Tests.Support.Shapes;
 namespace BurlyRidge.Core.Tests.Routing;
 
 /// <summary>Lengths, zones and looms that follow from where things are.</summary>
-public class LaidRigTests
+public class RoutedRigTests
 {
     private static readonly Rig Plain = PlacedRigs.Bar;
 
-    private static Run Of(Rig rig, string run) => LaidRig.Of(rig).Rig.Runs.Single(found => found.Id == run);
+    private static Run Of(Rig rig, string run) => RoutedRig.Of(rig).Rig.Runs.Single(found => found.Id == run);
 
     [Fact]
     public void A_run_takes_length_and_zones_from_its_lanes_and_laying_again_changes_nothing()
     {
-        var once = LaidRig.Of(Plain);
+        var once = RoutedRig.Of(Plain);
         var run = once.Rig.Runs.Single(run => run.Id == "k-87--plug-a");
         var way = once.Ways.Single(laid => laid.Id == run.Id).Way!;
         Assert.Equal(["battery", "bay-right", "hinge-right", "roof-front"], way.Stations);
         Assert.Equal(way.LaneMetres * 1.05 + 0.3, run.LengthMetres, 1e-9);
         Assert.Equal([Zone.EngineBay, Zone.Exterior], run.Zones);
-        Assert.Equal(RigDocument.Write(once.Rig), RigDocument.Write(LaidRig.Of(once.Rig).Rig));
+        Assert.Equal(RigDocument.Write(once.Rig), RigDocument.Write(RoutedRig.Of(once.Rig).Rig));
     }
 
     [Fact]
@@ -47,7 +47,7 @@ public class LaidRigTests
         Assert.Equal(3, alone); // out, back, and beside them at first the feed of the switch
         var more = PlacedRigs.WithPlan(Plain, "ditch", "roof-front");
         Assert.Equal(5, Of(more, "k-87--plug-a").Bundled);
-        Assert.Equal(5, LaidRig.Of(more).Rig.Lines.Single(line => line.Id == "ditch").Plan!.Bundled);
+        Assert.Equal(5, RoutedRig.Of(more).Rig.Lines.Single(line => line.Id == "ditch").Plan!.Bundled);
     }
 
     /// <summary>The relay moved up to the lamp: the wire to it grows and the one from it shrinks to its two loops.</summary>
@@ -66,7 +66,7 @@ public class LaidRigTests
     public void What_has_no_way_keeps_its_length()
     {
         var closed = Plain with { Body = Plain.Body! with { Lanes = [.. Plain.Body!.Lanes.Where(lane => !lane.Id.Contains("roof-", StringComparison.Ordinal))] } };
-        Assert.Null(LaidRig.Of(closed).Ways.Single(laid => laid.Id == "k-87--plug-a").Way);
+        Assert.Null(RoutedRig.Of(closed).Ways.Single(laid => laid.Id == "k-87--plug-a").Way);
         Assert.Equal(2.2, Of(closed, "k-87--plug-a").LengthMetres);
     }
 
@@ -74,7 +74,7 @@ public class LaidRigTests
     public void A_rig_that_nobody_placed_is_left_as_it_is()
     {
         var rig = GoodRigs.Bar;
-        Assert.Same(rig, LaidRig.Of(rig).Rig);
+        Assert.Same(rig, RoutedRig.Of(rig).Rig);
     }
 
     /// <summary>What is on the vehicle already fills the loom, and is neither sized nor moved.</summary>

@@ -14,7 +14,7 @@ namespace BurlyRidge.Core.Routing;
 /// <param name="MeasuredMetres">By hand, m; counts where there is one.</param>
 /// <param name="Laying">What is laid.</param>
 /// <param name="Conductors">Loaded ones among it.</param>
-public sealed record Laid(
+public sealed record Routed(
     string Id, bool IsLine, string? From, string? To, Way? Way, double? RoutedMetres, double? MeasuredMetres, Laying Laying, int Conductors)
 {
     /// <summary>The length that counts, m; null where neither lanes nor hand give one.</summary>
@@ -25,20 +25,20 @@ public sealed record Laid(
 /// <param name="Rig">The rig, runs and plans with a lay as they lie.</param>
 /// <param name="Ways">How each of them lies, runs first, in the rig's order.</param>
 /// <param name="Room">What lies in lanes and holes then.</param>
-public sealed record LaidRig(Rig Rig, IReadOnlyList<Laid> Ways, LaneRoom Room)
+public sealed record RoutedRig(Rig Rig, IReadOnlyList<Routed> Ways, LaneRoom Room)
 {
     /// <summary>The shortest that is laid, m.</summary>
-    private const double LeastMetres = 0.05;
+    private const double MinMetres = 0.05;
 
     /// <summary>Lays a valid rig; pure and total. What has no way keeps the length that it has.</summary>
-    public static LaidRig Of(Rig rig)
+    public static RoutedRig Of(Rig rig)
     {
         var room = new LaneRoom();
-        if (rig.Body is not { } body) return new LaidRig(rig, [], room);
-        var whereabouts = Whereabouts.Of(rig);
+        if (rig.Body is not { } body) return new RoutedRig(rig, [], room);
+        var whereabouts = PartLocations.Of(rig);
         var control = ControlRuns.Of(rig);
         var router = new Router(rig.HouseRules, body, room);
-        var ways = new List<Laid>();
+        var ways = new List<Routed>();
         foreach (var run in rig.Runs.Where(run => run.Lay is not null))
             ways.Add(Lie(rig, router, room, run.Id, false, whereabouts.OfTerminal(run.From), whereabouts.OfTerminal(run.To), run.Lay!, run.LengthMetres,
                 Thickness.Lead(WireTable.Find(run.Wire)!), run.InsulationCelsius, control.Has(run) ? 0 : 1));
@@ -47,22 +47,22 @@ public sealed record LaidRig(Rig Rig, IReadOnlyList<Laid> Ways, LaneRoom Room)
             var plan = line.Plan!;
             var leads = LinePlan.OwnConductors(plan.Return);
             var lead = Thickness.Lead(WireTable.Find(plan.ChosenWire ?? UsualWire)!);
-            ways.Add(Lie(rig, router, room, line.Id, true, whereabouts.Of(rig.Vehicle.Batteries[^1].Id), Whereabouts.Station(body, plan.Lay!.To), plan.Lay.Lay, plan.OneWayMetres,
+            ways.Add(Lie(rig, router, room, line.Id, true, whereabouts.Of(rig.Vehicle.Batteries[^1].Id), PartLocations.Station(body, plan.Lay!.To), plan.Lay.Lay, plan.OneWayMetres,
                 Thickness.Loom([.. Enumerable.Repeat(lead, leads)]), plan.InsulationCelsius, leads));
         }
-        return new LaidRig(Apply(rig, ways, room), ways, room);
+        return new RoutedRig(Apply(rig, ways, room), ways, room);
     }
 
     /// <summary>A line planned in short is not sized yet when it is laid; it takes the room of this.</summary>
     private const string UsualWire = "12 AWG";
 
-    private static Laid Lie(
+    private static Routed Lie(
         Rig rig, Router router, LaneRoom room, string id, bool isLine, string? from, string? to, Lay lay, double given, double lead, int insulation, int conductors)
     {
         var laying = new Laying(lead, lay.PlugMillimetres ?? lead, insulation);
         var way = from is null || to is null ? null : router.Best(from, to, laying, lay.Through);
         if (way is not null) room.Put(way, lead, conductors);
-        return new Laid(id, isLine, from, to, way, way is null ? null : Metres(rig.HouseRules, way, given), lay.MeasuredMetres, laying, conductors);
+        return new Routed(id, isLine, from, to, way, way is null ? null : Metres(rig.HouseRules, way, given), lay.MeasuredMetres, laying, conductors);
     }
 
     /// <summary>
@@ -71,11 +71,11 @@ public sealed record LaidRig(Rig Rig, IReadOnlyList<Laid> Ways, LaneRoom Room)
     /// </summary>
     public static double Metres(HouseRules rules, Way way, double given = double.PositiveInfinity)
     {
-        var metres = Math.Max(LeastMetres, way.LaneMetres * (1 + rules.SlackFraction) + 2 * rules.LoopMetres);
+        var metres = Math.Max(MinMetres, way.LaneMetres * (1 + rules.SlackFraction) + 2 * rules.LoopMetres);
         return way.Lanes.Count == 0 ? Math.Min(given, metres) : metres;
     }
 
-    private static Rig Apply(Rig rig, List<Laid> ways, LaneRoom room)
+    private static Rig Apply(Rig rig, List<Routed> ways, LaneRoom room)
     {
         var runs = ways.Where(laid => !laid.IsLine).ToDictionary(laid => laid.Id, StringComparer.Ordinal);
         var plans = ways.Where(laid => laid.IsLine).ToDictionary(laid => laid.Id, StringComparer.Ordinal);
@@ -102,12 +102,12 @@ public sealed record LaidRig(Rig Rig, IReadOnlyList<Laid> Ways, LaneRoom Room)
         };
     }
 
-    private static IReadOnlyList<Zone> Zones(Laid laid, IReadOnlyList<Zone> before) =>
+    private static IReadOnlyList<Zone> Zones(Routed laid, IReadOnlyList<Zone> before) =>
         laid.Way is { Lanes.Count: > 0 } way ? [.. way.Lanes.Select(lane => lane.Zone).Distinct()] : before;
 
-    private static double? Hottest(HouseRules rules, Laid laid) =>
+    private static double? Hottest(HouseRules rules, Routed laid) =>
         laid.Way is { Lanes.Count: > 0 } way ? way.Lanes.Max(lane => LaneCost.Celsius(rules, lane)) : null;
 
-    private static int Bundle(Laid laid, LaneRoom room) =>
+    private static int Bundle(Routed laid, LaneRoom room) =>
         laid.Way is { Lanes.Count: > 0 } way ? way.Lanes.Max(lane => room.Loaded(lane.Id)) : laid.Conductors;
 }

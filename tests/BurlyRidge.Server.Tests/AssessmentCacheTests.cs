@@ -6,15 +6,15 @@ using BurlyRidge.Server.Assess;
 namespace BurlyRidge.Server.Tests;
 
 /// <summary>The memory is shared by all servers of a process: nothing here counts on what it holds from before.</summary>
-[Collection(nameof(AssessmentMemoryTests)), CollectionDefinition(nameof(AssessmentMemoryTests), DisableParallelization = true)]
-public class AssessmentMemoryTests
+[Collection(nameof(AssessmentCacheTests)), CollectionDefinition(nameof(AssessmentCacheTests), DisableParallelization = true)]
+public class AssessmentCacheTests
 {
     private static Rig WithLine(string name, double watts = 60) => Rig.Empty(12, UnitSystem.Metric) with
     {
         Lines = [new Line("one", name) { Plan = new LinePlan([new LampSet(LampKind.RegulatedLed, 1, watts)], 3, ReturnPath.Wire, [Zone.Exterior], 105, Trigger.SwitchAlone) }],
     };
 
-    private static Task<AssessedRig> OfAsync(Rig rig) => AssessmentMemory.OfAsync(rig, TestContext.Current.CancellationToken);
+    private static Task<AssessedRig> OfAsync(Rig rig) => AssessmentCache.OfAsync(rig, TestContext.Current.CancellationToken);
 
     [Fact]
     public async Task The_same_rig_written_anew_is_not_assessed_again() =>
@@ -25,7 +25,7 @@ public class AssessmentMemoryTests
     {
         using var leaving = new CancellationTokenSource();
         var rig = LargeRig.Row();
-        var (first, second) = (AssessmentMemory.OfAsync(rig, leaving.Token), OfAsync(rig));
+        var (first, second) = (AssessmentCache.OfAsync(rig, leaving.Token), OfAsync(rig));
         await leaving.CancelAsync();
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => first);
         Assert.Equal(rig.Lines.Count, (await second).Assessment.Lines.Count);
@@ -36,7 +36,7 @@ public class AssessmentMemoryTests
     {
         using var leaving = new CancellationTokenSource();
         var rig = LargeRig.Row();
-        var left = AssessmentMemory.OfAsync(rig with { HouseRules = new HouseRules { LeftOnHours = 7 } }, leaving.Token);
+        var left = AssessmentCache.OfAsync(rig with { HouseRules = new HouseRules { LeftOnHours = 7 } }, leaving.Token);
         await leaving.CancelAsync();
         await Assert.ThrowsAnyAsync<OperationCanceledException>(() => left);
         Assert.Equal(rig.Lines.Count, (await OfAsync(rig with { HouseRules = new HouseRules { LeftOnHours = 7 } })).Assessment.Lines.Count);

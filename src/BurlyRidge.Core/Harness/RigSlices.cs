@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Harness;
 /// Takes of a rig what can carry anything, or work anything that does, when certain lamps are lit and the rest is off: parts
 /// that share no more than battery posts, earths and the body with them, or stand behind a contact that is open, are left out.
 /// </summary>
-public sealed class Slices
+public sealed class RigSlices
 {
     private readonly Rig rig;
     private readonly WiringMap map;
@@ -20,11 +20,11 @@ public sealed class Slices
     private readonly PartsById parts;
 
     /// <summary>Of <paramref name="rig"/>, wired and read as <paramref name="map"/>.</summary>
-    public Slices(Rig rig, WiringMap map)
+    public RigSlices(Rig rig, WiringMap map)
     {
         (this.rig, this.map, parts) = (rig, map, new PartsById(rig));
         HashSet<string> stiffParts = [Vehicle.Body, .. rig.Vehicle.Batteries.Select(battery => battery.Id), .. rig.Earths.Select(earth => earth.Id)];
-        stiff = [.. map.Terminals.Select(terminal => stiffParts.Contains(PartBook.Split(terminal).Part))];
+        stiff = [.. map.Terminals.Select(terminal => stiffParts.Contains(TerminalIndex.Split(terminal).Part))];
         runs = rig.Runs.Select((run, place) => (run.Id, place)).ToDictionary(pair => pair.Id, pair => pair.place, StringComparer.Ordinal);
         betweenStiff = [.. map.Links.Where(link => link.Run is not null && stiff[link.NumberA] && stiff[link.NumberB]).Select(link => link.Run!)];
         foreach (var link in map.Links)
@@ -64,7 +64,7 @@ public sealed class Slices
         var (names, places) = (new HashSet<string>(StringComparer.Ordinal), new SortedSet<int>());
         foreach (var number in terminals)
         {
-            names.Add(PartBook.Split(map.Terminals[number]).Part);
+            names.Add(TerminalIndex.Split(map.Terminals[number]).Part);
             foreach (var link in map.At(number))
                 if (link.Run is { } run) places.Add(runs[run.Id]);
         }
@@ -76,12 +76,12 @@ public sealed class Slices
     /// <summary>A rig in one state, parted where nothing can flow.</summary>
     public sealed class InState
     {
-        private readonly Slices slices;
+        private readonly RigSlices slices;
         private readonly RigState? state;
         private readonly Dictionary<int, int> pieceOf = [];
         private readonly List<List<int>> pieces = [];
 
-        internal InState(Slices slices, RigState? state) => (this.slices, this.state) = (slices, state);
+        internal InState(RigSlices slices, RigState? state) => (this.slices, this.state) = (slices, state);
 
         /// <summary>The pieces that <paramref name="lamps"/> ("fixture.function") lie in, by number; they stay the same from call to call.</summary>
         public IReadOnlyList<int> PiecesOf(IEnumerable<string> lamps)

@@ -12,7 +12,7 @@ namespace BurlyRidge.Server.Assess;
 /// Remembers the rigs that were assessed last: one edit is previewed, has a wire of it judged and is saved, and all three ask
 /// about the same rig. Who asks while it is being worked out waits for that; when nobody waits any more, it is given up.
 /// </summary>
-public static class AssessmentMemory
+public static class AssessmentCache
 {
     private const int Most = 4;
 
@@ -65,7 +65,7 @@ public static class AssessmentMemory
         public static Entry Of(string key, Rig rig)
         {
             var stop = new CancellationTokenSource();
-            return new Entry(key, stop, Task.Run(() => stop.Token.WorkOut(token => AssessedRig.Of(rig, ShippedCatalogue.Wire, QuickMemory.Sizes, token))));
+            return new Entry(key, stop, Task.Run(() => stop.Token.WorkOut(token => AssessedRig.Of(rig, ShippedCatalogue.Wire, QuickSizeCache.Sizes, token))));
         }
 
         public int Waiting { get; set; }

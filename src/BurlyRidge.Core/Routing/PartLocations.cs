@@ -4,16 +4,16 @@ using BurlyRidge.Core.Rigs;
 namespace BurlyRidge.Core.Routing;
 
 /// <summary>At which station a part's wires start and end.</summary>
-public sealed class Whereabouts
+public sealed class PartLocations
 {
     private readonly Dictionary<string, string> stations = new(StringComparer.Ordinal);
 
-    private Whereabouts() { }
+    private PartLocations() { }
 
     /// <summary>Reads where parts are placed; parts of the vehicle's own that nobody placed are at the first station of their kind.</summary>
-    public static Whereabouts Of(Rig rig)
+    public static PartLocations Of(Rig rig)
     {
-        var whereabouts = new Whereabouts();
+        var whereabouts = new PartLocations();
         if (rig.Body is not { } body) return whereabouts;
         string? First(StationKind kind) => body.Stations.FirstOrDefault(station => station.Kind == kind)?.Id;
         void Put(string part, string? station)
@@ -41,7 +41,7 @@ public sealed class Whereabouts
     public string? Of(string part) => stations.GetValueOrDefault(part);
 
     /// <summary>The station of a terminal's part; null where nobody said.</summary>
-    public string? OfTerminal(string terminal) => Of(PartBook.Split(terminal).Part);
+    public string? OfTerminal(string terminal) => Of(TerminalIndex.Split(terminal).Part);
 
     /// <summary>The station that a place of a body has its wires at: itself, or that of the mount or space.</summary>
     public static string? Station(Body body, string at) => body.StationOf(at)?.Id

@@ -3,13 +3,13 @@ using BurlyRidge.Core.Parts;
 namespace BurlyRidge.Core.Rigs;
 
 /// <summary>Which parts a rig has, and which terminals they have.</summary>
-public sealed class PartBook
+public sealed class TerminalIndex
 {
     private readonly Dictionary<string, HashSet<string>?> pins = new(StringComparer.Ordinal);
     private readonly HashSet<string> functions = new(StringComparer.Ordinal);
     private readonly List<(string Path, string Id)> ids = [];
 
-    private PartBook() { }
+    private TerminalIndex() { }
 
     /// <summary>Every part with the path of its id, in the order of the document; a part named twice stands twice.</summary>
     public IReadOnlyList<(string Path, string Id)> Ids => ids;
@@ -18,9 +18,9 @@ public sealed class PartBook
     public static IReadOnlyList<string> Reserved { get; } = [Vehicle.Body, .. VehicleSignal.Names, IgnitionFeed.Name];
 
     /// <summary>Reads the parts of <paramref name="rig"/>.</summary>
-    public static PartBook Of(Rig rig)
+    public static TerminalIndex Of(Rig rig)
     {
-        var book = new PartBook();
+        var book = new TerminalIndex();
         book.pins[Vehicle.Body] = [""];
         foreach (var kind in Rig.Lists)
         {

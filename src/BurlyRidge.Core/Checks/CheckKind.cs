@@ -4,7 +4,7 @@ namespace BurlyRidge.Core.Checks;
 /// <param name="Id">Stable name.</param>
 /// <param name="Title">What is judged.</param>
 /// <param name="Source">Where the limit comes from.</param>
-internal sealed record Kind(string Id, string Title, string Source)
+internal sealed record CheckKind(string Id, string Title, string Source)
 {
     /// <summary>A common practice that nobody published.</summary>
     public const string Practice = "Common practice, no source";
@@ -13,7 +13,7 @@ internal sealed record Kind(string Id, string Title, string Source)
     public const string NoUnit = "-";
 
     /// <summary>A check; its remedy is looked for only where one is needed.</summary>
-    public Check Says(
+    public Check Result(
         Verdict verdict, double figure, double limit, string unit, string reason,
         string about = "", string? line = null, string? rule = null, Func<Remedy?>? remedy = null) =>
         new(Id, verdict, Title, Finite(figure), Finite(limit), unit, reason, Source)
@@ -34,7 +34,7 @@ internal sealed record Kind(string Id, string Title, string Source)
 internal sealed record Finding(Verdict Verdict, double Loading, string? Line, Func<Check> Tell)
 {
     /// <summary>All that do not hold, and for each line without one the tightest that does.</summary>
-    public static IEnumerable<Check> Told(IEnumerable<Finding> findings)
+    public static IEnumerable<Check> Report(IEnumerable<Finding> findings)
     {
         var lines = new List<OfLine>();
         var known = new Dictionary<string, OfLine>(StringComparer.Ordinal);

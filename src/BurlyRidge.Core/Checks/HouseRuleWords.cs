@@ -3,17 +3,17 @@ using BurlyRidge.Core.Rigs;
 namespace BurlyRidge.Core.Checks;
 
 /// <summary>The house rules as a check says them: which, and why.</summary>
-public static class Schools
+public static class HouseRuleWords
 {
     /// <summary>The margin of the wire.</summary>
     public static string Margin(HouseRules rules) =>
-        $"Wire {Say.Percent(rules.MarginFraction)} above the load: a bundle, a hot day and a lamp that draws more than printed still fit.";
+        $"Wire {Format.Percent(rules.MarginFraction)} above the load: a bundle, a hot day and a lamp that draws more than printed still fit.";
 
     /// <summary>How far a fuse is loaded.</summary>
-    public static string FuseLoad(HouseRules rules) => $"Fuse loaded to {Say.Percent(rules.FuseLoadFraction)}: nearer its rating it ages and opens for nothing.";
+    public static string FuseLoad(HouseRules rules) => $"Fuse loaded to {Format.Percent(rules.FuseLoadFraction)}: nearer its rating it ages and opens for nothing.";
 
     /// <summary>The drop allowed.</summary>
-    public static string Drop(double fraction) => $"Drop up to {Say.Percent(fraction)}: what is lost on the way is light not seen, or current drawn on top.";
+    public static string Drop(double fraction) => $"Drop up to {Format.Percent(fraction)}: what is lost on the way is light not seen, or current drawn on top.";
 
     /// <summary>How joints are made.</summary>
     public static string Joints(HouseRules rules) => rules.Joints switch

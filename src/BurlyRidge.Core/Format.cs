@@ -4,7 +4,7 @@ using BurlyRidge.Core.Rigs;
 namespace BurlyRidge.Core;
 
 /// <summary>Figures as they stand in a sentence.</summary>
-internal static class Say
+internal static class Format
 {
     public static string Amps(double amps) => $"{amps.ToString(amps < 10 ? "0.0#" : amps < 100 ? "0.0" : "0")} A";
 
@@ -25,7 +25,7 @@ internal static class Say
     /// <summary>So many of something.</summary>
     public static string Count(int count, string one, string many) => $"{count} {(count == 1 ? one : many)}";
 
-    public static string Kind(Zone zone) => zone switch
+    public static string Word(Zone zone) => zone switch
     {
         Zone.EngineBay => "engine bay",
         Zone.Cabin => "cabin",
@@ -33,14 +33,14 @@ internal static class Say
         _ => "underbody",
     };
 
-    public static string Kind(Signal signal) => signal switch
+    public static string Word(Signal signal) => signal switch
     {
         Signal.HighBeam => "high beam",
         Signal.Reverse => "reversing lamp",
         _ => "side light",
     };
 
-    public static string Kind(Hazard hazard) => hazard switch
+    public static string Word(Hazard hazard) => hazard switch
     {
         Hazard.Exhaust => "the exhaust",
         Hazard.Steering => "the steering",
