@@ -34,8 +34,8 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Slim bar 20')]")).Click();
         page.Until(() => page.Figure("Laid").EndsWith(" m", StringComparison.Ordinal), "its length follows from the lanes");
         page.Find(By.XPath("//a[. = 'See the way']")).Click();
-        page.Find(By.CssSelector("[data-figure='Laid']"));
-        Assert.Equal(page.Figure("Laid"), page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[@aria-pressed = 'true']/span[2]")).Text);
+        page.Find(By.CssSelector("[data-figure='Routed']"));
+        Assert.Equal(page.Figure("Routed"), page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[@aria-pressed = 'true']/span[2]")).Text);
     }
 
     [Fact]
@@ -66,9 +66,9 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     public void Another_way_is_taken_the_tape_counts_and_all_of_it_is_led_anew()
     {
         OpenWagon("?way=bar");
-        var best = page.Figure("Laid");
+        var best = page.Figure("Routed");
         page.Find(By.XPath("//button[. = 'Take this way']")).Click();
-        page.Until(() => page.Figure("Laid") != best, "it lies another way");
+        page.Until(() => page.Figure("Routed") != best, "it lies another way");
         page.Type("Measured by hand, counts instead", "3.1");
         page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[@aria-pressed = 'true']/span[2]")).Text == "3.1 m", "the tape counts");
         page.Type("Measured by hand, counts instead", "-1");
@@ -78,7 +78,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Press("Lead everything anew…");
         page.Find(By.XPath("//div[@role = 'dialog']//li[contains(., 'Roof bar')]"));
         page.Press("Apply");
-        page.Until(() => page.Figure("Laid") == best, "it lies the best way again");
+        page.Until(() => page.Figure("Routed") == best, "it lies the best way again");
     }
 
     /// <summary>No mouse: a mount by its key, its candidates, one of them placed, and on to its way.</summary>
