@@ -106,7 +106,7 @@ internal static class Screens
                 break;
             case "ways":
                 page.Key("w");
-                page.Find(By.CssSelector("[data-figure='Laid']"));
+                page.Find(By.CssSelector("[data-figure='Routed']"));
                 break;
             case "a way":
                 page.Key("w");
