@@ -22,6 +22,9 @@ internal static class Format
 
     public static string Hours(double hours) => hours < 48 ? $"{hours:0.#} h" : hours < 17_520 ? $"{hours / 24:0} days" : "more than two years";
 
+    /// <summary>As a sentence begins.</summary>
+    public static string Capital(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
+
     /// <summary>So many of something.</summary>
     public static string Count(int count, string one, string many) => $"{count} {(count == 1 ? one : many)}";
 

@@ -85,7 +85,7 @@ public static class LineRemoval
     private static IEnumerable<string> Counted(Rig rig, Func<string, bool> counts) =>
         Rig.Lists.Where(list => list.Fitted).Select(list => Count(list.Of(rig).Count(part => counts(part!.Id)), list.One, list.Many)).OfType<string>();
 
-    private static string? Count(int count, string one, string many) => count == 0 ? null : count == 1 ? $"1 {one}" : $"{count} {many}";
+    private static string? Count(int count, string one, string many) => count == 0 ? null : Format.Count(count, one, many);
 
     private static string And(List<string> words) => words.Count == 1 ? words[0] : $"{string.Join(", ", words.SkipLast(1))} and {words[^1]}";
 }

@@ -15,7 +15,7 @@ public sealed record PanelView(IReadOnlyList<PanelBank> Banks, IReadOnlyList<Reg
     public static PanelView Of(AssessedRig assessed)
     {
         var (rig, study) = (assessed.Whole.Saved, assessed.Study);
-        var (left, called) = (study.State("left").Solved, PartNames.Of(study.Wired));
+        var (left, called) = (study.State("left").Solved, study.Names);
         var lines = rig.Lines.ToDictionary(line => line.Id, line => line.Name, StringComparer.Ordinal);
         PanelSlot Slot(string output, string terminal, string fuse, double rating, string keyOff) => new(
             output, called[output], rating, study.Design(fuse).Amps, study.Design(fuse).Amps / rating,
@@ -101,8 +101,8 @@ public sealed record RegisterEntry(string Id, string Name, string Near, string F
     /// <summary>Reads a lead.</summary>
     public static RegisterEntry Of(RigStudy study, PassThrough lead)
     {
-        var called = PartNames.Of(study.Wired);
+        var called = study.Names;
         string At(string terminal) => string.Join(", ", study.Map.RunsAt(terminal).Select(run => called.Terminal(run.From == terminal ? run.To : run.From)));
-        return new RegisterEntry(lead.Id, called[lead.Id], At($"{lead.Id}.a"), At($"{lead.Id}.b"), [.. study.LinesOf(lead.Id).Select(id => called[id])]);
+        return new RegisterEntry(lead.Id, called[lead.Id], At($"{lead.Id}.a"), At($"{lead.Id}.b"), [.. study.LinesOf(lead.Id).Select(called.Line)]);
     }
 }

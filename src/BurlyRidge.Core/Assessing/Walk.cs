@@ -29,12 +29,12 @@ public sealed record Walk(
     public static Walk Of(Rig rig)
     {
         var laid = RoutedRig.Of(rig);
-        var body = rig.Body;
+        var (body, names) = (rig.Body, PartNames.Of(rig));
         return new Walk(
             body is null ? null : Outline.Of(body),
             [.. (body?.Lanes ?? []).Select(lane => new WalkLane(
                 lane.Id, LaneCost.Metres(body!, lane), LaneCost.Celsius(rig.HouseRules, lane), laid.Room.LaneMillimetres(lane.Id), laid.Room.Loaded(lane.Id)))],
-            [.. laid.Ways.Select(way => WalkWay.Of(rig, way))],
+            [.. laid.Ways.Select(way => WalkWay.Of(rig, way, way.NameIn(names)))],
             Cards.OfMounts(rig),
             Cards.OfSpaces(rig),
             [.. laid.Ways.SelectMany(way => way.Way?.Lanes ?? []).SelectMany(lane => lane.Covers).Distinct().Order(StringComparer.Ordinal)],
@@ -61,21 +61,14 @@ public sealed record WalkWay(
     public const double Tie = 0.3;
 
     /// <summary>Reads a way of <paramref name="rig"/>.</summary>
-    public static WalkWay Of(Rig rig, Routed laid)
+    internal static WalkWay Of(Rig rig, Routed laid, string name)
     {
         var stages = (laid.Way?.Lanes ?? []).Select(lane => new WalkStage(
             lane.Id, lane.Zone, LaneCost.Metres(rig.Body!, lane), LaneCost.Celsius(rig.HouseRules, lane),
             (int)Math.Ceiling(LaneCost.Metres(rig.Body!, lane) / Tie), lane.Hazards, lane.Covers)).ToList();
         return new WalkWay(
-            laid.Id, laid.IsLine, Named(rig, laid), laid.Metres, laid.RoutedMetres, laid.MeasuredMetres, laid.Way?.Stations ?? [], stages,
+            laid.Id, laid.IsLine, name, laid.Metres, laid.RoutedMetres, laid.MeasuredMetres, laid.Way?.Stations ?? [], stages,
             stages.Sum(stage => stage.Ties), stages.Where(stage => stage.Zone != Zone.Cabin).Sum(stage => stage.Metres));
-    }
-
-    private static string Named(Rig rig, Routed laid)
-    {
-        if (laid.IsLine) return rig.Lines.First(line => line.Id == laid.Id).Name;
-        var run = rig.Runs.First(run => run.Id == laid.Id);
-        return PartNames.Of(rig).Wire(run);
     }
 }
 
@@ -123,6 +116,6 @@ public sealed record WayChoice(IReadOnlyList<string> Through, IReadOnlyList<stri
         List<string> words = [more >= 0 ? $"{Format.Metres(more, rig.HouseRules.Units)} longer" : $"{Format.Metres(-more, rig.HouseRules.Units)} shorter"];
         if (met.Count > 0) words.Add($"passes {string.Join(" and ", met.Select(Format.Word))}");
         if (spared.Count > 0) words.Add($"spares {string.Join(" and ", spared.Select(Format.Word))}");
-        return $"{char.ToUpperInvariant(words[0][0])}{string.Join("; ", words)[1..]}.";
+        return $"{Format.Capital(string.Join("; ", words))}.";
     }
 }

@@ -13,7 +13,6 @@ namespace BurlyRidge.Core.Checks;
 public sealed record RigSubject(WholeRig Whole, RigStudy Study)
 {
     private Dictionary<string, PowerBox>? onPost;
-    private PartNames? names;
 
     /// <summary>Studies <paramref name="rig"/>.</summary>
     public static RigSubject Of(Rig rig)
@@ -60,7 +59,7 @@ public sealed record RigSubject(WholeRig Whole, RigStudy Study)
     }
 
     /// <summary>What people call parts and wires.</summary>
-    public PartNames Names => names ??= PartNames.Of(Rig);
+    public PartNames Names => Study.Names;
 
     /// <summary>A run at the beginning of a sentence.</summary>
     public string Name(Run run) => $"{Names.Wire(run)}, {run.Wire},";

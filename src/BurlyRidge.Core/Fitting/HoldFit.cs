@@ -27,7 +27,7 @@ internal static class HoldFit
             HolderKind.Clamp => "bar",
             _ => "collar",
         };
-        var reason = $"{char.ToUpperInvariant(what[0])}{what[1..]}: the lamp takes {Range(own, say)}, the mount gives {Range(there, say)}";
+        var reason = $"{Format.Capital(what)}: the lamp takes {Range(own, say)}, the mount gives {Range(there, say)}";
         return miss <= 0
             ? new FitFinding("hold", "How it is held", Verdict.Holds, 0, 0, "mm", $"{reason}.")
             : new FitFinding("hold", "How it is held", Verdict.Stop, miss, 0, "mm", $"{reason}: {say.Of(miss)} short.",

@@ -154,7 +154,7 @@ public static class LampFit
         return new FitFinding(id, title, fits ? Verdict.Holds : Verdict.Stop, double.IsFinite(figure) ? figure : 1e6, limit, unit, Sentence(reason), fits ? "" : Sentence(remedy));
     }
 
-    private static string Sentence(string words) => $"{char.ToUpperInvariant(words[0])}{words[1..]}.";
+    private static string Sentence(string words) => $"{Format.Capital(words)}.";
 
     private static string Name(Side side) => side == Side.Left ? "left" : "right";
 }

@@ -32,7 +32,7 @@ public static class Losses
     public static IReadOnlyList<Loss> Of(Rig rig, SolvedHarness solved, string lamp)
     {
         var points = Profile.Of(solved, [lamp]);
-        var parts = Rig.Lists.SelectMany(list => list.Of(rig).OfType<IPart>().Select(part => (part, Kind: part.KindName ?? list.One))).ToDictionary(pair => pair.part.Id, StringComparer.Ordinal);
+        var parts = Rig.Lists.SelectMany(list => list.Of(rig).OfType<IPart>().Select(part => (part, Kind: list.KindOf(part)))).ToDictionary(pair => pair.part.Id, StringComparer.Ordinal);
         var found = new List<(string Name, LossGroup Group, double Ohms, double Volts)>();
         foreach (var point in points.Where(point => point.From >= 0 && point.Part != lamp))
         {

@@ -41,9 +41,6 @@ public static class FuseTable
         return LogLog.Between(low.Amps, low.Milliohms, high.Amps, high.Milliohms, fuse.RatingAmps) / 1000;
     }
 
-    /// <summary>Resistance of a blade fuse of that rating, or of the next larger fuse that there is, as it carries its load, Ω.</summary>
-    public static double WarmOhms(double ratingAmps) => WarmOhms(AtLeast(ratingAmps));
-
     /// <summary>The smallest fuse of at least that rating, a blade where there is one; the largest of all where there is none.</summary>
     public static Fuse AtLeast(double ratingAmps) => All.FirstOrDefault(fuse => fuse.RatingAmps >= ratingAmps) ?? All[^1];
 

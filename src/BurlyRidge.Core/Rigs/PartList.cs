@@ -22,6 +22,9 @@ public sealed class PartList
     /// <summary>What one is called that has no name that may stand.</summary>
     public string Fallback => One.Split(' ')[^1];
 
+    /// <summary>What one of these parts is called that has no name of its own.</summary>
+    public string KindOf(IPart part) => part.KindName ?? One;
+
     /// <summary>What several are called.</summary>
     public string Many { get; }
 

@@ -9,6 +9,7 @@ namespace BurlyRidge.Core.Rigs;
 public sealed class PartNames
 {
     private readonly Dictionary<string, string> names = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, string> lines = new(StringComparer.Ordinal);
     private readonly Dictionary<string, string> places = new(StringComparer.Ordinal);
     private readonly Dictionary<string, IPart> parts = new(StringComparer.Ordinal);
     private readonly Dictionary<string, Run> runs;
@@ -26,16 +27,15 @@ public sealed class PartNames
             foreach (var part in list.Of(rig).OfType<IPart>())
             {
                 number++;
-                var kind = part.KindName ?? list.One;
-                var wanted = part.Name.Length > 0 ? part.Name : SpokenId.Of(part.Id) ?? $"{kind} {number}";
-                var name = Capital(wanted);
-                for (var i = 2; !taken.Add(name); i++) name = Capital($"{wanted} {i}");
+                var wanted = part.Name.Length > 0 ? part.Name : SpokenId.Of(part.Id) ?? $"{list.KindOf(part)} {number}";
+                var name = Format.Capital(wanted);
+                for (var i = 2; !taken.Add(name); i++) name = Format.Capital($"{wanted} {i}");
                 names.names[part.Id] = name;
                 names.parts[part.Id] = part;
             }
         }
         names.names[Vehicle.Body] = "Body";
-        foreach (var line in rig.Lines) names.names.TryAdd(line.Id, line.Name);
+        foreach (var line in rig.Lines) names.lines[line.Id] = line.Name;
         if (rig.Body is { } body)
         {
             foreach (var station in body.Stations) names.places[station.Id] = station.Name;
@@ -45,7 +45,7 @@ public sealed class PartNames
         return names;
     }
 
-    /// <summary>What a part, a wire or a line is called, by its id; an element "part.inside" by its part, one of several lights with its own name.</summary>
+    /// <summary>What a part or a wire is called, by its id; an element "part.inside" by its part, one of several lights with its own name.</summary>
     public string this[string id]
     {
         get
@@ -76,24 +76,22 @@ public sealed class PartNames
         return pin.Length > 0 && parts.TryGetValue(part, out var known) && known.PinName(pin) is { Length: > 0 } print ? $"{name} {print}" : name;
     }
 
+    /// <summary>What a line is called; its id may be that of a part as well.</summary>
+    public string Line(string id) => lines.GetValueOrDefault(id, "line");
+
     /// <summary>What a station, a mount or another place is called.</summary>
-    public string Place(string id) => PartNames.Small(places.GetValueOrDefault(id, "a place that is gone"));
+    public string Place(string id) => Small(places.GetValueOrDefault(id, "a place that is gone"));
 
     /// <summary>What a wire is called: by its ends, what both names begin with said once.</summary>
-    public string Wire(Run run) => Between(run.From, run.To);
-
-    /// <summary>The way from one terminal to another.</summary>
-    public string Between(string from, string to)
+    public string Wire(Run run)
     {
-        var (one, other) = (this[TerminalIndex.Split(from).Part].Split(' '), this[TerminalIndex.Split(to).Part].Split(' '));
+        var (one, other) = (this[TerminalIndex.Split(run.From).Part].Split(' '), this[TerminalIndex.Split(run.To).Part].Split(' '));
         var same = one.Zip(other).TakeWhile(pair => pair.First == pair.Second).Count();
         // What is left has to say by itself which part is meant.
         var told = same > 0 && same < one.Length && same < other.Length && !char.IsAsciiDigit(other[same][0]);
-        var end = Terminal(to);
-        return $"{Terminal(from)} to {(told ? end[other.Take(same).Sum(word => word.Length + 1)..] : Small(end))}";
+        var end = Terminal(run.To);
+        return $"{Terminal(run.From)} to {(told ? end[other.Take(same).Sum(word => word.Length + 1)..] : Small(end))}";
     }
-
-    private static string Capital(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
 
     /// <summary>In the middle of a sentence.</summary>
     public static string Small(string text) => text.Length > 1 && char.IsUpper(text[0]) && !char.IsUpper(text[1]) ? char.ToLowerInvariant(text[0]) + text[1..] : text;

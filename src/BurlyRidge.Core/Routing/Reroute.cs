@@ -48,7 +48,7 @@ public sealed record Reroute(
             ],
         };
         var laid = RoutedRig.Of(asked);
-        left.AddRange(laid.Ways.Where(way => way.Way is null).Select(way => $"{names[way.Id]}: no route leads from {names.Place(way.From ?? "")} to {names.Place(way.To ?? "")}."));
+        left.AddRange(laid.Ways.Where(way => way.Way is null).Select(way => $"{way.NameIn(names)}: no route leads from {names.Place(way.From ?? "")} to {names.Place(way.To ?? "")}."));
         left.AddRange(laid.Rig.Lines.Where(line => line.Plan is { Lay: null }).Select(line => $"{line.Name}: its lamps have no location."));
         return new Reroute(laid.Rig, [.. Differing(before, laid.Rig, names)], Copper(before), Copper(laid.Rig), left);
     }

@@ -19,6 +19,9 @@ public sealed record Routed(
 {
     /// <summary>The length that counts, m; null where neither lanes nor hand give one.</summary>
     public double? Metres => MeasuredMetres ?? RoutedMetres;
+
+    /// <summary>What it is called.</summary>
+    public string NameIn(PartNames names) => IsLine ? names.Line(Id) : names[Id];
 }
 
 /// <summary>A rig with the lengths, zones and looms that follow from where things are; laying it again changes nothing.</summary>

@@ -4,10 +4,8 @@ using BurlyRidge.Core.Rigs;
 namespace BurlyRidge.Core.Sizing;
 
 /// <summary>Every limit that one line is sized by and judged by; proposals and checks both read it here.</summary>
-/// <param name="MarginFraction">What the wire is good for above the design current.</param>
-/// <param name="FuseLoadFraction">How far the fuse may be loaded.</param>
 /// <param name="DropFraction">Drop allowed between source and lamp and back, of the system volts.</param>
-public sealed record Limits(double MarginFraction, double FuseLoadFraction, double DropFraction)
+public sealed record Limits(double DropFraction)
 {
     /// <summary>A small dash switch is good for about 5 A (common practice, no source).</summary>
     public const double SwitchAmps = 5;
@@ -65,25 +63,13 @@ public sealed record Limits(double MarginFraction, double FuseLoadFraction, doub
 
     /// <summary>The limits of a line with <paramref name="watts"/> at its end.</summary>
     public static Limits Of(HouseRules rules, LampWatts watts) => new(
-        rules.MarginFraction,
-        rules.FuseLoadFraction,
         watts.OnlyRegulatedLed
             ? rules.DropLimitRegulatedLed
             : Math.Min(rules.DropLimitRegulatedLed, rules.DropLimitOther));
 
-    /// <summary>Ampacity in A that the load asks of the wire.</summary>
-    public double WireAmpsForLoad(double designAmps) => designAmps * (1 + MarginFraction);
-
     /// <summary>Ampacity in A that the fuse asks of the wire.</summary>
     public static double WireAmpsForFuse(Fuse fuse) =>
         fuse.Family == FuseFamily.BoltDown ? BoltDownWireFactor * fuse.RatingAmps : fuse.RatingAmps;
-
-    /// <summary>The largest fuse rating in A that a wire of <paramref name="ampacityAmps"/> is protected by.</summary>
-    public static double FuseAmpsForWire(double ampacityAmps, FuseFamily family) =>
-        family == FuseFamily.BoltDown ? ampacityAmps / BoltDownWireFactor : ampacityAmps;
-
-    /// <summary>Fuse rating in A that the load asks for.</summary>
-    public double FuseAmpsForLoad(double designAmps) => designAmps / FuseLoadFraction;
 
     /// <summary>Whether a relay contact of <paramref name="ratingAmps"/> carries the load.</summary>
     public static bool ContactCarries(double ratingAmps, double designAmps, int systemVolts) =>

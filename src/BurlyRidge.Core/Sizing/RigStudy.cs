@@ -35,6 +35,11 @@ public sealed class RigStudy
         Runs = [.. wired.Runs.Unless(cancellation).Select(Figures)];
     }
 
+    private PartNames? names;
+
+    /// <summary>What people call its parts and wires.</summary>
+    public PartNames Names => names ??= PartNames.Of(Wired);
+
     /// <summary>The rig with every line wired part by part.</summary>
     public Rig Wired { get; }
 

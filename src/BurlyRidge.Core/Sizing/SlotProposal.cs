@@ -58,10 +58,9 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
             };
         }
         var moved = bank.Wishes.Where(wish => plan.Outputs[wish.Id] != wish.Today).ToDictionary(wish => wish.Today!, wish => plan.Outputs[wish.Id]!, StringComparer.Ordinal);
-        var called = PartNames.Of(study.Wired);
         return moved.Count == 0 ? this : new SlotProposal(
             bank.Move(Rig, moved),
-            [.. Moves, .. moved.Select(move => new SlotMove(bank.Names[move.Key], called[move.Key], called[move.Value]))],
+            [.. Moves, .. moved.Select(move => new SlotMove(bank.Names[move.Key], study.Names[move.Key], study.Names[move.Value]))],
             Left);
     }
 
@@ -85,14 +84,13 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
             var wishes = new List<SlotWish>();
             var places = new List<SlotPlace>();
             var names = new Dictionary<string, string>(StringComparer.Ordinal);
-            var called = PartNames.Of(study.Wired);
             foreach (var (place, fuse) in outputs)
             {
                 var lines = study.Wired.Lines.Where(line => study.LinesOf(fuse).Contains(line.Id)).ToList();
                 if (lines.Count > 0 && lines.All(line => line.Existing)) continue;
                 places.Add(place);
                 if (!study.Map.RunsAt(place.Id).Any()) continue;
-                names[place.Id] = lines.Count > 0 ? string.Join(" and ", lines.Select(line => line.Name)) : called[place.Id];
+                names[place.Id] = lines.Count > 0 ? string.Join(" and ", lines.Select(line => line.Name)) : study.Names[place.Id];
                 wishes.Add(new SlotWish(place.Id, study.Design(fuse).Amps, lines.Select(line => line.MetresFromFront).FirstOrDefault(metres => metres is not null), place.Id));
             }
             return new Bank(wishes, places, names, move);

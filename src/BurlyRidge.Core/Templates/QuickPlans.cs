@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Templates;
@@ -12,19 +13,19 @@ public static class QuickPlans
     public static RigState Named(Rig rig, RigState state)
     {
         if (!state.Switches.Keys.Any(name => name.EndsWith(OldSwitch, StringComparison.Ordinal))) return state;
-        var taken = FreeName.Taken(rig);
-        var names = rig.Lines.Where(line => line.Plan is not null)
-            .ToDictionary(line => line.Id + OldSwitch, line => QuickTemplate.Build(rig, line, taken).Rig.Switches[0].Id, StringComparer.Ordinal);
+        var names = Switches(rig).ToDictionary(pair => pair.Line.Id + OldSwitch, pair => pair.Switch.Id, StringComparer.Ordinal);
         return state with { Switches = state.Switches.ToDictionary(pair => names.GetValueOrDefault(pair.Key, pair.Key), pair => pair.Value) };
     }
 
     private const string OldSwitch = "/switch";
 
     /// <summary>A valid rig with the switches of its quick plans: all that a state may name.</summary>
-    public static Rig Structure(Rig rig)
+    public static Rig Structure(Rig rig) => rig with { Switches = [.. rig.Switches, .. Switches(rig).Select(pair => pair.Switch)] };
+
+    private static List<(Line Line, Switch Switch)> Switches(Rig rig)
     {
-        if (rig.Lines.All(line => line.Plan is null)) return rig;
+        if (rig.Lines.All(line => line.Plan is null)) return [];
         var taken = FreeName.Taken(rig);
-        return rig with { Switches = [.. rig.Switches, .. rig.Lines.Where(line => line.Plan is not null).SelectMany(line => QuickTemplate.Build(rig, line, taken).Rig.Switches)] };
+        return [.. rig.Lines.Where(line => line.Plan is not null).Select(line => (line, QuickTemplate.Build(rig, line, taken).Rig.Switches[0]))];
     }
 }

@@ -2,27 +2,10 @@ using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Network;
 using BurlyRidge.Core.Protection;
-using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Templates;
-
-/// <summary>What a quick plan asks for: all that its sizes follow from.</summary>
-public sealed record QuickAsk(Vehicle Vehicle, HouseRules Rules, LinePlan Plan, IReadOnlyList<Fixture> Bought)
-{
-    /// <summary>Of a line's plan in <paramref name="rig"/>.</summary>
-    public static QuickAsk Of(Rig rig, LinePlan plan) => new(rig.Vehicle, rig.HouseRules, plan, QuickTemplate.Bought(rig, plan));
-
-    /// <summary>The same as a rig with nothing else.</summary>
-    internal Rig Bare() => Rig.Empty(Vehicle.SystemVolts, Rules.Units) with
-    {
-        Vehicle = Vehicle,
-        HouseRules = Rules,
-        Fixtures = Bought,
-        Lines = [new Line("quick", "Quick", Plan with { Fixtures = [.. Bought.Select(lamp => lamp.Id)] })],
-    };
-}
 
 /// <summary>Sizes of a quick plan by themselves, on the vehicle with nothing else on it.</summary>
 /// <param name="LoadAmps">Watts over system volts, A.</param>
@@ -60,9 +43,13 @@ public sealed record QuickSizing(
     RunFigures Main)
 {
     private Lazy<IReadOnlyList<WireRung>>? ladder;
+    private Lazy<IReadOnlyList<string>>? waysOut;
 
     /// <summary>Every size, thin to thick, judged with the fuse taken; worked out when it is first asked for.</summary>
     public IReadOnlyList<WireRung> Ladder => ladder!.Value;
+
+    /// <summary>What would make it hold where no size does, a sentence each; worked out when it is first asked for.</summary>
+    public IReadOnlyList<string> WaysOut => waysOut!.Value;
 
     /// <summary>Wire of each run, in the order that the template builds them.</summary>
     internal IReadOnlyList<string> Wires { get; private init; } = [];
@@ -74,10 +61,11 @@ public sealed record QuickSizing(
         var line = study.Lines[0];
         var figures = study.Runs.ToDictionary(run => run.Run.Id, StringComparer.Ordinal);
         var main = figures[parts.Main];
-        var plan = ask.Bare().Lines[0].Plan!;
-        var watts = QuickTemplate.Watts(ask.Bare(), plan);
+        var rig = ask.Bare();
+        var plan = rig.Lines[0].Plan!;
+        var watts = QuickTemplate.Watts(rig, plan);
         var design = watts.DesignAmps(ask.Vehicle.SystemVolts, line.Limits.DropFraction);
-        var proposed = QuickTemplate.Fuse(ask.Bare(), plan);
+        var proposed = QuickTemplate.Fuse(rig, plan);
         List<RunFigures> wires = [.. parts.Wires.Select(id => figures[id])];
         var noFuse = (ask.Plan.ChosenFuse ?? proposed) is null;
         var best = noFuse ? null
@@ -87,11 +75,12 @@ public sealed record QuickSizing(
         return new QuickSizing(
             watts.LoadAmps(ask.Vehicle.SystemVolts), design, line.Limits.DropFraction, main.Wire, wires.Min(run => run.AmpacityAmps), Ohms(line.Off, wires), main.ConductorCelsius,
             main.AmbientCelsius, parts.Rig.Protection[0].Fuse, proposed,
-            parts.Rig.Relays is [var relay] ? QuickTemplate.Contact(ask.Bare(), plan) ?? SizeChoice.Contact(ask.Vehicle.SystemVolts, study.Design($"{relay.Id}.contact").Amps) : null,
+            parts.Rig.Relays is [var relay] ? QuickTemplate.Contact(rig, plan) ?? SizeChoice.Contact(ask.Vehicle.SystemVolts, study.Design($"{relay.Id}.contact").Amps) : null,
             lit ? ask.Vehicle.SystemVolts * (1 - line.Worst!.DropFraction) : 0, lit ? line.Worst!.DropFraction : 1,
             lit ? Harness.Losses.Of(parts.Rig, line.Off, line.Worst!.Id) : [], best, main)
         {
             ladder = new(() => LadderOf(parts, noFuse)),
+            waysOut = new(() => WayOut.Of(ask)),
             Wires = [.. parts.Rig.Runs.Select(run => run.Wire)],
         };
     }
@@ -107,7 +96,8 @@ public sealed record QuickSizing(
     /// <summary>The size that a plan gets, where it holds; found without judging the others.</summary>
     internal static WireSize? Holding(QuickAsk ask)
     {
-        if ((ask.Plan.ChosenFuse ?? QuickTemplate.Fuse(ask.Bare(), ask.Bare().Lines[0].Plan!)) is null) return null;
+        var rig = ask.Bare();
+        if ((ask.Plan.ChosenFuse ?? QuickTemplate.Fuse(rig, rig.Lines[0].Plan!)) is null) return null;
         var (parts, study) = Sized(ask);
         List<RunFigures> wires = [.. study.Runs.Where(run => parts.Wires.Contains(run.Run.Id))];
         return WireLadder.Judge(study, wires, wires[0].Wire) is { Holds: true } rung ? rung.Wire : null;
@@ -135,30 +125,4 @@ public sealed record QuickSizing(
         .Where(run => run.Run.LengthMetres > 0)
         .Select(run => solved.Harness.Elements[run.Run.Id]).OfType<WireElement>()
         .Sum(wire => wire.OhmsAt(Math.Abs(solved.Amps(wire.Id))) - wire.EndOhms);
-}
-
-/// <summary>Remembers what quick plans were sized to: an edit changes one line of many. It may be asked from several sides at once.</summary>
-public sealed class QuickSizes
-{
-    /// <summary>More than this is forgotten all at once.</summary>
-    private const int Most = 4_000;
-
-    private readonly System.Collections.Concurrent.ConcurrentDictionary<string, Lazy<QuickSizing>> known = new(StringComparer.Ordinal);
-
-    /// <summary>As <see cref="QuickSizing.Of"/>.</summary>
-    public QuickSizing Of(QuickAsk ask) => Of(ask, Key(ask.Vehicle, ask.Rules));
-
-    /// <summary>The same with what <see cref="Key(Vehicle, HouseRules)"/> gives for the vehicle and the rules.</summary>
-    internal QuickSizing Of(QuickAsk ask, string around)
-    {
-        var key = around + System.Text.Json.JsonSerializer.Serialize((ask.Plan with { Lay = null, Fixtures = [] }, ask.Bought), Options);
-        if (known.Count >= Most) known.Clear();
-        return known.GetOrAdd(key, _ => new Lazy<QuickSizing>(() => QuickSizing.Of(ask))).Value;
-    }
-
-    /// <summary>The part of a plan's key that all plans of a rig share.</summary>
-    internal static string Key(Vehicle vehicle, HouseRules rules) => Convert.ToBase64String(System.Security.Cryptography.SHA256.HashData(
-        System.Text.Json.JsonSerializer.SerializeToUtf8Bytes((vehicle, rules), Options)));
-
-    private static readonly System.Text.Json.JsonSerializerOptions Options = new() { IncludeFields = true };
 }

@@ -15,9 +15,12 @@ namespace BurlyRidge.Server.Assess;
 /// <param name="About">The line that is looked at closely: of the others no more than their row and what is against them; null: all.</param>
 public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = null, string? About = null) : IAboutRig
 {
-    IEnumerable<Problem> IAboutRig.Problems() => RigSize.MaxStates(Rig) is var most && States?.Count > most
-        ? [new Problem("states", $"Ask for up to {most} states of a rig of this size.")]
-        : Named().SelectMany((state, i) => StateValidation.Validate($"states[{i}]", state, QuickPlans.Structure(Rig)));
+    IEnumerable<Problem> IAboutRig.Problems()
+    {
+        if (RigSize.MaxStates(Rig) is var most && States?.Count > most) return [new Problem("states", $"Ask for up to {most} states of a rig of this size.")];
+        var (states, rig) = (Named(), new Lazy<Rig>(() => QuickPlans.Structure(Rig)));
+        return states.SelectMany((state, i) => StateValidation.Validate($"states[{i}]", state, rig.Value));
+    }
 
     /// <summary>The states with the switches of quick plans under their own ids.</summary>
     internal IReadOnlyList<RigState> Named() => [.. (States ?? []).Select(state => state is null ? null! : QuickPlans.Named(Rig, state))];

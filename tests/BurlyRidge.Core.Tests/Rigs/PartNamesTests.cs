@@ -66,6 +66,15 @@ public class PartNamesTests
         Assert.Distinct(Rig.Lists.SelectMany(list => list.Of(twice)).OfType<IPart>().Select(part => names[part.Id]), StringComparer.OrdinalIgnoreCase);
     }
 
+    [Fact]
+    public void A_line_may_have_the_id_of_a_part_and_keeps_its_name()
+    {
+        var rig = GoodRigs.Bar with { Lines = [new Line("bar", "Light bar") { Lights = ["bar.main"] }] };
+        var names = PartNames.Of(rig);
+        Assert.NotEqual(names["bar"], names.Line("bar"));
+        Assert.Equal("Light bar", names.Line("bar"));
+    }
+
     [Theory]
     [InlineData("roof-bar-relay", "roof bar relay")]
     [InlineData("plug-2", "plug 2")]

@@ -18,9 +18,9 @@ internal static class WayFoundCheck
 
     private static string Words(RigSubject subject, Routed laid)
     {
-        if (laid.Way is { } way) return $"{subject.Names[laid.Id]} lies over {Format.Count(way.Lanes.Count, "lane", "lanes")}, {Format.Metres(laid.Metres!.Value, subject.Rules.Units)} of wire.";
-        if (laid.From is null || laid.To is null) return $"Nobody said where {(laid.From is null ? "the first" : "the other")} end of {subject.Names[laid.Id]} is: place its part, or give its length by hand.";
-        return $"No way leads {subject.Names[laid.Id]} from {subject.Names.Place(laid.From)} to {subject.Names.Place(laid.To)}: no hole has room for what passes, or every lane is full or too hot. "
+        if (laid.Way is { } way) return $"{laid.NameIn(subject.Names)} lies over {Format.Count(way.Lanes.Count, "lane", "lanes")}, {Format.Metres(laid.Metres!.Value, subject.Rules.Units)} of wire.";
+        if (laid.From is null || laid.To is null) return $"Nobody said where {(laid.From is null ? "the first" : "the other")} end of {laid.NameIn(subject.Names)} is: place its part, or give its length by hand.";
+        return $"No way leads {laid.NameIn(subject.Names)} from {subject.Names.Place(laid.From)} to {subject.Names.Place(laid.To)}: no hole has room for what passes, or every lane is full or too hot. "
             + (laid.MeasuredMetres is null ? "Put it on without its plug, open another lane, or measure a way of your own." : "The length by hand counts; look where it is to pass.");
     }
 }

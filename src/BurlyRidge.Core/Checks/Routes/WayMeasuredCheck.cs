@@ -21,6 +21,6 @@ internal static class WayMeasuredCheck
         var verdict = apart <= Apart ? Verdict.Holds : Verdict.Watch;
         var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
         return new Finding(verdict, apart, line, () => Kind.Result(verdict, measured, routed, "m",
-            $"{subject.Names[laid.Id]} was measured at {Format.Metres(measured, subject.Rules.Units)}; along the lanes it is {Format.Metres(routed, subject.Rules.Units)}. The tape counts.", laid.Id, line));
+            $"{laid.NameIn(subject.Names)} was measured at {Format.Metres(measured, subject.Rules.Units)}; along the lanes it is {Format.Metres(routed, subject.Rules.Units)}. The tape counts.", laid.Id, line));
     }
 }

@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Templates;
 
 namespace BurlyRidge.Core.Checks.Wires;
@@ -13,11 +12,9 @@ internal static class WireFoundCheck
         foreach (var line in subject.Saved.Lines)
         {
             if (!subject.Whole.Quick.TryGetValue(line.Id, out var sizing)) continue;
-            var holding = sizing.ProposedWire is null ? 0 : 1;
-            yield return Kind.Result(
-                holding > 0 ? Verdict.Holds : Verdict.Stop, holding, 1, CheckKind.NoUnit,
-                holding > 0 ? $"{sizing.ProposedWire} is the smallest that will do." : $"{Why(subject, sizing)} {WaysOut(subject, line)}",
-                "", line.Id, null, () => Edit.Size(subject, line));
+            yield return sizing.ProposedWire is { } wire
+                ? Kind.Result(Verdict.Holds, 1, 1, CheckKind.NoUnit, $"{wire} is the smallest that will do.", "", line.Id)
+                : Kind.Result(Verdict.Stop, 0, 1, CheckKind.NoUnit, $"{Why(subject, sizing)} {WaysOut(sizing)}", "", line.Id, null, () => Edit.Size(subject, line));
         }
     }
 
@@ -25,11 +22,7 @@ internal static class WireFoundCheck
         ? $"No standard fuse carries {Format.Amps(sizing.DesignAmps)} at {Format.Percent(subject.Rules.FuseLoadFraction)}."
         : $"The thickest is {sizing.Ladder[^1].Wire}: {RungWords.Why(subject.Rules, sizing.Main, sizing.Ladder[^1], sizing.DropLimit)}.";
 
-    private static string WaysOut(RigSubject subject, Line line)
-    {
-        var ways = WayOut.Of(QuickAsk.Of(subject.Saved, line.Plan!));
-        return ways.Count == 0
-            ? "Neither a shorter run nor a split nor more volts helps: use less light on this line."
-            : $"What would do: {string.Join("; or ", ways)}.";
-    }
+    private static string WaysOut(QuickSizing sizing) => sizing.WaysOut.Count == 0
+        ? "Neither a shorter run nor a split nor more volts helps: use less light on this line."
+        : $"What would do: {string.Join("; or ", sizing.WaysOut)}.";
 }

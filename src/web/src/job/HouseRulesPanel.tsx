@@ -6,6 +6,7 @@ import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
 import { useAnswer } from "../ui/useAnswer";
 import { TallyLine, VerdictMark } from "../ui/VerdictMark";
+import { counted } from "../ui/words";
 import { RuleFields } from "./RuleFields";
 import { rulesOf } from "./rigEdits";
 import { rigId } from "./rigId";
@@ -70,7 +71,7 @@ function RulesDialog({
             <p className="font-semibold">
               {found.changed.length === 0
                 ? "No check comes out otherwise."
-                : `${found.changed.length} ${found.changed.length === 1 ? "check comes" : "checks come"} out otherwise.`}
+                : `${counted(found.changed.length, "check comes", "checks come")} out otherwise.`}
             </p>
             <p className="flex flex-wrap gap-x-4">
               Today <TallyLine tally={found.before} /> then <TallyLine tally={found.after} />

@@ -2,6 +2,7 @@ import { useId, useState } from "react";
 import { asked } from "../../api/asked";
 import { api, type ImportedLamps, type OfferedLamp } from "../../api/client";
 import { withPaths } from "../../api/problems";
+import { counted } from "../../ui/words";
 
 /** Lamps from comma-separated values: all of them or none. */
 export function LampsFromFile({ onTaken }: { onTaken: (lamps: OfferedLamp[]) => void }) {
@@ -51,8 +52,6 @@ export function LampsFromFile({ onTaken }: { onTaken: (lamps: OfferedLamp[]) => 
 }
 
 function takenWords({ count, unchanged }: ImportedLamps): string {
-  const taken = `${count} ${count === 1 ? "lamp" : "lamps"} taken in.`;
-  return unchanged > 0
-    ? `${taken} ${unchanged} ${unchanged === 1 ? "is" : "are"} as in the catalogue already.`
-    : taken;
+  const taken = `${counted(count, "lamp", "lamps")} taken in.`;
+  return unchanged > 0 ? `${taken} ${counted(unchanged, "is", "are")} as in the catalogue already.` : taken;
 }
