@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Wording;
 using System.Text.Json.Nodes;
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Edits;

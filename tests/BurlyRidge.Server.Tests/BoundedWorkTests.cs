@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Wording;
 using System.Diagnostics;
 using System.Text;
 using System.Text.Json.Nodes;

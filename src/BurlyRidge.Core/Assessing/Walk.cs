@@ -114,8 +114,8 @@ public sealed record WayChoice(IReadOnlyList<string> Through, IReadOnlyList<stri
         var met = way.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(best.Lanes.SelectMany(lane => lane.Hazards)).ToList();
         var spared = best.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(way.Lanes.SelectMany(lane => lane.Hazards)).ToList();
         List<string> words = [more >= 0 ? $"{Format.Metres(more, rig.HouseRules.Units)} longer" : $"{Format.Metres(-more, rig.HouseRules.Units)} shorter"];
-        if (met.Count > 0) words.Add($"passes {string.Join(" and ", met.Select(Format.Word))}");
-        if (spared.Count > 0) words.Add($"spares {string.Join(" and ", spared.Select(Format.Word))}");
+        if (met.Count > 0) words.Add($"passes {string.Join(" and ", met.Select(HazardWords.Word))}");
+        if (spared.Count > 0) words.Add($"spares {string.Join(" and ", spared.Select(HazardWords.Word))}");
         return $"{Format.Capital(string.Join("; ", words))}.";
     }
 }

@@ -42,5 +42,5 @@ public static class HouseRuleWords
         : "Light ahead linked to the high beam: one flick of the stalk darkens everything for who comes the other way.";
 
     /// <summary>How long things may be left on.</summary>
-    public static string LeftOn(HouseRules rules) => $"Everything may be left on for {rules.LeftOnHours:0.#} h: the engine still starts then.";
+    public static string LeftOn(HouseRules rules) => $"Everything may be left on for {Format.Hours(rules.LeftOnHours)}: the engine still starts then.";
 }

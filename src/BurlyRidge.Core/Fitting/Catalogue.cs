@@ -48,7 +48,7 @@ public static class Candidates
     {
         var card = LampFit.Of(mount, lamp.Fixture.Id, lamp.Fixture.Body!, units);
         var volts = lamp.Fixture.Functions.Where(function => function.StandsUpTo() < vehicle.SystemVolts).Select(function => (double?)function.StandsUpTo()).FirstOrDefault();
-        var why = volts is { } most ? $"Made for up to {most:0.#} V; the vehicle has {vehicle.SystemVolts} V."
+        var why = volts is { } most ? $"Made for up to {Format.RatedVolts(most)}; the vehicle has {vehicle.SystemVolts} V."
             : string.Join(" ", card.Findings.Where(finding => finding.Verdict == Verdict.Stop).Select(finding => $"{finding.Reason} {finding.Remedy}"));
         return new Candidate(lamp, lamp.Fixture.Functions.Sum(function => function.Watts) / vehicle.SystemVolts,
             volts is null ? card : card with { Verdict = Verdict.Stop }, why);

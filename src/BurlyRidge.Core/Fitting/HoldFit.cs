@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Fitting;
 /// <summary>Does the mount hold the lamp in one of the ways that the lamp can be held?</summary>
 internal static class HoldFit
 {
-    public static FitFinding Of(Mount mount, LampBody body, SayLength say)
+    public static FitFinding Of(Mount mount, LampBody body, UnitSystem units)
     {
         var pairs = (from hold in body.Holds from taken in mount.Holds where hold.Kind == taken.Kind select (Own: hold, There: taken)).ToList();
         var best = pairs.OrderBy(pair => Miss(pair.Own, pair.There)).FirstOrDefault();
@@ -27,22 +27,22 @@ internal static class HoldFit
             HolderKind.Clamp => "bar",
             _ => "collar",
         };
-        var reason = $"{Format.Capital(what)}: the lamp takes {Range(own, say)}, the mount gives {Range(there, say)}";
+        var reason = $"{Format.Capital(what)}: the lamp takes {Range(own, units)}, the mount gives {Range(there, units)}";
         return miss <= 0
             ? new FitFinding("hold", "How it is held", Verdict.Holds, 0, 0, "mm", $"{reason}.")
-            : new FitFinding("hold", "How it is held", Verdict.Stop, miss, 0, "mm", $"{reason}: {say.Of(miss)} short.",
+            : new FitFinding("hold", "How it is held", Verdict.Stop, miss, 0, "mm", $"{reason}: {Format.Millimetres(miss, units)} short.",
                 own.Kind == HolderKind.Feet
-                    ? $"A second hole {say.Of(miss)} further {(own.FromMillimetres > there.ToMillimetres ? "out" : "in")}."
-                    : $"One for {Range(there, say)}.");
+                    ? $"A second hole {Format.Millimetres(miss, units)} further {(own.FromMillimetres > there.ToMillimetres ? "out" : "in")}."
+                    : $"One for {Range(there, units)}.");
     }
 
     /// <summary>By how much two ranges miss each other, mm; nothing where they meet.</summary>
     private static double Miss(Holder own, Holder there) =>
         Math.Max(0, Math.Max(own.FromMillimetres - there.ToMillimetres, there.FromMillimetres - own.ToMillimetres));
 
-    private static string Range(Holder hold, SayLength say) => hold.FromMillimetres == hold.ToMillimetres
-        ? say.Of(hold.FromMillimetres)
-        : $"{say.Of(hold.FromMillimetres)} to {say.Of(hold.ToMillimetres)}";
+    private static string Range(Holder hold, UnitSystem units) => hold.FromMillimetres == hold.ToMillimetres
+        ? Format.Millimetres(hold.FromMillimetres, units)
+        : $"{Format.Millimetres(hold.FromMillimetres, units)} to {Format.Millimetres(hold.ToMillimetres, units)}";
 
     private static string Name(HolderKind kind) => kind switch
     {

@@ -15,19 +15,18 @@ public static class LampFit
     /// <summary>Judges lamps side by side, left to right, each with its id.</summary>
     public static FitCard Of(Mount mount, IReadOnlyList<(string Id, LampBody Body)> lamps, UnitSystem units = UnitSystem.Metric)
     {
-        var say = new SayLength(units);
         if (mount is { RadiusMillimetres: null, Edge: { } edge }) mount = mount with { RadiusMillimetres = Sagitta.Radius(edge.LengthMillimetres, edge.OffMillimetres) };
         var row = Row.Of(mount, [.. lamps.Select(lamp => lamp.Body.WidthMillimetres)]);
         var stance = Stand(mount, lamps, row);
         var findings = new List<FitFinding>();
-        Width(findings, mount, lamps, row, say);
+        Width(findings, mount, lamps, row, units);
         var tallest = lamps.Max(lamp => lamp.Body.HeightMillimetres);
         if (mount.HeightMillimetres is { } height)
-            findings.Add(Needs("height", "Height between obstructions", tallest, height, $"{say.Of(tallest)} high in {say.Of(height)}", $"at most {say.Of(height)} high here"));
-        Proud(findings, mount, stance, lamps, say);
-        foreach (var (_, body) in lamps.DistinctBy(lamp => lamp.Body)) One(findings, mount, body, say);
+            findings.Add(Needs("height", "Height between obstructions", tallest, height, $"{Format.Millimetres(tallest, units)} high in {Format.Millimetres(height, units)}", $"at most {Format.Millimetres(height, units)} high here"));
+        Proud(findings, mount, stance, lamps, units);
+        foreach (var (_, body) in lamps.DistinctBy(lamp => lamp.Body)) One(findings, mount, body, units);
         Load(findings, mount, lamps);
-        Free(findings, mount, stance, lamps, say);
+        Free(findings, mount, stance, lamps, units);
         return FitCard.Of(mount.Id, [.. lamps.Select(lamp => lamp.Id)], stance, findings, [.. row.TighteningOrder.Select(i => lamps[i].Id)]);
     }
 
@@ -51,68 +50,71 @@ public static class LampFit
         return new Stance(row.GapMillimetres, middle - back, ends - back, row.CentresMillimetres, row.SpanMillimetres);
     }
 
-    private static void Width(List<FitFinding> findings, Mount mount, IReadOnlyList<(string Id, LampBody Body)> lamps, Row row, SayLength say)
+    private static void Width(List<FitFinding> findings, Mount mount, IReadOnlyList<(string Id, LampBody Body)> lamps, Row row, UnitSystem units)
     {
         if (mount.WidthMillimetres is not { } window || row.GapMillimetres is not { } gap) return;
         var sum = lamps.Sum(lamp => lamp.Body.WidthMillimetres);
-        var what = lamps.Count == 1 ? $"{say.Of(sum)} wide" : $"{lamps.Count} lamps, {say.Of(sum)} together,";
+        var what = lamps.Count == 1 ? $"{Format.Millimetres(sum, units)} wide" : $"{lamps.Count} lamps, {Format.Millimetres(sum, units)} together,";
         var sides = lamps.Count == 1 ? "left and right" : "at each end and between them";
         findings.Add(sum > window + Rounding
             ? new FitFinding("width", "Width between obstructions", Verdict.Stop, sum, window, "mm",
-                $"{what} in {say.Of(window)}: {say.Of(sum - window)} too wide.",
-                lamps.Count == 1 ? $"At most {say.Of(window)} wide here." : $"At most {Math.Max(1, (int)(window / lamps.Max(lamp => lamp.Body.WidthMillimetres)))} of these here.")
+                $"{what} in {Format.Millimetres(window, units)}: {Format.Millimetres(sum - window, units)} too wide.",
+                lamps.Count == 1 ? $"At most {Format.Millimetres(window, units)} wide here." : $"At most {Math.Max(1, (int)(window / lamps.Max(lamp => lamp.Body.WidthMillimetres)))} of these here.")
             : new FitFinding("width", "Width between obstructions", gap < PlayMillimetres - Rounding ? Verdict.Watch : Verdict.Holds, sum, window, "mm",
-                $"{what} in {say.Of(window)}: {say.Of(gap)} {sides}.",
+                $"{what} in {Format.Millimetres(window, units)}: {Format.Millimetres(gap, units)} {sides}.",
                 gap < PlayMillimetres - Rounding ? "No play: what shakes rubs. Measure the window at both ends before you order." : ""));
     }
 
-    private static void Proud(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<(string Id, LampBody Body)> lamps, SayLength say)
+    private static void Proud(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<(string Id, LampBody Body)> lamps, UnitSystem units)
     {
         if (mount.ProudMillimetres is not { } most) return;
         var deepest = lamps.Max(lamp => lamp.Body.DepthMillimetres + lamp.Body.BehindMillimetres);
         findings.Add(Needs("proud-middle", "How far its middle stands out", stance.MiddleProudMillimetres, most,
             stance.MiddleProudMillimetres < -Rounding
-                ? $"set back by {say.Of(-stance.MiddleProudMillimetres)} in the middle"
-                : $"the middle stands out by {say.Of(stance.MiddleProudMillimetres)}, {say.Of(most)} allowed",
-            mount.DepthMillimetres is { } depth ? $"lamp, plug and bend of its tail take {say.Of(deepest)}; at most {say.Of(depth + most)} go here" : "a flatter lamp"));
+                ? $"set back by {Format.Millimetres(-stance.MiddleProudMillimetres, units)} in the middle"
+                : $"the middle stands out by {Format.Millimetres(stance.MiddleProudMillimetres, units)}, {Format.Millimetres(most, units)} allowed",
+            mount.DepthMillimetres is { } depth ? $"lamp, plug and bend of its tail take {Format.Millimetres(deepest, units)}; at most {Format.Millimetres(depth + most, units)} go here" : "a flatter lamp"));
         if (mount.RadiusMillimetres is not { } radius)
         {
             if (Math.Abs(stance.EndsProudMillimetres - stance.MiddleProudMillimetres) > Rounding)
-                findings.Add(Needs("proud-ends", "How far its ends stand out", stance.EndsProudMillimetres, most, $"the ends stand at {say.Of(stance.EndsProudMillimetres)}", "a straight lamp"));
+                findings.Add(Needs("proud-ends", "How far its ends stand out", stance.EndsProudMillimetres, most, $"the ends stand at {Format.Millimetres(stance.EndsProudMillimetres, units)}", "a straight lamp"));
             return;
         }
         var allowed = most - stance.MiddleProudMillimetres;
         findings.Add(Needs("proud-ends", "How far its ends stand out of the curved face", stance.EndsProudMillimetres, most,
-            $"the face falls back {say.Of(Sagitta.Of(radius, lamps.Count == 1 ? stance.SpanMillimetres : lamps.Max(lamp => lamp.Body.WidthMillimetres)))} over its width: the ends stand out by {say.Of(stance.EndsProudMillimetres)}, {say.Of(most)} allowed",
-            $"a straight lamp of at most {say.Of(Math.Max(0, Sagitta.Chord(radius, Math.Max(0, allowed))))}, or one curved to {RadiusRange(radius, stance.SpanMillimetres, allowed)}"));
+            $"the face falls back {Format.Millimetres(Sagitta.Of(radius, lamps.Count == 1 ? stance.SpanMillimetres : lamps.Max(lamp => lamp.Body.WidthMillimetres)), units)} over its width: the ends stand out by {Format.Millimetres(stance.EndsProudMillimetres, units)}, {Format.Millimetres(most, units)} allowed",
+            $"a straight lamp of at most {Widest(Sagitta.Chord(radius, Math.Max(0, allowed)), units)}, or one curved to {RadiusRange(radius, stance.SpanMillimetres, allowed, units)}"));
     }
 
+    private static string Widest(double millimetres, UnitSystem units) =>
+        double.IsFinite(millimetres) ? Format.Millimetres(Math.Max(0, millimetres), units) : "more than the face is wide";
+
     /// <summary>Radii of a lamp of that width whose ends stand out no more, and whose middle no more, than is allowed.</summary>
-    private static string RadiusRange(double radius, double width, double allowed)
+    private static string RadiusRange(double radius, double width, double allowed, UnitSystem units)
     {
         var face = Sagitta.Of(radius, width);
         if (double.IsPositiveInfinity(face)) return "the face";
         var most = face - allowed <= 0 ? double.PositiveInfinity : Sagitta.Radius(width, face - allowed);
         var least = Sagitta.Radius(width, face + Math.Max(0.1, allowed));
-        return double.IsPositiveInfinity(most) ? $"{least / 1000:0.0} m or flatter" : $"{least / 1000:0.0} to {most / 1000:0.0} m";
+        return double.IsPositiveInfinity(most) ? $"{Format.Metres(least / 1000, units)} or flatter" : $"{Format.Metres(least / 1000, units)} to {Format.Metres(most / 1000, units)}";
     }
 
-    private static void One(List<FitFinding> findings, Mount mount, LampBody body, SayLength say)
+    private static void One(List<FitFinding> findings, Mount mount, LampBody body, UnitSystem units)
     {
-        findings.Add(HoldFit.Of(mount, body, say));
+        findings.Add(HoldFit.Of(mount, body, units));
         if (body.TiltDegrees > 0 && mount.TiltDegrees is { } tilt)
-            findings.Add(Needs("tilt", "Room to tilt it", body.TiltDegrees, tilt, $"its bracket turns by {body.TiltDegrees:0.#}°, {tilt:0.#}° are free", "aim it before it is fixed, or take one that tilts in itself", "°"));
+            findings.Add(Needs("tilt", "Room to tilt it", body.TiltDegrees, tilt, $"its bracket turns by {Format.Degrees(body.TiltDegrees)}, {Format.Degrees(tilt)} are free", "aim it before it is fixed, or take one that tilts in itself", "°"));
         if (body.TiltDegrees > 0 && mount.HeightMillimetres is { } height)
         {
             var angle = body.TiltDegrees * Math.PI / 180;
             var tilted = body.HeightMillimetres * Math.Cos(angle) + body.DepthMillimetres * Math.Sin(angle);
             if (tilted > height + Rounding)
                 findings.Add(new FitFinding("tilted-height", "Height when it is tilted", Verdict.Watch, tilted, height, "mm",
-                    $"Tilted by {body.TiltDegrees:0.#}° it is {say.Of(tilted)} high in {say.Of(height)}.", "It goes in level; less tilt than its bracket has."));
+                    $"Tilted by {Format.Degrees(body.TiltDegrees)} it is {Format.Millimetres(tilted, units)} high in {Format.Millimetres(height, units)}.", "It goes in level; less tilt than its bracket has."));
         }
         if (body.TailMillimetres < body.BehindMillimetres + HandMillimetres)
             findings.Add(new FitFinding("tail", "Tail long enough to join", Verdict.Watch, body.TailMillimetres, body.BehindMillimetres + HandMillimetres, "mm",
-                $"The tail is {say.Of(body.TailMillimetres)}; behind the lamp and with room for a hand {say.Of(body.BehindMillimetres + HandMillimetres)} are needed.",
+                $"The tail is {Format.Millimetres(body.TailMillimetres, units)}; behind the lamp and with room for a hand {Format.Millimetres(body.BehindMillimetres + HandMillimetres, units)} are needed.",
                 "Put the plug on at the bench, before the lamp goes in."));
         if (mount.Supply is { } supply && body.Lead is { } lead && lead != supply)
             findings.Add(new FitFinding("lead-side", "Lead leaves on the side of the supply", Verdict.Watch, 1, 0, "-",
@@ -129,10 +131,10 @@ public static class LampFit
     {
         if (mount.MostKilograms is not { } most) return;
         var kilograms = lamps.Sum(lamp => lamp.Body.Kilograms);
-        findings.Add(Needs("load", "Weight", kilograms, most, $"{kilograms:0.##} kg on what carries {most:0.##} kg", "something lighter, or another mount", "kg"));
+        findings.Add(Needs("load", "Weight", kilograms, most, $"{Format.Kilograms(kilograms)} on what carries {Format.Kilograms(most)}", "something lighter, or another mount", "kg"));
     }
 
-    private static void Free(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<(string Id, LampBody Body)> lamps, SayLength say)
+    private static void Free(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<(string Id, LampBody Body)> lamps, UnitSystem units)
     {
         foreach (var free in mount.Free)
         {
@@ -144,7 +146,7 @@ public static class LampFit
                 _ => lamps.Max(lamp => lamp.Body.DepthMillimetres + lamp.Body.BehindMillimetres),
             };
             findings.Add(Needs("keep-free", $"Keeps clear of the {free.What}", takes, free.Millimetres,
-                $"takes {say.Of(takes)} from the middle, the {free.What} begins at {say.Of(free.Millimetres)}", $"at most {say.Of(free.Millimetres)} on that side"));
+                $"takes {Format.Millimetres(takes, units)} from the middle, the {free.What} begins at {Format.Millimetres(free.Millimetres, units)}", $"at most {Format.Millimetres(free.Millimetres, units)} on that side"));
         }
     }
 

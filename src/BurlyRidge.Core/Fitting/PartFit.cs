@@ -10,7 +10,6 @@ public static class PartFit
     /// <summary>Judges one part, upright or turned by a quarter, whichever goes better.</summary>
     public static FitCard Of(Space space, PartBody part, UnitSystem units = UnitSystem.Metric)
     {
-        var say = new SayLength(units);
         var upright = Miss(part.WidthMillimetres, part.HeightMillimetres, space);
         var turned = Miss(part.HeightMillimetres, part.WidthMillimetres, space);
         var (width, height, how) = turned < upright - Rounding
@@ -18,20 +17,20 @@ public static class PartFit
             : (part.WidthMillimetres, part.HeightMillimetres, "");
         var findings = new List<FitFinding>
         {
-            Side("width", "Width", width, space.WidthMillimetres, how, say),
-            Side("height", "Height", height, space.HeightMillimetres, how, say),
-            Side("depth", "Depth, lid, plugs and terminals included", part.DepthMillimetres + part.OpenMillimetres, space.DepthMillimetres, "", say),
+            Side("width", "Width", width, space.WidthMillimetres, how, units),
+            Side("height", "Height", height, space.HeightMillimetres, how, units),
+            Side("depth", "Depth, lid, plugs and terminals included", part.DepthMillimetres + part.OpenMillimetres, space.DepthMillimetres, "", units),
         };
         if (space.ReachMillimetres is { } reach)
-            findings.Add(Side("reach", "Room for a spanner or a hand", part.ReachMillimetres, reach, "", say));
+            findings.Add(Side("reach", "Room for a spanner or a hand", part.ReachMillimetres, reach, "", units));
         if (part.HoleMillimetres is { } hole)
         {
             findings.Add(space.HoleMillimetres is not { } there
-                ? new FitFinding("hole", "Hole in the trim", Verdict.Watch, hole, 0, "mm", $"It needs a hole of {say.Of(hole)}, and there is none.", "Check what is behind, then drill.")
+                ? new FitFinding("hole", "Hole in the trim", Verdict.Watch, hole, 0, "mm", $"It needs a hole of {Format.Millimetres(hole, units)}, and there is none.", "Check what is behind, then drill.")
                 : there > hole + 1
-                    ? new FitFinding("hole", "Hole in the trim", Verdict.Stop, hole, there, "mm", $"It needs a hole of {say.Of(hole)}; the one there is {say.Of(there)}.", "A larger switch, or a plate behind it.")
+                    ? new FitFinding("hole", "Hole in the trim", Verdict.Stop, hole, there, "mm", $"It needs a hole of {Format.Millimetres(hole, units)}; the one there is {Format.Millimetres(there, units)}.", "A larger switch, or a plate behind it.")
                     : new FitFinding("hole", "Hole in the trim", there < hole - Rounding ? Verdict.Watch : Verdict.Holds, hole, there, "mm",
-                        $"It needs a hole of {say.Of(hole)}; the one there is {say.Of(there)}.", there < hole - Rounding ? "Enlarge it; check what is behind first." : ""));
+                        $"It needs a hole of {Format.Millimetres(hole, units)}; the one there is {Format.Millimetres(there, units)}.", there < hole - Rounding ? "Enlarge it; check what is behind first." : ""));
         }
         return FitCard.Of(space.Id, [part.Part], null, findings, [part.Part]);
     }
@@ -39,11 +38,11 @@ public static class PartFit
     private static double Miss(double width, double height, Space space) =>
         Math.Max(0, width - space.WidthMillimetres) + Math.Max(0, height - space.HeightMillimetres);
 
-    private static FitFinding Side(string id, string title, double takes, double there, string how, SayLength say)
+    private static FitFinding Side(string id, string title, double takes, double there, string how, UnitSystem units)
     {
         var fits = takes <= there + Rounding;
         return new FitFinding(id, title, fits ? Verdict.Holds : Verdict.Stop, takes, there, "mm",
-            $"{say.Of(takes)} in {say.Of(there)}{how}: {(fits ? $"{say.Of(there - takes)} to spare" : $"{say.Of(takes - there)} too much")}.",
-            fits ? "" : $"At most {say.Of(there)}.");
+            $"{Format.Millimetres(takes, units)} in {Format.Millimetres(there, units)}{how}: {(fits ? $"{Format.Millimetres(there - takes, units)} to spare" : $"{Format.Millimetres(takes - there, units)} too much")}.",
+            fits ? "" : $"At most {Format.Millimetres(there, units)}.");
     }
 }

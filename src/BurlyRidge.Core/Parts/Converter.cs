@@ -32,7 +32,7 @@ public sealed record Converter(
     public string PinName(string pin) => pin.Replace('-', ' ');
 
     /// <inheritdoc/>
-    public StationWord Word(string inside, string name) => new(StripKind.Source, Id, name, $"{OutputVolts:0.#} V");
+    public StationWord Word(string inside, string name) => new(StripKind.Source, Id, name, $"{Format.RatedVolts(OutputVolts)}");
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

@@ -65,7 +65,7 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
     public StationWord Word(string inside, string name)
     {
         var function = Functions.FirstOrDefault(function => function.Id == inside);
-        return new(StripKind.Lamp, Id, name, function is null ? "" : Functions.Count > 1 ? FunctionName(function) : $"{function.Watts:0.#} W");
+        return new(StripKind.Lamp, Id, name, function is null ? "" : Functions.Count > 1 ? FunctionName(function) : $"{Format.Watts(function.Watts)}");
     }
 
     /// <inheritdoc/>

@@ -16,7 +16,7 @@ public sealed record Load(string Id, string Name, double Amps, bool On = true) :
         [new PartElement(Id, $"{Id}.plus", $"{Id}.minus", new Law.Load(around.SystemVolts / Amps)) { Off = !On }];
 
     /// <inheritdoc/>
-    public StationWord Word(string inside, string name) => new(StripKind.Lamp, Id, name, $"{Amps:0.#} A");
+    public StationWord Word(string inside, string name) => new(StripKind.Lamp, Id, name, $"{Format.RatedAmps(Amps)}");
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

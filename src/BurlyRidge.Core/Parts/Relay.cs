@@ -60,8 +60,8 @@ public sealed record Relay(string Id, double ContactAmps) : IPart
     /// <inheritdoc/>
     public StationWord Word(string inside, string name) => inside switch
     {
-        "contact" => new(StripKind.Relay, Id, name, $"{Pinout.Common} to {Pinout.Open}") { Rated = $"{ContactAmps:0.#} A relay" },
-        "rest" => new(StripKind.Relay, Id, name, $"{Pinout.Common} to {Pinout.Rest}, at rest") { Rated = $"{ContactAmps:0.#} A relay" },
+        "contact" => new(StripKind.Relay, Id, name, $"{Pinout.Common} to {Pinout.Open}") { Rated = $"{Format.RatedAmps(ContactAmps)} relay" },
+        "rest" => new(StripKind.Relay, Id, name, $"{Pinout.Common} to {Pinout.Rest}, at rest") { Rated = $"{Format.RatedAmps(ContactAmps)} relay" },
         _ => new(StripKind.Coil, Id, $"coil of {name}", $"{Pinout.CoilPlus} to {Pinout.CoilMinus}") { Rated = CoilDiode ? "diode across it" : "" },
     };
 

@@ -22,3 +22,14 @@ public enum Feed
     /// <summary>Live with the key on.</summary>
     Ignition,
 }
+
+internal static class SignalWords
+{
+    /// <summary>As it stands in a sentence, after "the".</summary>
+    public static string Word(this Signal signal) => signal switch
+    {
+        Signal.HighBeam => "high beam",
+        Signal.Reverse => "reversing lamp",
+        _ => "side light",
+    };
+}

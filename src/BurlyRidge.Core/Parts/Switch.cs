@@ -44,7 +44,7 @@ public sealed record Switch(string Id, double RatingAmps, IReadOnlyList<SwitchPo
     public string PinName(string pin) => pin is "in" or "out" ? "" : pin;
 
     /// <inheritdoc/>
-    public StationWord Word(string inside, string name) => new(StripKind.Switch, Id, name, inside.Replace("-", " to ", StringComparison.Ordinal)) { Rated = $"{RatingAmps:0.#} A switch" };
+    public StationWord Word(string inside, string name) => new(StripKind.Switch, Id, name, inside.Replace("-", " to ", StringComparison.Ordinal)) { Rated = $"{Format.RatedAmps(RatingAmps)} switch" };
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

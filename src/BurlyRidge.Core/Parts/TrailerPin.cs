@@ -17,7 +17,7 @@ public sealed record TrailerPin(string Id, Signal? Carries, string LeadWire, dou
     ];
 
     /// <inheritdoc/>
-    public StationWord Word(string inside, string name) => new(StripKind.Lead, Id, $"{LeadWire} to the socket", Carries is { } carries ? Format.Word(carries) : "earth", LeadMetres);
+    public StationWord Word(string inside, string name) => new(StripKind.Lead, Id, $"{LeadWire} to the socket", Carries is { } carries ? carries.Word() : "earth", LeadMetres);
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

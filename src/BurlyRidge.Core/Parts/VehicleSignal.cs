@@ -70,7 +70,7 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     string IPart.Id => Name;
 
     /// <inheritdoc/>
-    string IPart.Name => Format.Word(Signal);
+    string IPart.Name => Signal.Word();
 
     /// <inheritdoc/>
     public string PinName(string pin) => pin == "minus" ? "earth side" : "wire";
@@ -101,10 +101,10 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     /// <inheritdoc/>
     public StationWord Word(string inside, string name) => inside switch
     {
-        "switch" => new(StripKind.Signal, "", Format.Word(Signal), Lamp.Switched == SwitchedSide.Plus ? "on" : "on, to earth"),
-        "fuse" => new(StripKind.Fuse, "", $"{Lamp.FuseAmps:0.#} A fuse", Format.Word(Signal)),
-        "" => new(StripKind.Lamp, "", $"{Format.Word(Signal)} lamps", $"{Lamp.Watts:0} W"),
-        _ => new(StripKind.Lead, "", "the vehicle's own wire", Format.Word(Signal)),
+        "switch" => new(StripKind.Signal, "", Signal.Word(), Lamp.Switched == SwitchedSide.Plus ? "on" : "on, to earth"),
+        "fuse" => new(StripKind.Fuse, "", $"{Format.RatedAmps(Lamp.FuseAmps)} fuse", Signal.Word()),
+        "" => new(StripKind.Lamp, "", $"{Signal.Word()} lamps", Format.Watts(Lamp.Watts)),
+        _ => new(StripKind.Lead, "", "the vehicle's own wire", Signal.Word()),
     };
 
     /// <inheritdoc/>

@@ -41,3 +41,15 @@ public sealed record ZoneTemperatures
         _ => throw new ArgumentOutOfRangeException(nameof(zone), zone, "unknown zone"),
     };
 }
+
+internal static class ZoneWords
+{
+    /// <summary>As it stands in a sentence, after "the".</summary>
+    public static string Word(this Zone zone) => zone switch
+    {
+        Zone.EngineBay => "engine bay",
+        Zone.Cabin => "cabin",
+        Zone.Exterior => "exterior",
+        _ => "underbody",
+    };
+}

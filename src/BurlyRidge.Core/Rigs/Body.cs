@@ -105,31 +105,6 @@ public sealed record Station(string Id, string Name, Point At, StationKind Kind 
     public double? HoleMillimetres { get; init; }
 }
 
-/// <summary>What wire has to be kept from, or what makes a lane worse.</summary>
-public enum Hazard
-{
-    /// <summary>Exhaust or turbo.</summary>
-    Exhaust,
-
-    /// <summary>Steering.</summary>
-    Steering,
-
-    /// <summary>Belts, pedals, seats, anything that moves.</summary>
-    Moving,
-
-    /// <summary>A sharp edge.</summary>
-    SharpEdge,
-
-    /// <summary>A hinge that bends it.</summary>
-    Hinge,
-
-    /// <summary>In front of an airbag: the maker's procedure, and nothing tied across the bag.</summary>
-    Airbag,
-
-    /// <summary>A fuel line.</summary>
-    FuelLine,
-}
-
 /// <summary>A stretch that wire can follow from one station to another.</summary>
 public sealed record Lane(string Id, string From, string To, Zone Zone)
 {

@@ -3,16 +3,6 @@ using BurlyRidge.Core.Conductors;
 
 namespace BurlyRidge.Core.Rigs;
 
-/// <summary>How lengths are said.</summary>
-public enum UnitSystem
-{
-    /// <summary>Metres.</summary>
-    Metric,
-
-    /// <summary>Feet.</summary>
-    Imperial,
-}
-
 /// <summary>The workshop's chosen school.</summary>
 public sealed record HouseRules
 {

@@ -227,7 +227,7 @@ public sealed class AutoSizer
         return from.SkipLast(1).SelectMany((first, i) => Choices(from[(i + 1)..], count - 1).Select(rest => (int[])[first, .. rest]));
     }
 
-    private static string Range(CopperRange takes) => $"{takes.FromSquareMillimetres:0.##} to {takes.ToSquareMillimetres:0.##} mm²";
+    private static string Range(CopperRange takes) => $"{Format.Copper(takes.FromSquareMillimetres)} to {Format.Copper(takes.ToSquareMillimetres)}";
 
     private SizingProposal Proposal()
     {

@@ -47,7 +47,7 @@ public static class StripReader
     private static string? Ask(Rig rig, PartNames names, Need need) => need switch
     {
         Need.Press press => SlotWords(rig, names, press.Slot),
-        Need.SignalOn on => $"{Format.Word(on.Signal)} on",
+        Need.SignalOn on => $"{on.Signal.Word()} on",
         Need.KeyOn => "key on",
         Need.Position position => $"{names[position.Switch]} at {string.Join(" or ", position.Names)}",
         _ => null,

@@ -44,7 +44,7 @@ public static class Starts
     {
         var volts = start.Id == SupplyStarts.ConverterId ? 12 : rig.Vehicle.SystemVolts;
         return lamp.Functions.FirstOrDefault(function => function.StandsUpTo() < volts) is { } function
-            ? $"The lamp is made for up to {function.StandsUpTo():0.#} V; here it would get {volts} V."
+            ? $"The lamp is made for up to {Format.RatedVolts(function.StandsUpTo())}; here it would get {volts} V."
             : null;
     }
 }

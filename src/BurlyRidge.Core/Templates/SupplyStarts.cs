@@ -113,6 +113,6 @@ internal static class SupplyStarts
             builder.Power($"{lamps[i]}.{minus}", i == 0 ? $"{id}.out-minus" : $"{lamps[i - 1]}.{minus}", i == 0 ? builder.Metres : 0.8, Zone.Exterior);
         }
         builder.Power($"{id}.out-minus", builder.Stud("output-earth", atLamps: false), 0.3);
-        builder.Did.Add($"A converter of {limit:0} A: more than the lamps draw, and enough to open the fuse behind it.");
+        builder.Did.Add($"A converter of {Format.RatedAmps(limit)}: more than the lamps draw, and enough to open the fuse behind it.");
     }
 }

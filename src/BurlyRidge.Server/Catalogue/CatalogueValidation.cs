@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Wording;
 using BurlyRidge.Core;
 using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Rigs;

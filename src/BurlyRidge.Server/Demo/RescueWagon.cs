@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Wording;
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;

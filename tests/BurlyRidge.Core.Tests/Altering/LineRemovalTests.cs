@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Wording;
 using BurlyRidge.Core.Altering;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bodies;

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Wording;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Harness;

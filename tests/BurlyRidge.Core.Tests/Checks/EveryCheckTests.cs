@@ -4,6 +4,7 @@ using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Tests.Support;
 using BurlyRidge.Core.Tests.Support.Shapes;
+using BurlyRidge.Core.Wording;
 
 namespace BurlyRidge.Core.Tests.Checks;
 
@@ -33,6 +34,7 @@ public class EveryCheckTests
         {
             Assert.False(string.IsNullOrWhiteSpace(check.Reason) || string.IsNullOrWhiteSpace(check.Source) || string.IsNullOrWhiteSpace(check.Title));
             Assert.True(double.IsFinite(check.Figure) && double.IsFinite(check.Limit));
+            Assert.True(check.Unit == "-" || FigureRules.ByUnit.ContainsKey(check.Unit) || FigureRules.Counted.ContainsKey(check.Unit), check.Unit);
         });
     }
 

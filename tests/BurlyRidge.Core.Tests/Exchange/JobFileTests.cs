@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Wording;
 using BurlyRidge.Core.Harness;
 using System.Text;
 using System.Text.Json.Nodes;

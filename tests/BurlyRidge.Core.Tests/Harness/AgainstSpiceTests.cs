@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Wording;
 using BurlyRidge.Core.Parts;
 using System.Text;
 using BurlyRidge.Core.Exchange;

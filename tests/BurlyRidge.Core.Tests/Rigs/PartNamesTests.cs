@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Wording;
 using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Xml.Linq;

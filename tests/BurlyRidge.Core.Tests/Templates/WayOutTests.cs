@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Wording;
 using System.Globalization;
 using System.Text.RegularExpressions;
 using BurlyRidge.Core.Parts;

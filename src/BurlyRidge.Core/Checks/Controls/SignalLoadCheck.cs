@@ -19,7 +19,7 @@ internal static class SignalLoadCheck
             var most = lamp.ModuleDriven ? Limits.SignalAmps : Math.Max(0, 0.8 * lamp.FuseAmps - lamp.Watts / subject.Volts);
             var verdict = taken <= most ? Verdict.Holds : Verdict.Stop;
             yield return Kind.Result(verdict, taken, most, "A",
-                $"{Format.Amps(taken)} are taken from the {Format.Word(signal.Signal)} wire; "
+                $"{Format.Amps(taken)} are taken from the {signal.Signal.Word()} wire; "
                     + (lamp.ModuleDriven ? $"a control module drives it and gives {Format.Amps(most)} beside its lamp." : $"its fuse leaves {Format.Amps(most)}.")
                     + (verdict == Verdict.Holds ? "" : " Let it pull in a relay and feed the lamps from the battery."),
                 signal.Turning);

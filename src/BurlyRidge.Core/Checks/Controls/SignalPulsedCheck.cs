@@ -12,7 +12,7 @@ internal static class SignalPulsedCheck
         where subject.Study.Map.WiresAt(signal.Turning).Any()
         select Kind.Result(signal.Lamp.Pulsed ? Verdict.Watch : Verdict.Holds, signal.Lamp.Pulsed ? 1 : 0, 0, CheckKind.NoUnit,
             signal.Lamp.Pulsed
-                ? $"The {Format.Word(signal.Signal)} wire is pulsed or watched: a coil on it may hum, and the dash may show a lamp out. Take another signal, or a pick-up made for it."
-                : $"The {Format.Word(signal.Signal)} wire is steady.",
+                ? $"The {signal.Signal.Word()} wire is pulsed or watched: a coil on it may hum, and the dash may show a lamp out. Take another signal, or a pick-up made for it."
+                : $"The {signal.Signal.Word()} wire is steady.",
             signal.Turning);
 }

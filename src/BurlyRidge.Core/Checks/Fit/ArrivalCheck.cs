@@ -14,5 +14,5 @@ internal static class ArrivalCheck
         let largest = differs.Select(size => Math.Abs(size.SoldMillimetres - size.MeasuredMillimetres)).DefaultIfEmpty(0).Max()
         select Kind.Result(differs.Count == 0 ? Verdict.Holds : Verdict.Watch, largest, Arrival.TapeMillimetres, "mm",
             differs.Count == 0 ? $"{fixture.Name} measures as it was sold."
-                : $"{fixture.Name} is {string.Join(", ", differs.Select(size => $"{size.MeasuredMillimetres:0.#} mm {size.Size} instead of {size.SoldMillimetres:0.#}"))}: the fit goes by the tape.", fixture.Id);
+                : $"{fixture.Name} is {string.Join(", ", differs.Select(size => $"{Format.Millimetres(size.MeasuredMillimetres, subject.Rules.Units)} {size.Size} instead of {Format.Millimetres(size.SoldMillimetres, subject.Rules.Units)}"))}: the fit goes by the tape.", fixture.Id);
 }

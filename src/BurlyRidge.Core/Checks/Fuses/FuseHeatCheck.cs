@@ -23,7 +23,7 @@ internal static class FuseHeatCheck
         var line = subject.LineOf(device.Id);
         return new Finding(verdict, design.Amps / most, line, () => Kind.Result(
             verdict, design.Amps, most, "A",
-            $"At {Format.Celsius(celsius)} in the {Format.Word(device.Place)} {PartNames.Small(subject.Names[device.Id])}, {device.Fuse}, is good for {Format.Amps(good)}; {Format.Amps(design.Amps)} flow.",
+            $"At {Format.Celsius(celsius)} in the {device.Place.Word()} {PartNames.Small(subject.Names[device.Id])}, {device.Fuse}, is good for {Format.Amps(good)}; {Format.Amps(design.Amps)} flow.",
             device.Id, line, null, () => Edit.Fuse(subject, device.Id, FuseLoadCheck.Larger(subject, device, design.Amps))));
     }
 }

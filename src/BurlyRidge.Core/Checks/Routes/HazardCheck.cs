@@ -17,7 +17,7 @@ internal static class HazardCheck
         var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
         return new Finding(verdict, met.Count, line, () => Kind.Result(verdict, met.Count, 0, "lanes",
             met.Count == 0 ? $"{laid.NameIn(subject.Names)} passes neither exhaust, steering, airbag nor anything that moves."
-                : $"{laid.NameIn(subject.Names)} passes {string.Join("; ", met.Select(lane => $"{string.Join(" and ", lane.Hazards.Where(Hurts).Select(Format.Word))} from {subject.Names.Place(lane.From)} to {subject.Names.Place(lane.To)}"))}: {Care(met)}",
+                : $"{laid.NameIn(subject.Names)} passes {string.Join("; ", met.Select(lane => $"{string.Join(" and ", lane.Hazards.Where(Hurts).Select(HazardWords.Word))} from {subject.Names.Place(lane.From)} to {subject.Names.Place(lane.To)}"))}: {Care(met)}",
             laid.Id, line));
     }
 

@@ -13,7 +13,7 @@ internal static class KeyOffDrainCheck
         var amps = Math.Max(0, parked.BatteryAmps);
         var verdict = amps <= Limits.KeyOffAmps ? Verdict.Holds : Verdict.Watch;
         yield return Kind.Result(verdict, amps, Limits.KeyOffAmps, "A",
-            $"{amps * 1000:0} mA are drawn with the key off"
+            $"{Format.Amps(amps)} are drawn with the key off"
                 + (parked.HoursToHalf is { } hours ? $": half the battery in {Format.Hours(hours)}." : "."));
     }
 }

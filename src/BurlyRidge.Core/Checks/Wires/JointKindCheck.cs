@@ -26,9 +26,9 @@ internal static class JointKindCheck
         var (verdict, why) = joint.Kind switch
         {
             JointKind.Tap when amps > PowerAmps => (Verdict.Stop, $"carries {Format.Amps(amps)}: a tap heats and lets go in a power circuit."),
-            JointKind.Tap when joint.Place != Zone.Cabin => (Verdict.Stop, $"lies in the {Format.Word(joint.Place)}: water gets in and it corrodes."),
+            JointKind.Tap when joint.Place != Zone.Cabin => (Verdict.Stop, $"lies in the {joint.Place.Word()}: water gets in and it corrodes."),
             JointKind.Tap => (school == JointSchool.TapsToo ? Verdict.Holds : Verdict.Watch, "is a tap in a signal wire of the cabin."),
-            JointKind.Solder when joint.Place != Zone.Cabin && school == JointSchool.CrimpAndShrink => (Verdict.Watch, $"is soldered in the {Format.Word(joint.Place)}: it can crack where it shakes."),
+            JointKind.Solder when joint.Place != Zone.Cabin && school == JointSchool.CrimpAndShrink => (Verdict.Watch, $"is soldered in the {joint.Place.Word()}: it can crack where it shakes."),
             _ => (Verdict.Holds, "lasts where it lies."),
         };
         var line = runs.Select(run => subject.LineOf(run.Id)).FirstOrDefault(found => found is not null);

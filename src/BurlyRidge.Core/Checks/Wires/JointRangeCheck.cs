@@ -25,7 +25,7 @@ internal static class JointRangeCheck
         var line = subject.LineOf(runs[0].Id);
         return new Finding(fits ? Verdict.Holds : Verdict.Stop, copper / Math.Max(takes.ToSquareMillimetres, 1e-9), line, () => Kind.Result(
             fits ? Verdict.Holds : Verdict.Stop, copper, copper > takes.ToSquareMillimetres ? takes.ToSquareMillimetres : takes.FromSquareMillimetres, "mm²",
-            $"{subject.Names.Terminal(end)} holds {copper:0.##} mm² of copper and takes {takes.FromSquareMillimetres:0.##} to {takes.ToSquareMillimetres:0.##} mm²"
+            $"{subject.Names.Terminal(end)} holds {Format.Copper(copper)} of copper and takes {Format.Copper(takes.FromSquareMillimetres)} to {Format.Copper(takes.ToSquareMillimetres)}"
                 + (fits ? "." : copper > takes.ToSquareMillimetres ? ": strands are left out. Take terminals one range up." : ": the crimp does not close on it. Take terminals one range down."),
             end, line, null, () => new Remedy("Take terminals that fit")
             {

@@ -29,7 +29,7 @@ internal static class TerminalShareCheck
         var line = runs.Select(run => subject.LineOf(run.Id)).FirstOrDefault(found => found is not null);
         return new Finding(verdict, copper / Limits.TerminalSquareMillimetres, line, () => Kind.Result(
             verdict, copper, Limits.TerminalSquareMillimetres, "mm²",
-            $"{Format.Count(runs.Count, "wire", "wires")} with {copper:0.##} mm² of copper share {subject.Names.Terminal(end)}"
+            $"{Format.Count(runs.Count, "wire", "wires")} with {Format.Copper(copper)} of copper share {subject.Names.Terminal(end)}"
                 + (verdict == Verdict.Holds ? "." : ": check the terminal's range, or splice before it."),
             end, line));
     }

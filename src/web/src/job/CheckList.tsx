@@ -1,7 +1,7 @@
 import { memo } from "react";
 import type { Check } from "../api/client";
 import { Button } from "../ui/Button";
-import { ofUnit } from "../ui/figures";
+import { ofUnit } from "../ui/figures/figures";
 import { useUnits } from "../ui/units";
 import { VerdictMark } from "../ui/VerdictMark";
 

@@ -2,7 +2,7 @@ import { useEffect, useState } from "react";
 import type { UnitSystem } from "../api/client";
 import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
-import { kilograms, length } from "../ui/figures";
+import { kilograms, length } from "../ui/figures/figures";
 import { Refused } from "../ui/Refused";
 import { TallyLine } from "../ui/VerdictMark";
 import type { Proposal, ProposalAnswer, ProposalKind, RigEditor } from "./rigEditor";

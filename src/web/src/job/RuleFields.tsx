@@ -2,7 +2,7 @@ import type { ReactNode } from "react";
 import type { HouseRules } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
 import { ChoiceField } from "../ui/ChoiceField";
-import { asLength, asPercent, lengthUnit } from "../ui/figures";
+import { asLength, asPercent } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import {
   choices,
@@ -142,7 +142,6 @@ export function RuleFields({
       <Rule meaning={meant.loopMetres}>
         <NumberField
           label="Loop at each end"
-          unit={lengthUnit[rules.units].name}
           scale={asLength(rules.units)}
           value={rules.loopMetres}
           messages={errors.loopMetres}

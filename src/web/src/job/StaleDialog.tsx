@@ -2,7 +2,7 @@ import { useState } from "react";
 import type { OpenJob, Rig } from "../api/client";
 import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
-import { length } from "../ui/figures";
+import { length } from "../ui/figures/figures";
 import { Refused } from "../ui/Refused";
 import { rulesOf } from "./rigEdits";
 

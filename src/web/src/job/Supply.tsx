@@ -1,5 +1,5 @@
 import type { SupplyAnswer } from "../api/client";
-import { amps, hours, volts } from "../ui/figures";
+import { amps, hours, volts } from "../ui/figures/figures";
 
 /** What each state that is worth judging asks of battery and alternator. */
 export function Supply({ supply }: { supply: readonly SupplyAnswer[] }) {

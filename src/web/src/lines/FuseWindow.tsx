@@ -2,7 +2,7 @@ import { Minus, Plus } from "lucide-react";
 import { memo } from "react";
 import type { Fuse, FuseWindow as Window } from "../api/client";
 import { Button } from "../ui/Button";
-import { amps } from "../ui/figures";
+import { amps } from "../ui/figures/figures";
 import { fuseName } from "../ui/words";
 import { fuseStep } from "./steps";
 

@@ -1,7 +1,7 @@
 import { Link } from "react-router";
 import type { LinePlan, UnitSystem, WayAnswer } from "../api/client";
 import { Button } from "../ui/Button";
-import { length } from "../ui/figures";
+import { length } from "../ui/figures/figures";
 
 /** The length that follows from where the lamps are; it can be given by hand again. */
 export function LaidLength({

@@ -4,7 +4,7 @@ import type { FieldErrors } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { withPart, withPlan, withRunWire } from "../job/rigEdits";
 import { Details } from "../ui/Details";
-import { amps, lostVolts, percent, volts } from "../ui/figures";
+import { amps, lostVolts, percent, volts, watts } from "../ui/figures/figures";
 import { Notice } from "../ui/Notice";
 import { useStable } from "../ui/useStable";
 import { StateBar } from "./StateBar";
@@ -223,7 +223,7 @@ function Readout({
         <span className="text-dust">{station.detail}</span>{" "}
         <span className="font-figure">
           {lamp
-            ? `${volts(figure.lostVolts)} across it, ${amps(figure.amps)}, ${figure.watts.toFixed(1)} W`
+            ? `${volts(figure.lostVolts)} across it, ${amps(figure.amps)}, ${watts(figure.watts)}`
             : `${volts(figure.volts)} behind it, ${amps(figure.amps)}, loses ${lostVolts(figure.lostVolts)}, ${percent(figure.shareOfLoss)} of the loss`}
         </span>
       </p>

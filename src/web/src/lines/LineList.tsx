@@ -2,7 +2,7 @@ import { Lightbulb, Plus } from "lucide-react";
 import { memo, useState } from "react";
 import type { Verdict } from "../api/client";
 import { Button } from "../ui/Button";
-import { amps } from "../ui/figures";
+import { amps } from "../ui/figures/figures";
 import { VerdictMark } from "../ui/VerdictMark";
 import { verdictWords } from "../ui/words";
 import { type AssessedLines, type LineOrder, orderWords, type Sifting, sifted } from "./assessedLines";

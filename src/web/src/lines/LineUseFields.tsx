@@ -1,6 +1,6 @@
 import type { Line, UnitSystem } from "../api/client";
 import { ChoiceField } from "../ui/ChoiceField";
-import { asLength, lengthUnit } from "../ui/figures";
+import { asLength } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { choices, useWords } from "../ui/words";
 
@@ -26,7 +26,6 @@ export function LineUseFields({
       />
       <NumberField
         label="Behind the front"
-        unit={lengthUnit[units].name}
         scale={asLength(units)}
         value={line.metresFromFront ?? null}
         messages={messages}

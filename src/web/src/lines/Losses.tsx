@@ -1,5 +1,5 @@
 import type { Loss } from "../api/client";
-import { lostVolts } from "../ui/figures";
+import { lostVolts } from "../ui/figures/figures";
 
 const groups = [
   { group: "out", name: "Out", colour: "var(--loss-out)" },

@@ -1,7 +1,7 @@
 import type { ReactNode } from "react";
 import type { LineAssessment } from "../api/client";
 import { Button } from "../ui/Button";
-import { amps, copper, percent, volts } from "../ui/figures";
+import { amps, copper, percent, volts } from "../ui/figures/figures";
 import { fuseName } from "../ui/words";
 
 /** The five answers: current, wire, fuse, relay, volts at the lamp. */

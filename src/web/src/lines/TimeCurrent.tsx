@@ -1,6 +1,6 @@
 import { memo } from "react";
 import type { TimeCurrentSheet } from "../api/client";
-import { amps } from "../ui/figures";
+import { amps } from "../ui/figures/figures";
 
 const width = 520;
 const height = 300;

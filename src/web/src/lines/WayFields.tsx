@@ -1,7 +1,7 @@
 import type { LinePlan, UnitSystem } from "../api/client";
 import type { FieldErrors } from "../api/problems";
 import { ChoiceField } from "../ui/ChoiceField";
-import { asLength, lengthUnit } from "../ui/figures";
+import { asLength } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { choices, returnWords } from "../ui/words";
 
@@ -22,7 +22,6 @@ export function WayFields({
       {!line.lay && (
         <NumberField
           label="One-way length"
-          unit={lengthUnit[units].name}
           scale={asLength(units)}
           value={line.oneWayMetres}
           messages={errors.oneWayMetres}

@@ -1,6 +1,6 @@
 import { memo } from "react";
 import type { LadderEntry } from "../api/client";
-import { amps, celsius, copper, percent } from "../ui/figures";
+import { amps, celsius, copper, kilograms, percent } from "../ui/figures/figures";
 import { VerdictMark } from "../ui/VerdictMark";
 
 /** Every gauge with what it loses and carries; one press takes it. */
@@ -23,7 +23,7 @@ export const WireLadder = memo(function WireLadder({
             <th className="px-2 text-right font-normal">Carries</th>
             <th className="px-2 text-right font-normal">Margin over need</th>
             <th className="px-2 text-right font-normal">Warm</th>
-            <th className="px-2 text-right font-normal">Copper, kg</th>
+            <th className="px-2 text-right font-normal">Copper weight</th>
             {costs && <th className="px-2 text-right font-normal">Cost</th>}
             <th className="px-2 font-normal">Verdict</th>
           </tr>
@@ -62,14 +62,12 @@ export const WireLadder = memo(function WireLadder({
               </td>
               <td className="px-2 text-right font-figure whitespace-nowrap">{amps(entry.ampacityAmps)}</td>
               <td className="px-2 text-right font-figure whitespace-nowrap">
-                {entry.spareFraction >= 10
-                  ? `${entry.spareFraction.toFixed(0)} ×`
-                  : `${(entry.spareFraction * 100).toFixed(0)} %`}
+                {percent(entry.spareFraction)}
               </td>
               <td className="px-2 text-right font-figure whitespace-nowrap">
                 {entry.conductorCelsius === null ? "—" : celsius(entry.conductorCelsius)}
               </td>
-              <td className="px-2 text-right font-figure whitespace-nowrap">{entry.kilograms.toFixed(3)}</td>
+              <td className="px-2 text-right font-figure whitespace-nowrap">{kilograms(entry.kilograms)}</td>
               {costs && (
                 <td className="px-2 text-right font-figure whitespace-nowrap">
                   {entry.cost === null ? "—" : entry.cost.toFixed(2)}

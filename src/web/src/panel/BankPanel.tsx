@@ -7,7 +7,7 @@ import { withOutput, withPart } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { inputLook } from "../ui/Field";
-import { amps } from "../ui/figures";
+import { amps, percent } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { backlightWords, choices, modeWords, shortFeedWords } from "../ui/words";
 
@@ -49,7 +49,7 @@ export function BankPanel({
           <p className="text-sm text-dust">
             All together {amps(bank.sumAmps)}
             {bank.totalAmps !== null && ` of ${bank.totalAmps} A`}. Each output is loaded to{" "}
-            {(bank.loadFraction * 100).toFixed(0)} % at most.
+            {percent(bank.loadFraction)} at most.
           </p>
         </div>
         {box && (

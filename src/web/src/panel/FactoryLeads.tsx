@@ -5,7 +5,7 @@ import { withVehicle } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
-import { asLength, lengthUnit } from "../ui/figures";
+import { asLength } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { useNames } from "../ui/names";
 import { TextField } from "../ui/TextField";
@@ -237,7 +237,6 @@ function LeadRow({
       />
       <NumberField
         label="Length"
-        unit={lengthUnit[units].name}
         scale={asLength(units)}
         value={lead.lengthMetres}
         messages={errors.lengthMetres}

@@ -8,7 +8,7 @@ import { LampRows } from "../lines/LampRows";
 import { WayFields } from "../lines/WayFields";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
-import { asPercent } from "../ui/figures";
+import { asPercent } from "../ui/figures/figures";
 import { Notice } from "../ui/Notice";
 import { NumberField } from "../ui/NumberField";
 import { useAnswer } from "../ui/useAnswer";

@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import { Button } from "./Button";
 import { Field, inputLook } from "./Field";
-import { asIs, type Scale } from "./figures";
+import { asIs, type Scale } from "./figures/figures";
 import { parseNumber } from "./parseNumber";
 
 const shownDigits = 4;
@@ -51,13 +51,19 @@ export function NumberField({
     });
   }, [shown, value]);
 
+  const shownUnit = unit ?? (scale.unit || undefined);
   const typed = parseNumber(text);
   const take = (next: string) => {
     setText(next);
     onChange(optional && next.trim() === "" ? undefined : scale.toDocument(parse(next)));
   };
   return (
-    <Field label={label} unit={unit} messages={typed.kind === "either" ? undefined : messages} hint={hint}>
+    <Field
+      label={label}
+      unit={shownUnit}
+      messages={typed.kind === "either" ? undefined : messages}
+      hint={hint}
+    >
       {(ids) => (
         <>
           <input
@@ -75,7 +81,7 @@ export function NumberField({
               {typed.values.map((value) => (
                 <Button key={value} aria-label={`${label}: ${value}`} onClick={() => take(String(value))}>
                   <span className="font-figure">
-                    {value} {unit}
+                    {value} {shownUnit}
                   </span>
                 </Button>
               ))}

@@ -8,7 +8,7 @@ import { whyNot } from "../job/rigEditor";
 import { rulesOf, withBody } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
-import { asLength, lengthUnit } from "../ui/figures";
+import { asLength } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { bodyWords, choices } from "../ui/words";
 import { SpacesEditor } from "./SpacesEditor";
@@ -75,7 +75,6 @@ export function BodyPanel({
               <NumberField
                 key={key}
                 label={label}
-                unit={lengthUnit[units].name}
                 scale={asLength(units)}
                 value={rig.body?.size[key]}
                 messages={said[key]}

@@ -6,7 +6,7 @@ import { rigId } from "../job/rigId";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Dialog } from "../ui/Dialog";
-import { amps, tape } from "../ui/figures";
+import { amps, tape } from "../ui/figures/figures";
 import { useAnswer } from "../ui/useAnswer";
 import { VerdictMark } from "../ui/VerdictMark";
 

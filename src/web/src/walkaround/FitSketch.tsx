@@ -1,6 +1,6 @@
 import type { FitCard, Mount, Rig } from "../api/client";
 import { rulesOf } from "../job/rigEdits";
-import { tape } from "../ui/figures";
+import { tape } from "../ui/figures/figures";
 
 const height = 130;
 const width = 360;

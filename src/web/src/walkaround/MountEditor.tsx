@@ -6,7 +6,7 @@ import { rulesOf, withMount } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
-import { asLength, asTape, lengthUnit, tapeUnit } from "../ui/figures";
+import { asLength, asTape } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { TextField } from "../ui/TextField";
 import { choices, freeWayWords, holdWords, sideWords } from "../ui/words";
@@ -44,7 +44,7 @@ export function MountEditor({
   errors: FieldErrors;
 }) {
   const { units } = rulesOf(rig);
-  const tape = { unit: tapeUnit[units], scale: asTape(units) };
+  const tape = { scale: asTape(units) };
   const change = (edit: Partial<Mount>) => editor.edit((now) => withMount(now, mount.id, edit));
   const holds = mount.holds ?? [];
   const free = mount.free ?? [];
@@ -147,7 +147,6 @@ export function MountEditor({
             <NumberField
               key={key}
               label={label}
-              unit={lengthUnit[units].name}
               scale={asLength(units)}
               value={mount.at[key]}
               messages={errors[`at.${key}`]}

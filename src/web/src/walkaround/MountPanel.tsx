@@ -7,7 +7,7 @@ import { rulesOf, withBody, withMeasured } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
-import { asTape, tape, tapeUnit } from "../ui/figures";
+import { asTape, tape } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { VerdictMark } from "../ui/VerdictMark";
 import { newMount } from "./bodyEdits";
@@ -182,7 +182,6 @@ function Fit({
                 <NumberField
                   key={key}
                   label={label}
-                  unit={tapeUnit[units]}
                   scale={asTape(units)}
                   value={body[key]}
                   onChange={(value) => onMeasured(part, { ...body, [key]: value ?? Number.NaN })}

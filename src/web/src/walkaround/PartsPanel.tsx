@@ -4,7 +4,7 @@ import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withPartBody } from "../job/rigEdits";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
-import { asTape, tapeUnit } from "../ui/figures";
+import { asTape } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { useNames } from "../ui/names";
 import { VerdictMark } from "../ui/VerdictMark";
@@ -116,7 +116,6 @@ function PartSizes({
           <NumberField
             key={key}
             label={label}
-            unit={tapeUnit[units]}
             scale={asTape(units)}
             optional
             value={body?.[key]}

@@ -6,7 +6,7 @@ import { rulesOf, withBody } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
-import { asTape, tapeUnit } from "../ui/figures";
+import { asTape } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { TextField } from "../ui/TextField";
 import { newSpace } from "./bodyEdits";
@@ -20,7 +20,7 @@ const sizes = [
 /** Places for boxes, relays, panels and switches, as a tape finds them. */
 export function SpacesEditor({ editor, rig, errors }: { editor: RigEditor; rig: Rig; errors: FieldErrors }) {
   const { units } = rulesOf(rig);
-  const tape = { unit: tapeUnit[units], scale: asTape(units) };
+  const tape = { scale: asTape(units) };
   const spaces = rig.body?.spaces ?? [];
   const stations = (rig.body?.stations ?? []).map(({ id, name }) => ({ value: id, label: name }));
   const change = (id: string, edit: Partial<Space>) =>

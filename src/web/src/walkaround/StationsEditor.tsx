@@ -6,7 +6,7 @@ import { rulesOf, withBody } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
-import { asLength, asTape, lengthUnit, tapeUnit } from "../ui/figures";
+import { asLength, asTape } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { TextField } from "../ui/TextField";
 import { choices, hazardWords, stationWords, zoneWords } from "../ui/words";
@@ -32,7 +32,7 @@ export function StationsEditor({
         ),
       }),
     );
-  const metres = { unit: lengthUnit[units].name, scale: asLength(units) };
+  const metres = { scale: asLength(units) };
   return (
     <Details
       summary={<>Stations ({stations.length})</>}
@@ -74,7 +74,6 @@ export function StationsEditor({
               {station.kind === "grommet" && (
                 <NumberField
                   label="Free opening"
-                  unit={tapeUnit[units]}
                   scale={asTape(units)}
                   optional
                   value={station.holeMillimetres}
@@ -157,7 +156,6 @@ export function LanesEditor({ editor, rig, errors }: { editor: RigEditor; rig: R
               />
               <NumberField
                 label="Measured"
-                unit={lengthUnit[units].name}
                 scale={asLength(units)}
                 optional
                 value={lane.measuredMetres}
@@ -174,7 +172,6 @@ export function LanesEditor({ editor, rig, errors }: { editor: RigEditor; rig: R
               />
               <NumberField
                 label="Thickest loom"
-                unit={tapeUnit[units]}
                 scale={asTape(units)}
                 optional
                 value={lane.capacityMillimetres}

@@ -6,7 +6,7 @@ import { rulesOf, withLay } from "../job/rigEdits";
 import { rigId } from "../job/rigId";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
-import { asLength, celsius, kilograms, length, lengthUnit } from "../ui/figures";
+import { asLength, celsius, kilograms, length } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { useAnswer } from "../ui/useAnswer";
 import { counted, hazardWords, zoneWords } from "../ui/words";
@@ -115,7 +115,6 @@ function OneWay({
       </p>
       <NumberField
         label="Measured by hand, counts instead"
-        unit={lengthUnit[units].name}
         scale={asLength(units)}
         optional
         value={way.measuredMetres}

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Wording;
 using System.Globalization;
 using System.Xml.Linq;
 using BurlyRidge.Core.Exchange.Drawings;

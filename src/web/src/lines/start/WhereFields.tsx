@@ -2,7 +2,7 @@ import type { Rig } from "../../api/client";
 import type { FieldErrors } from "../../api/problems";
 import { rulesOf } from "../../job/rigEdits";
 import { ChoiceField } from "../../ui/ChoiceField";
-import { asLength, lengthUnit } from "../../ui/figures";
+import { asLength } from "../../ui/figures/figures";
 import { NumberField } from "../../ui/NumberField";
 import { TextField } from "../../ui/TextField";
 
@@ -67,7 +67,6 @@ export function WhereFields({
       {asked.at === "" && (
         <NumberField
           label="From the battery to the lamps"
-          unit={lengthUnit[units].name}
           scale={asLength(units)}
           value={asked.metres}
           messages={errors.metres}

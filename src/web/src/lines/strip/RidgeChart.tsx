@@ -1,5 +1,6 @@
 import { memo } from "react";
 import type { LineInState, Strand } from "../../api/client";
+import { printed } from "../../ui/figures/figures";
 import { axisWidth, type Cell, type StripLayout } from "./layout";
 
 const height = 140;
@@ -138,7 +139,7 @@ function Tick({ y, volts }: { y: number; volts: number }) {
       fill="var(--ink)"
       className="font-figure"
     >
-      {volts.toFixed(2)}
+      {printed("volts", volts).digits}
     </text>
   );
 }

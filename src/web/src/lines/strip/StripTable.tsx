@@ -1,5 +1,5 @@
 import type { LineInState, Strand } from "../../api/client";
-import { amps, length, lostVolts, percent, volts } from "../../ui/figures";
+import { amps, length, lostVolts, percent, volts } from "../../ui/figures/figures";
 import { useUnits } from "../../ui/units";
 
 /** Strip and ridge as a table. */

@@ -14,7 +14,7 @@ import {
 } from "lucide-react";
 import { type KeyboardEvent, memo, type ReactElement, useRef } from "react";
 import type { StationFigure, Strand, StripKind, StripStation } from "../../api/client";
-import { amps, lostVolts, volts } from "../../ui/figures";
+import { amps, lostVolts, volts, watts } from "../../ui/figures/figures";
 import type { Cell, StripLayout } from "./layout";
 
 const rowHeight = 94;
@@ -207,7 +207,7 @@ const StationCell = memo(function StationCell({
           {station.kind === "source"
             ? ""
             : works(station)
-              ? `${figure.watts.toFixed(1)} W`
+              ? watts(figure.watts)
               : `${amps(figure.amps)} ${heat(figure.watts)}`}
         </span>
       )}
@@ -217,4 +217,4 @@ const StationCell = memo(function StationCell({
 
 const lost = (value: number) => (Math.abs(value) < 0.0005 ? "0 mV" : `−${lostVolts(value)}`);
 
-const heat = (watts: number) => (Math.abs(watts) < 0.05 ? "" : `${watts.toFixed(1)} W`);
+const heat = (value: number) => (Math.abs(value) < 0.05 ? "" : watts(value));

@@ -2,7 +2,7 @@ import { Link } from "react-router";
 import { under } from "../../../api/problems";
 import { withFreeRun, withRun } from "../../../job/rigEdits";
 import { Button } from "../../../ui/Button";
-import { asLength, length } from "../../../ui/figures";
+import { asLength, length } from "../../../ui/figures/figures";
 import { NumberField } from "../../../ui/NumberField";
 import { useNames } from "../../../ui/names";
 import { TextField } from "../../../ui/TextField";
@@ -32,7 +32,6 @@ export default function RunFields({ rig, station, errors, edit, jobId }: Station
         <>
           <NumberField
             label="Length"
-            unit={units === "metric" ? "m" : "ft"}
             value={run.lengthMetres}
             scale={asLength(units)}
             messages={said.lengthMetres}
