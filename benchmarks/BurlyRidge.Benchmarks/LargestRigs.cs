@@ -28,7 +28,7 @@ internal static class LargestRigs
             LineView.Of(warm, warm.Lines[0].Id);
             AssessedRig.Of(warm).In([new()]);
             LineRemoval.Of(warm, warm.Lines[0].Id);
-            Starts.Begin(warm, new StartRequest("own-harness", "New", LargeLamp, 1, 3));
+            LineTemplates.Build(warm, new TemplateAnswers("own-harness", "New", LargeLamp, 1, 3));
         }
         foreach (var (name, rig) in LargeRigs.All.Where(large => only is null || large.Name.Contains(only, StringComparison.Ordinal)))
         {
@@ -52,11 +52,11 @@ internal static class LargestRigs
             Ask("size", () => WholeRig.Of(rig, sizes).Resize());
             Ask("slots", () => WholeRig.Of(rig, sizes).AssignOutputs());
             if (rig.Body is not null) Ask("route", () => Reroute.Of(rig));
-            Ask("walk", () => Walk.Of(rig));
+            Ask("walk", () => WalkaroundView.Of(rig));
             Ask("diagram", () => Draw(rig));
             Ask("panel", () => PanelView.Of(assessed!));
-            Ask("starts", () => Starts.For(rig, LargeLamp, 1));
-            Ask("start", () => Starts.Begin(rig, new StartRequest("own-harness", "New", LargeLamp, 1, 3), sizes));
+            Ask("starts", () => LineTemplates.For(rig, LargeLamp, 1));
+            Ask("template", () => LineTemplates.Build(rig, new TemplateAnswers("own-harness", "New", LargeLamp, 1, 3), sizes));
             Ask("remove", () => LineRemoval.Of(rig, line));
             Console.WriteLine(slow ? " SLOW" : "");
         }

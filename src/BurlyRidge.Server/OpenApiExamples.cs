@@ -21,10 +21,10 @@ internal static class OpenApiExamples
         ["judgeRun"] = () => About(("run", ExampleRig.Runs[0].Id)),
         ["lookAtLine"] = () => About(("lineId", ExampleRig.Lines[0].Id)),
         ["drawWiring"] = () => About(("lineId", ExampleRig.Lines[0].Id)),
-        ["offerStarts"] = () => About(("lamp", "square-pod"), ("count", 2)),
+        ["offerTemplates"] = () => About(("lamp", "square-pod"), ("count", 2)),
         ["lookAtPanel"] = () => About(),
-        ["walk"] = () => AboutPlaced(),
-        ["offerWays"] = () => AboutPlaced(("id", ExampleRig.Runs[0].Id)),
+        ["walkaround"] = () => AboutPlaced(),
+        ["offerRoutes"] = () => AboutPlaced(("id", ExampleRig.Runs[0].Id)),
         ["offerCandidates"] = () => AboutPlaced(("mount", ExampleBody.Mounts[0].Id)),
         ["edit"] = () => About(("command", new JsonObject { ["kind"] = "removeLine", ["lineId"] = ExampleRig.Lines[0].Id })),
         ["usualBody"] = () => new JsonObject { ["kind"] = "longWagon" },
@@ -72,7 +72,7 @@ internal static class OpenApiExamples
 
     private static readonly Lazy<Rig> Example = new(() =>
     {
-        var started = new StartLine("own-harness", "Roof bar", "square-pod", 2).Run(new EditContext(Rig.Empty(12, UnitSystem.Metric)) { Lamps = ShippedCatalogue.Lamps });
+        var started = new AddTemplateLine("own-harness", "Roof bar", "square-pod", 2).Run(new EditContext(Rig.Empty(12, UnitSystem.Metric)) { Lamps = ShippedCatalogue.Lamps });
         return ((EditOutcome.Done)started).Rig;
     });
 

@@ -84,7 +84,7 @@ public static class ServerApp
         app.MapWalkaround();
         app.MapBodies();
         app.MapLines();
-        app.MapStarts();
+        app.MapTemplates();
         app.MapDiagrams();
         app.MapPanel();
         app.MapCatalogue();

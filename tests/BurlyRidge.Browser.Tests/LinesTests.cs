@@ -24,7 +24,7 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
     {
         page.Press("Start from a lamp…");
         page.Find(By.CssSelector($"[data-lamp='{lamp}'] input")).Click();
-        page.Find(By.CssSelector($"[data-start='{start}'] input")).Click();
+        page.Find(By.CssSelector($"[data-template='{start}'] input")).Click();
         page.Type("Name of the line", name);
         if (count is not null) page.Type("How many lamps", count);
         more?.Invoke();
@@ -282,7 +282,7 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
         Send("Square pod");
         Focus(By.CssSelector("[data-lamp='square-pod'] input"));
         Send(" ");
-        page.Find(By.CssSelector("[data-start='own-harness']"));
+        page.Find(By.CssSelector("[data-template='own-harness']"));
         Focus(By.XPath("//button[normalize-space() = 'Start the line']"));
         Send(Keys.Enter);
         page.Find(Station("square-pod-fuse"));

@@ -23,7 +23,7 @@ internal static class Screens
                 page.Find(By.CssSelector("[data-figure='Wire']"));
                 page.Key("1");
                 page.Find(By.CssSelector("[aria-label='The vehicle from above']"));
-                Walk(page, screen);
+                WalkaroundView(page, screen);
                 break;
             case "lines":
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
@@ -54,7 +54,7 @@ internal static class Screens
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
                 page.Press("Start from a lamp…");
                 page.Find(By.CssSelector("[data-lamp='square-pod'] input")).Click();
-                page.Find(By.CssSelector("[data-start='power-box']"));
+                page.Find(By.CssSelector("[data-template='power-box']"));
                 break;
             case "rules":
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
@@ -92,7 +92,7 @@ internal static class Screens
     }
 
     /// <summary>From the drawing to one of the faces of the walkaround.</summary>
-    private static void Walk(Page page, string screen)
+    private static void WalkaroundView(Page page, string screen)
     {
         switch (screen)
         {

@@ -214,12 +214,12 @@ public class UnsavedTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
         page.Press("Start from a lamp…");
         page.Find(By.CssSelector("[data-lamp='square-pod'] input")).Click();
-        page.Find(By.CssSelector("[data-start='row-both'] input")).Click();
+        page.Find(By.CssSelector("[data-template='row-both'] input")).Click();
         page.Until(() => page.Field("How many lamps").GetAttribute("value") == "15", "a row has fifteen where nobody says");
         foreach (var typed in new[] { "1", "15", "2" })
         {
             page.Type("How many lamps", typed);
-            foreach (var start in new[] { "own-harness", "beam-pair", "row-both" }) page.Find(By.CssSelector($"[data-start='{start}'] input")).Click();
+            foreach (var start in new[] { "own-harness", "beam-pair", "row-both" }) page.Find(By.CssSelector($"[data-template='{start}'] input")).Click();
             Assert.Equal(typed, page.Field("How many lamps").GetAttribute("value"));
         }
     }

@@ -61,22 +61,22 @@ public class LineTests(SharedServer shared) : IClassFixture<SharedServer>
     public async Task A_line_starts_from_a_lamp_of_the_catalogue_and_what_does_not_suit_is_refused_with_its_reason()
     {
         var rig = RunningServer.RigOf((await server.DemoAsync("Orchard")).Job);
-        var (_, starts) = await server.AskAsync("/api/preview/starts", rig, ("lamp", "driving-round"), ("count", 2));
-        Assert.True(starts.GetArrayLength() >= 16);
-        var (status, started) = await server.EditAsync(rig, "startLine", ("start", "beam-pair"), ("name", "Far pair"), ("lamp", "driving-round"), ("count", 2), ("metres", 2.0));
+        var (_, templates) = await server.AskAsync("/api/preview/templates", rig, ("lamp", "driving-round"), ("count", 2));
+        Assert.True(templates.GetArrayLength() >= 16);
+        var (status, started) = await server.EditAsync(rig, "addTemplateLine", ("template", "beam-pair"), ("name", "Far pair"), ("lamp", "driving-round"), ("count", 2), ("metres", 2.0));
         Assert.Equal(200, status);
-        Assert.NotEmpty(started.GetProperty("did").EnumerateArray());
+        Assert.NotEmpty(started.GetProperty("notes").EnumerateArray());
         var (_, assessment) = await server.PostAsync("/api/assess", new JsonObject { ["rig"] = JsonNode.Parse(started.GetProperty("rig").GetRawText()) }.ToJsonString());
         var line = assessment.GetProperty("lines").EnumerateArray().Single(line => line.GetProperty("id").GetString() == started.GetProperty("lineId").GetString());
         Assert.NotEqual("stop", line.GetProperty("verdict").GetString());
 
-        var (refused, why) = await server.EditAsync(rig, "startLine", ("start", "two-functions"), ("name", "Bar"), ("lamp", "driving-round"), ("count", 1));
+        var (refused, why) = await server.EditAsync(rig, "addTemplateLine", ("template", "two-functions"), ("name", "Bar"), ("lamp", "driving-round"), ("count", 1));
         Assert.Equal(400, refused);
-        Assert.Contains("one light", why.GetProperty("errors").GetProperty("command.start")[0].GetString(), StringComparison.Ordinal);
-        var (bad, fields) = await server.EditAsync(rig, "startLine", ("start", "own-harness"), ("name", ""), ("lamp", "driving-round"), ("count", 0));
+        Assert.Contains("one light", why.GetProperty("errors").GetProperty("command.template")[0].GetString(), StringComparison.Ordinal);
+        var (bad, fields) = await server.EditAsync(rig, "addTemplateLine", ("template", "own-harness"), ("name", ""), ("lamp", "driving-round"), ("count", 0));
         Assert.Equal(400, bad);
         Assert.Equal(["command.count", "command.name"], fields.GetProperty("errors").EnumerateObject().Select(error => error.Name).Order(StringComparer.Ordinal));
-        Assert.Equal(400, (await server.EditAsync(rig, "startLine", ("start", "own-harness"), ("name", "Bar"), ("lamp", "no-such-lamp"), ("count", 1))).Status);
+        Assert.Equal(400, (await server.EditAsync(rig, "addTemplateLine", ("template", "own-harness"), ("name", "Bar"), ("lamp", "no-such-lamp"), ("count", 1))).Status);
     }
 
     [Fact]

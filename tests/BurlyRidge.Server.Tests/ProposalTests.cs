@@ -40,7 +40,7 @@ public class ProposalTests
             (string, JsonNode?)[] named() => [("checkId", check.GetProperty("id").GetString()), ("about", check.GetProperty("about").GetString()), ("lineId", check.GetProperty("lineId").GetString())];
             var (status, answer) = await server.EditAsync(RunningServer.RigOf(job), "cureCheck", named());
             Assert.True(status == 200, $"{check}: {answer}");
-            Assert.NotEmpty(answer.GetProperty("did").EnumerateArray());
+            Assert.NotEmpty(answer.GetProperty("notes").EnumerateArray());
             var (gone, problem) = await server.EditAsync(JsonNode.Parse(answer.GetProperty("rig").GetRawText())!, "cureCheck", named());
             Assert.True(gone == 422, $"{check}: {problem.GetRawText()}");
             Assert.Equal("There is nothing to cure there any more.", problem.GetProperty("title").GetString());

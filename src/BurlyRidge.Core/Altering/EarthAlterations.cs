@@ -26,7 +26,7 @@ internal static class EarthAlterations
         return [.. site.RunsAt(site.Station.Part).Where(run => used.Contains(run.Id))];
     }
 
-    private static double OutMetres(AlterSite site) => site.Power.Where(station => station.Way == Way.Out).Select(station => station.Metres).DefaultIfEmpty(0).Max();
+    private static double OutMetres(AlterSite site) => site.Power.Where(station => station.Leg == Leg.Out).Select(station => station.Metres).DefaultIfEmpty(0).Max();
 
     private static Rig ByWire(AlterSite site)
     {
@@ -49,7 +49,7 @@ internal static class EarthAlterations
 
     private static IEnumerable<Zone> OutZones(AlterSite site)
     {
-        var outward = site.Power.Where(station => station.Way == Way.Out).Select(station => station.Id).ToHashSet(StringComparer.Ordinal);
+        var outward = site.Power.Where(station => station.Leg == Leg.Out).Select(station => station.Id).ToHashSet(StringComparer.Ordinal);
         return site.Rig.Runs.Where(run => outward.Contains(run.Id)).SelectMany(run => run.Zones).Distinct();
     }
 

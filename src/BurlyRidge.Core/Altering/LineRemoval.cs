@@ -4,8 +4,8 @@ using BurlyRidge.Core.Rigs;
 namespace BurlyRidge.Core.Altering;
 
 /// <summary>A rig without one of its lines.</summary>
-/// <param name="Did">What went with the line, what stays and why, in sentences.</param>
-public sealed record RemovedLine(Rig Rig, IReadOnlyList<string> Did);
+/// <param name="Notes">What went with the line, what stays and why, in sentences.</param>
+public sealed record RemovedLine(Rig Rig, IReadOnlyList<string> Notes);
 
 /// <summary>Takes a line out with all that nothing else needs.</summary>
 public static class LineRemoval

@@ -29,7 +29,7 @@ internal static class RelayAlterations
         new("relay-out", site => Relay(site) is { } relay && SwitchOf(site.Rig, relay) is not null ? "Take the relay out: lamps on the switch" : null, TakeOut),
         new("print-turn", site => Relay(site) is { } relay ? $"It is printed {relay.Pinout.Open} where it is fed, {relay.Pinout.Common} to the lamps" : null, site => TurnPrint(site.Rig, Relay(site)!)),
         new("coil-turn", site => Relay(site) is not null ? "Turn its coil round" : null, site => Turn(site.Rig, Relay(site)!)),
-        new("relay-in", site => !site.Control && site.Station.Kind == StripKind.Switch && site.Station.Way == Way.Out ? "Put a relay in: the switch works its coil" : null,
+        new("relay-in", site => !site.Control && site.Station.Kind == StripKind.Switch && site.Station.Leg == Leg.Out ? "Put a relay in: the switch works its coil" : null,
             site => Before(site.Rig, site.Station.From, site.Station.To)),
     ];
 
@@ -41,7 +41,7 @@ internal static class RelayAlterations
     private static (Run? Feed, double Room) Toward(AlterSite site, Relay relay)
     {
         var contact = site.Power.FirstOrDefault(station => station.Kind == StripKind.Relay && station.Part == relay.Id);
-        if (contact is null || contact.Way != Way.Out) return (null, 0);
+        if (contact is null || contact.Leg != Leg.Out) return (null, 0);
         var on = site.RunsAt(contact.To).ToList();
         return (site.RunsAt(contact.From).FirstOrDefault(), on.Count == 0 ? 0 : on.Min(run => run.LengthMetres) - MinMetres);
     }

@@ -17,7 +17,7 @@ internal static class RunAlterations
     [
         new("plug-in", OfRun("Put a plug in"), site => Joint(site, JointKind.Plug)),
         new("crimp-in", OfRun("Put a crimp in"), site => Joint(site, JointKind.Crimp)),
-        new("fuse-in", site => site.Station.Way == Harness.Way.Out ? OfRun("Put a fuse in")(site) : null, Fuse),
+        new("fuse-in", site => site.Station.Leg == Harness.Leg.Out ? OfRun("Put a fuse in")(site) : null, Fuse),
         new("run-out", OfRun("Take this wire out"), site => site.Rig with { Runs = [.. site.Rig.Runs.Where(run => run.Id != site.Station.Id)] }),
         new("joint-out", site => site.Station.Kind == StripKind.Joint && Ends(site, site.Station.Part).Count == 2 ? "Make one wire of it" : null,
             site => Bridge(site.Rig, site.Station.Part) with { Joints = [.. site.Rig.Joints.Where(joint => joint.Id != site.Station.Part)] }),

@@ -9,7 +9,7 @@ namespace BurlyRidge.Core.Assessing;
 /// <param name="Runs">Every run of the rig, lines planned in short wired as they would usually be built.</param>
 /// <param name="Devices">Every fuse and breaker in a holder of its own, every output.</param>
 /// <param name="Supply">What each state that is worth judging asks of batteries and alternator.</param>
-/// <param name="Ways">How runs and planned lines lie that have a lay.</param>
+/// <param name="Routes">How runs and planned lines lie that have a lay.</param>
 /// <param name="States">The states asked for, in the order asked, each from the contacts that the one before left.</param>
 public sealed record Assessment(
     IReadOnlyList<AssessedLine> Lines,
@@ -18,7 +18,7 @@ public sealed record Assessment(
     IReadOnlyList<RunAnswer> Runs,
     IReadOnlyList<DeviceAnswer> Devices,
     IReadOnlyList<SupplyAnswer> Supply,
-    IReadOnlyList<WayAnswer> Ways,
+    IReadOnlyList<RouteAnswer> Routes,
     IReadOnlyList<StateAnswer> States)
 {
     /// <summary>What people call the parts and wires of the document, by id.</summary>

@@ -32,7 +32,7 @@ public static class Assessor
             [.. subject.Study.Runs.Select(RunAnswer.Of)],
             [.. DeviceAnswer.Of(subject.Study)],
             [.. subject.Study.Whole.Select(state => SupplyAnswer.Of(subject.Study, state))],
-            [.. subject.Routed.Ways.Select(WayAnswer.Of)],
+            [.. subject.Routed.Routes.Select(RouteAnswer.Of)],
             [])
         {
             Names = subject.Names.InDocument(whole.Saved),

@@ -31,7 +31,7 @@ public sealed record LineSummary(double Amps, string Wire, string Fuse, int? Slo
         return new LineSummary(
             study.Lamps.Sum(lamp => Math.Abs(study.Off.Amps(lamp.Id))),
             links.Where(link => link.Link?.Run is not null).OrderByDescending(link => link.Lost).Select(link => link.Link!.Run!.Wire).FirstOrDefault(""),
-            links.Where(link => link.Point.Way == Way.Out).Select(link => link.Link?.Fuse?.ToString()).LastOrDefault(fuse => fuse is not null) ?? "",
+            links.Where(link => link.Point.Leg == Leg.Out).Select(link => link.Link?.Fuse?.ToString()).LastOrDefault(fuse => fuse is not null) ?? "",
             saved.PowerBoxes.FirstOrDefault(part => part.Id == box)?.Outputs.FirstOrDefault(part => part.Id == output)?.Slot,
             pressed,
             Where(saved, line),

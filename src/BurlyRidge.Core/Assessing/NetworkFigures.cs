@@ -39,14 +39,14 @@ public sealed record LineFigures(
 public sealed record LampFigures(string Id, double OffVolts, double RunningVolts, double OffAmps, double RunningAmps, double DropVolts, double DropFraction);
 
 /// <summary>Volts lost in one part on the way of a lamp.</summary>
-public sealed record PartDrop(string Part, Way Way, double Volts, double Amps)
+public sealed record PartDrop(string Part, Leg Leg, double Volts, double Amps)
 {
     /// <summary>Every part on the way of <paramref name="lamp"/>, the lamp itself left out.</summary>
     public static IReadOnlyList<PartDrop> Of(SolvedHarness solved, string lamp)
     {
         var points = Profile.Of(solved, [lamp]);
         return [.. points.Where(point => point.From >= 0 && point.Part != lamp)
-            .Select(point => new PartDrop(point.Part, point.Way, points[point.From].Volts - point.Volts, point.Amps))];
+            .Select(point => new PartDrop(point.Part, point.Leg, points[point.From].Volts - point.Volts, point.Amps))];
     }
 }
 

@@ -14,7 +14,7 @@ namespace BurlyRidge.Core.Edits;
 [JsonDerivedType(typeof(TakeOffer), "takeOffer")]
 [JsonDerivedType(typeof(WireByParts), "wireByParts")]
 [JsonDerivedType(typeof(RemoveLine), "removeLine")]
-[JsonDerivedType(typeof(StartLine), "startLine")]
+[JsonDerivedType(typeof(AddTemplateLine), "addTemplateLine")]
 [JsonDerivedType(typeof(PlaceLamp), "placeLamp")]
 [JsonDerivedType(typeof(PlacePart), "placePart")]
 [JsonDerivedType(typeof(MoveOutput), "moveOutput")]
@@ -67,9 +67,9 @@ public abstract record EditOutcome
     private EditOutcome() { }
 
     /// <summary>It is done.</summary>
-    /// <param name="Did">What was done and why, a sentence each; empty where the change says it itself.</param>
+    /// <param name="Notes">What was done and why, a sentence each; empty where the change says it itself.</param>
     /// <param name="LineId">The line that came of it; null where none did.</param>
-    public sealed record Done(Rig Rig, IReadOnlyList<string> Did, string? LineId = null) : EditOutcome;
+    public sealed record Done(Rig Rig, IReadOnlyList<string> Notes, string? LineId = null) : EditOutcome;
 
     /// <summary>Fields of the command cannot be taken.</summary>
     public sealed record Refused(IReadOnlyList<Problem> Problems) : EditOutcome;

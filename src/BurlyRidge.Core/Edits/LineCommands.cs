@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using BurlyRidge.Core.Altering;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Parts;
@@ -10,6 +11,7 @@ namespace BurlyRidge.Core.Edits;
 public sealed record CureCheck(string CheckId, string About = "", string? LineId = null) : EditCommand
 {
     /// <inheritdoc/>
+    [JsonIgnore]
     public override bool UsesAssessment => true;
 
     /// <inheritdoc/>
@@ -47,28 +49,29 @@ public sealed record RemoveLine(string LineId) : EditCommand
 {
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context) =>
-        LineRemoval.Of(context.Rig, LineId) is { } removed ? new EditOutcome.Done(removed.Rig, removed.Did) : EditOutcome.NoLine(LineId);
+        LineRemoval.Of(context.Rig, LineId) is { } removed ? new EditOutcome.Done(removed.Rig, removed.Notes) : EditOutcome.NoLine(LineId);
 }
 
-/// <summary>Starts a line from a lamp of the catalogue.</summary>
+/// <summary>Puts a line in from a template and a lamp of the catalogue.</summary>
 /// <param name="Lamp">Id of the lamp in the catalogue.</param>
 /// <param name="At">Station or mount of the lamps; null where nobody said.</param>
 /// <param name="Metres">One way, m; counts where nobody said where the lamps are.</param>
-public sealed record StartLine(
-    string Start, string Name, string Lamp, int Count, double Metres = 3,
+public sealed record AddTemplateLine(
+    string Template, string Name, string Lamp, int Count, double Metres = 3,
     string? At = null, ReturnPath? Return = null, string? Output = null, SwitchedSide? BeamSwitched = null) : EditCommand
 {
     /// <inheritdoc/>
+    [JsonIgnore]
     public override bool UsesCatalogue => true;
 
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context)
     {
         if (context.Lamp(Lamp) is not { } lamp) return EditOutcome.No("lamp", $"The catalogue has no lamp called {Lamp}.");
-        var asked = new StartRequest(Start, Name, lamp.Fixture, Count, Metres) { At = At, Return = Return, Output = Output, BeamSwitched = BeamSwitched };
-        if (Starts.Validate(context.Rig, asked).ToList() is { Count: > 0 } problems) return new EditOutcome.Refused(problems);
-        if (Starts.For(context.Rig, lamp.Fixture, Count).First(offered => offered.Start.Id == Start).WhyNot is { Length: > 0 } why) return EditOutcome.No("start", why);
-        var started = Starts.Begin(context.Rig, asked, context.Sizes, context.Cancellation);
-        return new EditOutcome.Done(started.Rig, started.Did, started.LineId);
+        var asked = new TemplateAnswers(Template, Name, lamp.Fixture, Count, Metres) { At = At, Return = Return, Output = Output, BeamSwitched = BeamSwitched };
+        if (LineTemplates.Validate(context.Rig, asked).ToList() is { Count: > 0 } problems) return new EditOutcome.Refused(problems);
+        if (LineTemplates.For(context.Rig, lamp.Fixture, Count).First(offered => offered.Template.Id == Template).WhyNot is { Length: > 0 } why) return EditOutcome.No("template", why);
+        var started = LineTemplates.Build(context.Rig, asked, context.Sizes, context.Cancellation);
+        return new EditOutcome.Done(started.Rig, started.Notes, started.LineId);
     }
 }

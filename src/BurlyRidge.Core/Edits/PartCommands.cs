@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
@@ -8,6 +9,7 @@ namespace BurlyRidge.Core.Edits;
 public sealed record PlaceLamp(string Mount, string Lamp) : EditCommand
 {
     /// <inheritdoc/>
+    [JsonIgnore]
     public override bool UsesCatalogue => true;
 
     /// <inheritdoc/>

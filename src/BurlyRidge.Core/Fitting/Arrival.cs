@@ -12,7 +12,7 @@ public static class Arrival
     public const double TapeMillimetres = 1;
 
     /// <summary>Every size that differs by more than a tape can be misread.</summary>
-    public static IReadOnlyList<SizeDifference> Differences(LampBody sold, LampBody measured) =>
+    public static IReadOnlyList<SizeDifference> Differences(LampDimensions sold, LampDimensions measured) =>
     [
         .. new[]
         {

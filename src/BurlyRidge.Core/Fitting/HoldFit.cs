@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Fitting;
 /// <summary>Does the mount hold the lamp in one of the ways that the lamp can be held?</summary>
 internal static class HoldFit
 {
-    public static FitFinding Of(Mount mount, LampBody body, UnitSystem units)
+    public static FitFinding Of(Mount mount, LampDimensions body, UnitSystem units)
     {
         var pairs = (from hold in body.Holds from taken in mount.Holds where hold.Kind == taken.Kind select (Own: hold, There: taken)).ToList();
         var best = pairs.OrderBy(pair => Miss(pair.Own, pair.There)).FirstOrDefault();

@@ -13,7 +13,7 @@ public static class LampFit
     private const double Rounding = 1e-9;
 
     /// <summary>Judges lamps side by side, left to right, each with its id.</summary>
-    public static FitCard Of(Mount mount, IReadOnlyList<(string Id, LampBody Body)> lamps, UnitSystem units = UnitSystem.Metric)
+    public static FitCard Of(Mount mount, IReadOnlyList<(string Id, LampDimensions Body)> lamps, UnitSystem units = UnitSystem.Metric)
     {
         if (mount is { RadiusMillimetres: null, Edge: { } edge }) mount = mount with { RadiusMillimetres = Sagitta.Radius(edge.LengthMillimetres, edge.OffMillimetres) };
         var row = Row.Of(mount, [.. lamps.Select(lamp => lamp.Body.WidthMillimetres)]);
@@ -31,10 +31,10 @@ public static class LampFit
     }
 
     /// <summary>A lamp by itself.</summary>
-    public static FitCard Of(Mount mount, string id, LampBody body, UnitSystem units = UnitSystem.Metric) => Of(mount, [(id, body)], units);
+    public static FitCard Of(Mount mount, string id, LampDimensions body, UnitSystem units = UnitSystem.Metric) => Of(mount, [(id, body)], units);
 
     /// <summary>How far lamps stand out. A lamp that has room behind it is set back as far as its ends ask for.</summary>
-    private static Stance Stand(Mount mount, IReadOnlyList<(string Id, LampBody Body)> lamps, Row row)
+    private static Stance Stand(Mount mount, IReadOnlyList<(string Id, LampDimensions Body)> lamps, Row row)
     {
         var deepest = lamps.Max(lamp => lamp.Body.DepthMillimetres + lamp.Body.BehindMillimetres);
         var middle = mount.DepthMillimetres is { } depth ? Math.Max(0, deepest - depth) : 0;
@@ -50,7 +50,7 @@ public static class LampFit
         return new Stance(row.GapMillimetres, middle - back, ends - back, row.CentresMillimetres, row.SpanMillimetres);
     }
 
-    private static void Width(List<FitFinding> findings, Mount mount, IReadOnlyList<(string Id, LampBody Body)> lamps, Row row, UnitSystem units)
+    private static void Width(List<FitFinding> findings, Mount mount, IReadOnlyList<(string Id, LampDimensions Body)> lamps, Row row, UnitSystem units)
     {
         if (mount.WidthMillimetres is not { } window || row.GapMillimetres is not { } gap) return;
         var sum = lamps.Sum(lamp => lamp.Body.WidthMillimetres);
@@ -65,7 +65,7 @@ public static class LampFit
                 gap < PlayMillimetres - Rounding ? "No play: what shakes rubs. Measure the window at both ends before you order." : ""));
     }
 
-    private static void Proud(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<(string Id, LampBody Body)> lamps, UnitSystem units)
+    private static void Proud(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<(string Id, LampDimensions Body)> lamps, UnitSystem units)
     {
         if (mount.ProudMillimetres is not { } most) return;
         var deepest = lamps.Max(lamp => lamp.Body.DepthMillimetres + lamp.Body.BehindMillimetres);
@@ -99,7 +99,7 @@ public static class LampFit
         return double.IsPositiveInfinity(most) ? $"{Format.Metres(least / 1000, units)} or flatter" : $"{Format.Metres(least / 1000, units)} to {Format.Metres(most / 1000, units)}";
     }
 
-    private static void One(List<FitFinding> findings, Mount mount, LampBody body, UnitSystem units)
+    private static void One(List<FitFinding> findings, Mount mount, LampDimensions body, UnitSystem units)
     {
         findings.Add(HoldFit.Of(mount, body, units));
         if (body.TiltDegrees > 0 && mount.TiltDegrees is { } tilt)
@@ -127,14 +127,14 @@ public static class LampFit
     /// <summary>Room that two hands and a plug take (common practice, no source).</summary>
     private const double HandMillimetres = 60;
 
-    private static void Load(List<FitFinding> findings, Mount mount, IReadOnlyList<(string Id, LampBody Body)> lamps)
+    private static void Load(List<FitFinding> findings, Mount mount, IReadOnlyList<(string Id, LampDimensions Body)> lamps)
     {
         if (mount.MostKilograms is not { } most) return;
         var kilograms = lamps.Sum(lamp => lamp.Body.Kilograms);
         findings.Add(Needs("load", "Weight", kilograms, most, $"{Format.Kilograms(kilograms)} on what carries {Format.Kilograms(most)}", "something lighter, or another mount", "kg"));
     }
 
-    private static void Free(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<(string Id, LampBody Body)> lamps, UnitSystem units)
+    private static void Free(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<(string Id, LampDimensions Body)> lamps, UnitSystem units)
     {
         foreach (var free in mount.Free)
         {

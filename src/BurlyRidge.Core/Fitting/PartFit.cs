@@ -8,7 +8,7 @@ public static class PartFit
     private const double Rounding = 1e-9;
 
     /// <summary>Judges one part, upright or turned by a quarter, whichever goes better.</summary>
-    public static FitCard Of(Space space, PartBody part, UnitSystem units = UnitSystem.Metric)
+    public static FitCard Of(Space space, PartDimensions part, UnitSystem units = UnitSystem.Metric)
     {
         var upright = Miss(part.WidthMillimetres, part.HeightMillimetres, space);
         var turned = Miss(part.HeightMillimetres, part.WidthMillimetres, space);

@@ -18,7 +18,7 @@ public sealed class Feeder(Link? device, string near, string far)
 /// </summary>
 public sealed class Section
 {
-    private List<Feeder>? ways;
+    private List<Feeder>? allFeeders;
 
     internal Section(IReadOnlyList<string> terminals) => Terminals = terminals;
 
@@ -37,8 +37,8 @@ public sealed class Section
     /// <summary>Fuses between it and the batteries; empty in a grounded section.</summary>
     public IReadOnlyList<Feeder> Feeders { get; internal set; } = [];
 
-    /// <summary>All ways into it: its feeders, and the batteries that stand in it.</summary>
-    public IReadOnlyList<Feeder> Ways => ways ??= [.. Feeders, .. Sources.Select(source => new Feeder(null, source.A, source.A))];
+    /// <summary>All allFeeders into it: its feeders, and the batteries that stand in it.</summary>
+    public IReadOnlyList<Feeder> AllFeeders => allFeeders ??= [.. Feeders, .. Sources.Select(source => new Feeder(null, source.A, source.A))];
 
     internal List<Feeder> Edges { get; } = [];
 

@@ -40,7 +40,7 @@ public static class Losses
             void Add(string name, LossGroup group, double ohms) => found.Add((name, group, ohms, amps * ohms));
             if (solved.Harness.Elements[point.Part] is WireElement wire)
             {
-                Add($"{wire.Wire.Name} {(point.Way == Way.Out ? "out" : "back")}", point.Way == Way.Out ? LossGroup.Out : LossGroup.Back, wire.OhmsAt(amps) - wire.EndOhms);
+                Add($"{wire.Wire.Name} {(point.Leg == Leg.Out ? "out" : "back")}", point.Leg == Leg.Out ? LossGroup.Out : LossGroup.Back, wire.OhmsAt(amps) - wire.EndOhms);
                 Add("terminals", LossGroup.Contacts, wire.EndOhms);
                 continue;
             }

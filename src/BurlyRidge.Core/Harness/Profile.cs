@@ -3,7 +3,7 @@ using BurlyRidge.Core.Network;
 namespace BurlyRidge.Core.Harness;
 
 /// <summary>Which way a point of a profile lies.</summary>
-public enum Way
+public enum Leg
 {
     /// <summary>From a source to the lamps.</summary>
     Out,
@@ -19,7 +19,7 @@ public enum Way
 /// <param name="Metres">Length of wire from the source.</param>
 /// <param name="Volts">Against the body.</param>
 /// <param name="Amps">Current through the part, A.</param>
-public sealed record ProfilePoint(string Terminal, string Part, int From, Way Way, double Metres, double Volts, double Amps);
+public sealed record ProfilePoint(string Terminal, string Part, int From, Leg Leg, double Metres, double Volts, double Amps);
 
 /// <summary>Voltage against distance along a line, out and back, with its branches.</summary>
 public static class Profile
@@ -56,7 +56,7 @@ public static class Profile
     {
         private readonly (Element? Element, double Amps)[] into = solved.Flow.Into;
         private readonly (Element? Element, double Amps)[] outOf = solved.Flow.OutOf;
-        private readonly Dictionary<(Way, int), int> known = [];
+        private readonly Dictionary<(Leg, int), int> known = [];
         private readonly List<ProfilePoint> points = [];
 
         public List<ProfilePoint> Points => points;
@@ -67,8 +67,8 @@ public static class Profile
             var amps = solved.Amps(lampId);
             if (amps <= Flow.MinAmps) return;
             var at = Upstream(lamp.From);
-            if (known.ContainsKey((Way.Back, lamp.To))) points.Add(Point(lamp, lamp.To, at, Way.Back, amps));
-            else Downstream(lamp.To, Append(lamp, lamp.To, at, Way.Back, amps));
+            if (known.ContainsKey((Leg.Back, lamp.To))) points.Add(Point(lamp, lamp.To, at, Leg.Back, amps));
+            else Downstream(lamp.To, Append(lamp, lamp.To, at, Leg.Back, amps));
         }
 
         /// <summary>Everything else that brings current to a point on the way out, or takes it from one on the way back.</summary>
@@ -82,11 +82,11 @@ public static class Profile
                 if (amps <= Flow.MinAmps || IsSource(element) || element is RegulatedLamp || through.Contains(element.Id)) continue;
                 var (from, to) = solved.Solution.State.Amps[i] > 0 ? (element.From, element.To) : (element.To, element.From);
                 var before = points.Count;
-                if (known.ContainsKey((Way.Out, to)) && Feeds(from)) points.Add(Point(element, to, Upstream(from), Way.Out, amps));
-                else if (known.TryGetValue((Way.Back, from), out var left))
+                if (known.ContainsKey((Leg.Out, to)) && Feeds(from)) points.Add(Point(element, to, Upstream(from), Leg.Out, amps));
+                else if (known.TryGetValue((Leg.Back, from), out var left))
                 {
-                    if (known.ContainsKey((Way.Back, to))) points.Add(Point(element, to, left, Way.Back, amps));
-                    else Downstream(to, Append(element, to, left, Way.Back, amps));
+                    if (known.ContainsKey((Leg.Back, to))) points.Add(Point(element, to, left, Leg.Back, amps));
+                    else Downstream(to, Append(element, to, left, Leg.Back, amps));
                 }
                 for (; before < points.Count; before++) through.Add(points[before].Part);
             }
@@ -96,7 +96,7 @@ public static class Profile
         private bool Feeds(int node)
         {
             var met = new HashSet<int>();
-            while (!known.ContainsKey((Way.Out, node)))
+            while (!known.ContainsKey((Leg.Out, node)))
             {
                 if (!met.Add(node) || into[node].Element is not { } element) return false;
                 if (IsSource(element)) return true;
@@ -111,20 +111,20 @@ public static class Profile
             var way = new Stack<(Element Element, double Amps, int Node)>();
             var met = new HashSet<int>();
             var at = node;
-            while (!known.ContainsKey((Way.Out, at)) && met.Add(at))
+            while (!known.ContainsKey((Leg.Out, at)) && met.Add(at))
             {
                 var (element, amps) = into[at];
                 if (element is null || IsSource(element)) break;
                 way.Push((element, amps, at));
                 at = element.From == at ? element.To : element.From;
             }
-            if (!known.TryGetValue((Way.Out, at), out var point))
+            if (!known.TryGetValue((Leg.Out, at), out var point))
             {
                 point = points.Count;
-                known[(Way.Out, at)] = point;
-                points.Add(new ProfilePoint(Name(at), "", -1, Way.Out, 0, Volts(at), 0));
+                known[(Leg.Out, at)] = point;
+                points.Add(new ProfilePoint(Name(at), "", -1, Leg.Out, 0, Volts(at), 0));
             }
-            foreach (var (element, amps, next) in way) point = Append(element, next, point, Way.Out, amps);
+            foreach (var (element, amps, next) in way) point = Append(element, next, point, Leg.Out, amps);
             return point;
         }
 
@@ -136,24 +136,24 @@ public static class Profile
                 var (element, amps) = outOf[node];
                 if (element is null || IsSource(element)) return;
                 node = element.From == node ? element.To : element.From;
-                if (known.ContainsKey((Way.Back, node)))
+                if (known.ContainsKey((Leg.Back, node)))
                 {
-                    points.Add(Point(element, node, point, Way.Back, amps));
+                    points.Add(Point(element, node, point, Leg.Back, amps));
                     return;
                 }
-                point = Append(element, node, point, Way.Back, amps);
+                point = Append(element, node, point, Leg.Back, amps);
             }
         }
 
-        private int Append(Element element, int node, int from, Way way, double amps)
+        private int Append(Element element, int node, int from, Leg leg, double amps)
         {
-            if (known.TryGetValue((way, node), out var there)) return there;
-            points.Add(Point(element, node, from, way, amps));
-            return known[(way, node)] = points.Count - 1;
+            if (known.TryGetValue((leg, node), out var there)) return there;
+            points.Add(Point(element, node, from, leg, amps));
+            return known[(leg, node)] = points.Count - 1;
         }
 
-        private ProfilePoint Point(Element element, int node, int from, Way way, double amps) =>
-            new(Name(node), element.Id, from, way, points[from].Metres + ((element as WireElement)?.Metres ?? 0), Volts(node), amps);
+        private ProfilePoint Point(Element element, int node, int from, Leg leg, double amps) =>
+            new(Name(node), element.Id, from, leg, points[from].Metres + ((element as WireElement)?.Metres ?? 0), Volts(node), amps);
 
         private static bool IsSource(Element element) => element is BatteryElement or RegulatedSource;
 

@@ -61,12 +61,12 @@ public sealed class StateFinder
     private bool Reach(string start, bool toSource, ref Asked asked, Signal? via, int depth)
     {
         if (depth > Deepest || map.NumberOf(start) is not (>= 0 and var number)) return false;
-        var (plain, signalled) = Ways(number, toSource, asked, via);
+        var (plain, signalled) = Paths(number, toSource, asked, via);
         return Take(signalled, ref asked, via, depth) || Take(plain, ref asked, via, depth);
     }
 
     /// <summary>A way may ask one switch for two positions; then it is not taken.</summary>
-    private bool Take(Way? way, ref Asked asked, Signal? via, int depth)
+    private bool Take(NeedPath? way, ref Asked asked, Signal? via, int depth)
     {
         if (way is null) return false;
         var attempt = depth == 0 ? asked with { Source = asked.Source ?? way.Source } : asked;
@@ -78,9 +78,9 @@ public sealed class StateFinder
     }
 
     /// <summary>The ways with the fewest contacts: without the signal, and past it.</summary>
-    private (Way? Plain, Way? Signalled) Ways(int start, bool toSource, Asked asked, Signal? via)
+    private (NeedPath? Plain, NeedPath? Signalled) Paths(int start, bool toSource, Asked asked, Signal? via)
     {
-        Way? plain = null;
+        NeedPath? plain = null;
         round++;
         open.Clear();
         Visit(2 * start, 0, null, -1);
@@ -90,8 +90,8 @@ public sealed class StateFinder
             var (at, met) = (here / 2, here % 2);
             if (toSource ? sources.ContainsKey(at) : grounds.Contains(at))
             {
-                if (met == 1) return (plain, WayTo(here, toSource));
-                plain ??= WayTo(here, toSource);
+                if (met == 1) return (plain, PathTo(here, toSource));
+                plain ??= PathTo(here, toSource);
                 if (via is null) return (plain, null);
                 continue;
             }
@@ -114,11 +114,11 @@ public sealed class StateFinder
     }
 
     /// <summary>What a way asks for, from its end back to where it starts.</summary>
-    private Way WayTo(int end, bool toSource)
+    private NeedPath PathTo(int end, bool toSource)
     {
         var needs = new List<Need>();
         for (var place = end; through[place] is { } link; place = before[place]) needs.AddRange(link.Needs);
-        return new Way(needs, toSource ? sources[end / 2] : null);
+        return new NeedPath(needs, toSource ? sources[end / 2] : null);
     }
 
     /// <summary>A converter gives where its input is fed.</summary>
@@ -177,7 +177,7 @@ public sealed class StateFinder
     }
 
     /// <summary>A way: all that it asks for, and the source that it ends at.</summary>
-    private sealed record Way(List<Need> Needs, Link? Source);
+    private sealed record NeedPath(List<Need> Needs, Link? Source);
 
     private sealed record Asked(
         ImmutableSortedDictionary<string, string> Switches,

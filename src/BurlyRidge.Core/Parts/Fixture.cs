@@ -7,10 +7,10 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
     public IReadOnlyList<string> SparePins { get; init; } = [];
 
     /// <summary>What it is like to the hand, as sold; null where nobody said.</summary>
-    public LampBody? Body { get; init; }
+    public LampDimensions? Body { get; init; }
 
     /// <summary>The same as measured when it arrived; null: not yet.</summary>
-    public LampBody? Measured { get; init; }
+    public LampDimensions? Measured { get; init; }
 
     private const double DimPullUpOhms = 10_000;
     private const double DimPullInVolts = 4;

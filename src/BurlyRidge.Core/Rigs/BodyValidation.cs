@@ -61,7 +61,7 @@ public static class BodyValidation
     }
 
     /// <summary>Refuses sizes of a lamp that cannot be.</summary>
-    internal static void Check(Problems problems, string path, LampBody body)
+    internal static void Check(Problems problems, string path, LampDimensions body)
     {
         Size(problems, $"{path}.widthMillimetres", body.WidthMillimetres);
         Size(problems, $"{path}.heightMillimetres", body.HeightMillimetres);

@@ -94,7 +94,7 @@ public sealed record Space(string Id, string Name, string Station, double WidthM
 
 /// <summary>What a part that is no lamp takes, mm.</summary>
 /// <param name="Part">Id of the part.</param>
-public sealed record PartBody(string Part, double WidthMillimetres, double HeightMillimetres, double DepthMillimetres)
+public sealed record PartDimensions(string Part, double WidthMillimetres, double HeightMillimetres, double DepthMillimetres)
 {
     /// <summary>What its lid, its plugs or its terminals need before it, mm.</summary>
     public double OpenMillimetres { get; init; }

@@ -55,7 +55,7 @@ public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRul
     public IReadOnlyList<Place> Places { get; init; } = [];
 
     /// <summary>What parts that are no lamps take.</summary>
-    public IReadOnlyList<PartBody> PartBodies { get; init; } = [];
+    public IReadOnlyList<PartDimensions> PartBodies { get; init; } = [];
 
     /// <summary>The same rig with one run changed; as it is where there is none of that id.</summary>
     public Rig WithRun(string id, Func<Run, Run> change) => this with { Runs = [.. Runs.Select(run => run.Id == id ? change(run) : run)] };

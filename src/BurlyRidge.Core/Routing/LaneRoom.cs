@@ -20,15 +20,15 @@ public sealed class LaneRoom
             || (laying.PassMillimetres <= hole && inHoles.GetValueOrDefault(station.Id).With(laying.LeadMillimetres).Across <= hole));
 
     /// <summary>Puts a way in, with so many loaded conductors.</summary>
-    public void Put(Way way, double leadMillimetres, int conductors)
+    public void Put(Route route, double leadMillimetres, int conductors)
     {
-        foreach (var lane in way.Lanes)
+        foreach (var lane in route.Lanes)
         {
             Add(inLanes, lane.Id, leadMillimetres);
             loaded[lane.Id] = loaded.GetValueOrDefault(lane.Id) + conductors;
         }
-        for (var i = 1; i < way.Lanes.Count; i++)
-            if (way.Lanes[i - 1].Zone == Zone.Cabin != (way.Lanes[i].Zone == Zone.Cabin)) Add(inHoles, way.Stations[i], leadMillimetres);
+        for (var i = 1; i < route.Lanes.Count; i++)
+            if (route.Lanes[i - 1].Zone == Zone.Cabin != (route.Lanes[i].Zone == Zone.Cabin)) Add(inHoles, route.Stations[i], leadMillimetres);
     }
 
     /// <summary>Loaded conductors in a lane.</summary>

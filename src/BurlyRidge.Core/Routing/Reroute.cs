@@ -23,7 +23,7 @@ public sealed record Reroute(
 
     /// <summary>
     /// Leads everything whose ends are placed the best way, lanes asked for before given up; lengths by hand stay, what has no
-    /// way keeps the length that it has, and a planned line that is on the vehicle already keeps its way.
+    /// route keeps the length that it has, and a planned line that is on the vehicle already keeps its route.
     /// </summary>
     public static Reroute Of(Rig rig)
     {
@@ -48,7 +48,7 @@ public sealed record Reroute(
             ],
         };
         var laid = RoutedRig.Of(asked);
-        left.AddRange(laid.Ways.Where(way => way.Way is null).Select(way => $"{way.NameIn(names)}: no route leads from {names.Place(way.From ?? "")} to {names.Place(way.To ?? "")}."));
+        left.AddRange(laid.Routes.Where(route => route.Route is null).Select(route => $"{route.NameIn(names)}: no route leads from {names.Place(route.From ?? "")} to {names.Place(route.To ?? "")}."));
         left.AddRange(laid.Rig.Lines.Where(line => line.Plan is { Lay: null }).Select(line => $"{line.Name}: its lamps have no location."));
         return new Reroute(laid.Rig, [.. Differing(before, laid.Rig, names)], Copper(before), Copper(laid.Rig), left);
     }

@@ -9,13 +9,13 @@ namespace BurlyRidge.Core.Routing;
 /// <param name="IsLine">Whether it is a line planned in short.</param>
 /// <param name="From">Station; null where nobody said where its first end is.</param>
 /// <param name="To">Station; null where nobody said where its other end is.</param>
-/// <param name="Way">Null where none leads there.</param>
+/// <param name="Route">Null where none leads there.</param>
 /// <param name="RoutedMetres">Along the lanes with slack and loops, m; null without a way.</param>
 /// <param name="MeasuredMetres">By hand, m; counts where there is one.</param>
 /// <param name="Laying">What is laid.</param>
 /// <param name="Conductors">Loaded ones among it.</param>
 public sealed record Routed(
-    string Id, bool IsLine, string? From, string? To, Way? Way, double? RoutedMetres, double? MeasuredMetres, Laying Laying, int Conductors)
+    string Id, bool IsLine, string? From, string? To, Route? Route, double? RoutedMetres, double? MeasuredMetres, Laying Laying, int Conductors)
 {
     /// <summary>The length that counts, m; null where neither lanes nor hand give one.</summary>
     public double? Metres => MeasuredMetres ?? RoutedMetres;
@@ -26,9 +26,9 @@ public sealed record Routed(
 
 /// <summary>A rig with the lengths, zones and looms that follow from where things are; laying it again changes nothing.</summary>
 /// <param name="Rig">The rig, runs and plans with a lay as they lie.</param>
-/// <param name="Ways">How each of them lies, runs first, in the rig's order.</param>
+/// <param name="Routes">How each of them lies, runs first, in the rig's order.</param>
 /// <param name="Room">What lies in lanes and holes then.</param>
-public sealed record RoutedRig(Rig Rig, IReadOnlyList<Routed> Ways, LaneRoom Room)
+public sealed record RoutedRig(Rig Rig, IReadOnlyList<Routed> Routes, LaneRoom Room)
 {
     /// <summary>The shortest that is laid, m.</summary>
     private const double MinMetres = 0.05;
@@ -41,19 +41,19 @@ public sealed record RoutedRig(Rig Rig, IReadOnlyList<Routed> Ways, LaneRoom Roo
         var whereabouts = PartLocations.Of(rig);
         var control = ControlRuns.Of(rig);
         var router = new Router(rig.HouseRules, body, room);
-        var ways = new List<Routed>();
+        var routes = new List<Routed>();
         foreach (var run in rig.Runs.Where(run => run.Lay is not null))
-            ways.Add(Lie(rig, router, room, run.Id, false, whereabouts.OfTerminal(run.From), whereabouts.OfTerminal(run.To), run.Lay!, run.LengthMetres,
+            routes.Add(Lie(rig, router, room, run.Id, false, whereabouts.OfTerminal(run.From), whereabouts.OfTerminal(run.To), run.Lay!, run.LengthMetres,
                 Thickness.Lead(WireTable.Find(run.Wire)!), run.InsulationCelsius, control.Has(run) ? 0 : 1));
         foreach (var line in rig.Lines.Where(line => line.Plan?.Lay is not null))
         {
             var plan = line.Plan!;
             var leads = LinePlan.OwnConductors(plan.Return);
             var lead = Thickness.Lead(WireTable.Find(plan.ChosenWire ?? UsualWire)!);
-            ways.Add(Lie(rig, router, room, line.Id, true, whereabouts.Of(rig.Vehicle.Batteries[^1].Id), PartLocations.Station(body, plan.Lay!.To), plan.Lay.Lay, plan.OneWayMetres,
+            routes.Add(Lie(rig, router, room, line.Id, true, whereabouts.Of(rig.Vehicle.Batteries[^1].Id), PartLocations.Station(body, plan.Lay!.To), plan.Lay.Lay, plan.OneWayMetres,
                 Thickness.Loom([.. Enumerable.Repeat(lead, leads)]), plan.InsulationCelsius, leads));
         }
-        return new RoutedRig(Apply(rig, ways, room), ways, room);
+        return new RoutedRig(Apply(rig, routes, room), routes, room);
     }
 
     /// <summary>A line planned in short is not sized yet when it is laid; it takes the room of this.</summary>
@@ -63,25 +63,25 @@ public sealed record RoutedRig(Rig Rig, IReadOnlyList<Routed> Ways, LaneRoom Roo
         Rig rig, Router router, LaneRoom room, string id, bool isLine, string? from, string? to, Lay lay, double given, double lead, int insulation, int conductors)
     {
         var laying = new Laying(lead, lay.PlugMillimetres ?? lead, insulation);
-        var way = from is null || to is null ? null : router.Best(from, to, laying, lay.Through);
-        if (way is not null) room.Put(way, lead, conductors);
-        return new Routed(id, isLine, from, to, way, way is null ? null : Metres(rig.HouseRules, way, given), lay.MeasuredMetres, laying, conductors);
+        var route = from is null || to is null ? null : router.Best(from, to, laying, lay.Through);
+        if (route is not null) room.Put(route, lead, conductors);
+        return new Routed(id, isLine, from, to, route, route is null ? null : Metres(rig.HouseRules, route, given), lay.MeasuredMetres, laying, conductors);
     }
 
     /// <summary>
     /// Length of wire for a way, m: its lanes, slack along them, and a loop at each end. What begins and ends at one station is
     /// as long as <paramref name="given"/>, and no longer than its loops: a fuse beside its battery has none.
     /// </summary>
-    public static double Metres(HouseRules rules, Way way, double given = double.PositiveInfinity)
+    public static double Metres(HouseRules rules, Route route, double given = double.PositiveInfinity)
     {
-        var metres = Math.Max(MinMetres, way.LaneMetres * (1 + rules.SlackFraction) + 2 * rules.LoopMetres);
-        return way.Lanes.Count == 0 ? Math.Min(given, metres) : metres;
+        var metres = Math.Max(MinMetres, route.LaneMetres * (1 + rules.SlackFraction) + 2 * rules.LoopMetres);
+        return route.Lanes.Count == 0 ? Math.Min(given, metres) : metres;
     }
 
-    private static Rig Apply(Rig rig, List<Routed> ways, LaneRoom room)
+    private static Rig Apply(Rig rig, List<Routed> routes, LaneRoom room)
     {
-        var runs = ways.Where(laid => !laid.IsLine).ToDictionary(laid => laid.Id, StringComparer.Ordinal);
-        var plans = ways.Where(laid => laid.IsLine).ToDictionary(laid => laid.Id, StringComparer.Ordinal);
+        var runs = routes.Where(laid => !laid.IsLine).ToDictionary(laid => laid.Id, StringComparer.Ordinal);
+        var plans = routes.Where(laid => laid.IsLine).ToDictionary(laid => laid.Id, StringComparer.Ordinal);
         return rig with
         {
             Runs = [.. rig.Runs.Select(run => run.Lay is not null && runs.TryGetValue(run.Id, out var laid) ? run with
@@ -106,11 +106,11 @@ public sealed record RoutedRig(Rig Rig, IReadOnlyList<Routed> Ways, LaneRoom Roo
     }
 
     private static IReadOnlyList<Zone> Zones(Routed laid, IReadOnlyList<Zone> before) =>
-        laid.Way is { Lanes.Count: > 0 } way ? [.. way.Lanes.Select(lane => lane.Zone).Distinct()] : before;
+        laid.Route is { Lanes.Count: > 0 } route ? [.. route.Lanes.Select(lane => lane.Zone).Distinct()] : before;
 
     private static double? Hottest(HouseRules rules, Routed laid) =>
-        laid.Way is { Lanes.Count: > 0 } way ? way.Lanes.Max(lane => LaneCost.Celsius(rules, lane)) : null;
+        laid.Route is { Lanes.Count: > 0 } route ? route.Lanes.Max(lane => LaneCost.Celsius(rules, lane)) : null;
 
     private static int Bundle(Routed laid, LaneRoom room) =>
-        laid.Way is { Lanes.Count: > 0 } way ? way.Lanes.Max(lane => room.Loaded(lane.Id)) : laid.Conductors;
+        laid.Route is { Lanes.Count: > 0 } route ? route.Lanes.Max(lane => room.Loaded(lane.Id)) : laid.Conductors;
 }

@@ -9,16 +9,16 @@ namespace BurlyRidge.Core.Routing;
 /// <param name="InsulationCelsius">Temperature class of its insulation; a lane as hot as that is not taken unless it is asked for.</param>
 public sealed record Laying(double LeadMillimetres, double PassMillimetres, int InsulationCelsius);
 
-/// <summary>A way from station to station.</summary>
+/// <summary>A route from station to station.</summary>
 /// <param name="Lanes">In order.</param>
 /// <param name="Stations">Where it starts, passes and ends: one more than lanes.</param>
 /// <param name="LaneMetres">Sum of its lanes, m.</param>
 /// <param name="Cost">The same with heat and hazards counted, m.</param>
-public sealed record Way(IReadOnlyList<Lane> Lanes, IReadOnlyList<string> Stations, double LaneMetres, double Cost);
+public sealed record Route(IReadOnlyList<Lane> Lanes, IReadOnlyList<string> Stations, double LaneMetres, double Cost);
 
 /// <summary>
-/// Finds ways over the lanes of a body: the shortest, heat and hazards counted as more length. Into the cabin and out of it a
-/// way goes at grommets alone, where what it brings fits.
+/// Finds routes over the lanes of a body: the shortest, heat and hazards counted as more length. Into the cabin and out of it a
+/// route goes at grommets alone, where what it brings fits.
 /// </summary>
 /// <remarks>Shortest paths: Dijkstra, Numerische Mathematik 1 (1959).</remarks>
 public sealed class Router
@@ -33,7 +33,7 @@ public sealed class Router
     private readonly Dictionary<string, int> order = new(StringComparer.Ordinal);
     private readonly LaneRoom room;
 
-    /// <summary>Looks for ways over the lanes of <paramref name="body"/>, what lies in <paramref name="room"/> already left its place.</summary>
+    /// <summary>Looks for routes over the lanes of <paramref name="body"/>, what lies in <paramref name="room"/> already left its place.</summary>
     public Router(HouseRules rules, Body body, LaneRoom room)
     {
         (this.rules, this.body, this.room) = (rules, body, room);
@@ -49,16 +49,16 @@ public sealed class Router
     }
 
     /// <summary>The best way, over the lanes of <paramref name="through"/> in that order; null where none leads there.</summary>
-    public Way? Best(string from, string to, Laying laying, IReadOnlyList<string>? through = null) =>
+    public Route? Best(string from, string to, Laying laying, IReadOnlyList<string>? through = null) =>
         Find(from, to, laying, through ?? [], without: null);
 
-    /// <summary>Other ways, best first, each without one lane of <paramref name="best"/>.</summary>
-    public IReadOnlyList<Way> Others(string from, string to, Laying laying, Way best) =>
+    /// <summary>Other routes, best first, each without one lane of <paramref name="best"/>.</summary>
+    public IReadOnlyList<Route> Others(string from, string to, Laying laying, Route best) =>
     [
-        .. best.Lanes.Select(lane => Find(from, to, laying, [], lane.Id)).OfType<Way>()
-            .DistinctBy(way => string.Join('|', way.Lanes.Select(lane => lane.Id)))
-            .Where(way => !way.Lanes.Select(lane => lane.Id).SequenceEqual(best.Lanes.Select(lane => lane.Id)))
-            .OrderBy(way => way.Cost).Take(MaxAlternatives),
+        .. best.Lanes.Select(lane => Find(from, to, laying, [], lane.Id)).OfType<Route>()
+            .DistinctBy(route => string.Join('|', route.Lanes.Select(lane => lane.Id)))
+            .Where(route => !route.Lanes.Select(lane => lane.Id).SequenceEqual(best.Lanes.Select(lane => lane.Id)))
+            .OrderBy(route => route.Cost).Take(MaxAlternatives),
     ];
 
     private List<Edge> Ends(string station)
@@ -77,7 +77,7 @@ public sealed class Router
         public string Beyond(string station) => Lane.From == station ? Lane.To : Lane.From;
     }
 
-    private Way? Find(string from, string to, Laying laying, IReadOnlyList<string> through, string? without)
+    private Route? Find(string from, string to, Laying laying, IReadOnlyList<string> through, string? without)
     {
         // A search a leg: to either end of the next lane asked for, over it, and on; the last leg ends at the goal.
         var starts = new Dictionary<Stand, Trail> { [new Stand(from, null)] = new Trail(0, null, null, from) };
@@ -134,13 +134,13 @@ public sealed class Router
     private bool MayPass(Stand stand, Edge edge, Laying laying) =>
         stand.Inside is null || stand.Inside == edge.Inside || room.Passes(stations[stand.Station], laying);
 
-    private static Way Trace(Trail end)
+    private static Route Trace(Trail end)
     {
         var trails = new List<Trail>();
         for (var trail = end; trail is not null; trail = trail.Before) trails.Add(trail);
         trails.Reverse();
         var edges = trails.Select(trail => trail.Over).OfType<Edge>().ToList();
-        return new Way([.. edges.Select(edge => edge.Lane)], [.. trails.Select(trail => trail.Station)], edges.Sum(edge => edge.Metres), end.Cost);
+        return new Route([.. edges.Select(edge => edge.Lane)], [.. trails.Select(trail => trail.Station)], edges.Sum(edge => edge.Metres), end.Cost);
     }
 
     private sealed record Trail(double Cost, Trail? Before, Edge? Over, string Station);

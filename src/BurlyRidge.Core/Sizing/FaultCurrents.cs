@@ -111,7 +111,7 @@ public sealed class FaultCurrents
         {
             var section = feeds.Of(run.From);
             if (section.Grounded) continue;
-            foreach (var feeder in section.Ways)
+            foreach (var feeder in section.AllFeeders)
             {
                 var (hot, cold) = Within(feeder);
                 var far = hot.Ohms(run.From) > hot.Ohms(run.To) ? run.From : run.To;
@@ -132,7 +132,7 @@ public sealed class FaultCurrents
             if (section.Grounded || !hotBack.Reaches(load.B)) continue;
             var back = hotBack.Back(load.B).Select(link => link.Run).OfType<Run>().ToList();
             if (back.Count == 0) continue;
-            foreach (var feeder in section.Ways)
+            foreach (var feeder in section.AllFeeders)
             {
                 var (hot, cold) = Within(feeder);
                 var least = MinVolts(rig.Vehicle) / (hot.Ohms(load.A) + hotBack.Ohms(load.B));

@@ -15,7 +15,7 @@ internal sealed class StrandReader
     private readonly List<Strand> strands = [];
     private readonly HashSet<string> joints = new(StringComparer.Ordinal);
     private readonly StripPlace[] placeOf;
-    private readonly Dictionary<(Way, string), StripPlace> firstAt = [];
+    private readonly Dictionary<(Leg, string), StripPlace> firstAt = [];
 
     private StrandReader(WiringMap map, StationWords words, IReadOnlyList<ProfilePoint> points)
     {
@@ -50,8 +50,8 @@ internal sealed class StrandReader
             placeOf[i] = new StripPlace(number, stations.Count - 1);
         }
         var last = points[end - 1];
-        StripPlace? joins = firstAt.TryGetValue((last.Way, last.Terminal), out var there) && there.Strand < number ? there : null;
-        for (var i = start; i < end; i++) firstAt.TryAdd((points[i].Way, points[i].Terminal), placeOf[i]);
+        StripPlace? joins = firstAt.TryGetValue((last.Leg, last.Terminal), out var there) && there.Strand < number ? there : null;
+        for (var i = start; i < end; i++) firstAt.TryAdd((points[i].Leg, points[i].Terminal), placeOf[i]);
         strands.Add(new Strand(control, leaves, joins, stations));
     }
 
@@ -64,7 +64,7 @@ internal sealed class StrandReader
     /// <summary>The two halves of a joint are one station.</summary>
     private static bool SameJoint(List<StripStation> stations, ProfilePoint point) =>
         point.Part.EndsWith(HalfOfJoint, StringComparison.Ordinal) && stations.Count > 0
-        && stations[^1].Kind == StripKind.Joint && stations[^1].Part == JointOf(point.Part) && stations[^1].Way == point.Way;
+        && stations[^1].Kind == StripKind.Joint && stations[^1].Part == JointOf(point.Part) && stations[^1].Leg == point.Leg;
 
     private static string JointOf(string half) => TerminalIndex.Split(half).Part;
 
@@ -84,7 +84,7 @@ internal sealed class StrandReader
     }
 
     private StripStation Station(string id, string element, StationWord word, string from, ProfilePoint point) =>
-        new(id, element, word.Kind, word.Part, word.Name, word.Detail, from, point.Terminal, point.Way, point.Metres, word.LengthMetres, words.Passes(element))
+        new(id, element, word.Kind, word.Part, word.Name, word.Detail, from, point.Terminal, point.Leg, point.Metres, word.LengthMetres, words.Passes(element))
         {
             List = words.ListOf(word.Part),
             Rated = word.Rated,

@@ -24,7 +24,7 @@ public sealed record StripStation(
     string Detail,
     string From,
     string To,
-    Way Way,
+    Leg Leg,
     double Metres,
     double LengthMetres,
     IReadOnlyList<string> Passes)

@@ -77,7 +77,7 @@ public static class StripReader
                 var other = WiringMap.Other(link, at);
                 var word = words.Of(link.Id);
                 if (stations.Count < MaxLoose)
-                    stations.Add(new StripStation(link.Id, link.Id, word.Kind, word.Part, word.Name, word.Detail, at, other, Way.Out, 0, word.LengthMetres, words.Passes(link.Id)));
+                    stations.Add(new StripStation(link.Id, link.Id, word.Kind, word.Part, word.Name, word.Detail, at, other, Leg.Out, 0, word.LengthMetres, words.Passes(link.Id)));
                 if (met.Add(other)) open.Enqueue(other);
             }
         }

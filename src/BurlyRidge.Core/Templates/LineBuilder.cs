@@ -62,7 +62,7 @@ internal sealed class LineBuilder
     public ReturnPath Return { get; }
 
     /// <summary>What was done and why, a sentence each.</summary>
-    public List<string> Did { get; } = [];
+    public List<string> Notes { get; } = [];
 
     /// <summary>What the light is for.</summary>
     public LineUse Use { get; set; } = LineUse.Unsaid;
@@ -241,7 +241,7 @@ internal sealed class LineBuilder
     {
         var fuse = Fuse("fuse", Amps / 0.8);
         Power(Plus, $"{fuse}.in", Lengths.Beside);
-        Did.Add("Its own fuse beside the battery's post; what lies before it is as short as can be.");
+        Notes.Add("Its own fuse beside the battery's post; what lies before it is as short as can be.");
         return $"{fuse}.out";
     }
 
@@ -250,7 +250,7 @@ internal sealed class LineBuilder
     {
         var relay = Relay();
         Power(live, $"{relay}.30", Lengths.Near);
-        Did.Add("A relay near the fuse: the lamps' current stays out of the dash.");
+        Notes.Add("A relay near the fuse: the lamps' current stays out of the dash.");
         return relay;
     }
 
@@ -273,7 +273,7 @@ internal sealed class LineBuilder
         ToDash(control, $"{part}.in");
         ToDash($"{part}.out", $"{relay}.86");
         CoilToStud($"{relay}.85");
-        Did.Add("The switch carries the coil's current alone, behind a 3 A fuse of its own.");
+        Notes.Add("The switch carries the coil's current alone, behind a 3 A fuse of its own.");
     }
 
     /// <summary>The coil on a signal of the vehicle: after its plus, or between fused plus and the wire that turns to earth.</summary>
@@ -291,7 +291,7 @@ internal sealed class LineBuilder
                 ToDash($"{relay}.85", $"{armedBy}.in");
                 ToDash($"{armedBy}.out", lamp.Minus);
             }
-            Did.Add("The beam is switched in its minus: the coil hangs between fused plus and the wire that turns to earth, and the switch's own lamp stays unearthed.");
+            Notes.Add("The beam is switched in its minus: the coil hangs between fused plus and the wire that turns to earth, and the switch's own lamp stays unearthed.");
             return;
         }
         if (armedBy is null) Thin(lamp.Plus, $"{relay}.86", 1);
@@ -304,7 +304,7 @@ internal sealed class LineBuilder
         }
         if (byLamp) Thin($"{relay}.85", lamp.Minus, 1);
         else CoilToStud($"{relay}.85");
-        Did.Add("The beam's wire gives the coil's current and no more.");
+        Notes.Add("The beam's wire gives the coil's current and no more.");
     }
 
     /// <summary>From a feed to the lamps, each on its own two tails behind a plug, and back.</summary>
@@ -321,7 +321,7 @@ internal sealed class LineBuilder
             Power($"{lamps[i]}.{light.Minus}", $"{backPlug}.a", Lengths.Tail + Lengths.MoreTail * i, outside);
         }
         Back($"{backPlug}.b");
-        Did.Add(lamps.Count == 1 ? "A sealed plug at the lamp, so that it can be changed without cutting." : "A sealed plug before the lamps, each on its own two tails.");
+        Notes.Add(lamps.Count == 1 ? "A sealed plug at the lamp, so that it can be changed without cutting." : "A sealed plug before the lamps, each on its own two tails.");
         return lamps;
     }
 
@@ -347,11 +347,11 @@ internal sealed class LineBuilder
         if (Return == ReturnPath.Wire)
         {
             Power(from, Post(), Lengths.Back, LampZones);
-            Did.Add("Back by wire to the battery's post.");
+            Notes.Add("Back by wire to the battery's post.");
             return;
         }
         Power(from, Stud("earth", atLamps: true, Metres), Lengths.BodyBack, LampZones[^1]);
-        Did.Add("Earthed on the body near the lamps: bare metal, an existing bolt, measured once it is made.");
+        Notes.Add("Earthed on the body near the lamps: bare metal, an existing bolt, measured once it is made.");
     }
 
     public string Pin(int function, Func<LampFunction, string> pin) => pin(Lamp.Functions[function]);

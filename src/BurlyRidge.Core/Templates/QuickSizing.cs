@@ -49,7 +49,7 @@ public sealed record QuickSizing(
     public IReadOnlyList<WireRung> Ladder => ladder!.Value;
 
     /// <summary>What would make it hold where no size does, a sentence each; worked out when it is first asked for.</summary>
-    public IReadOnlyList<string> WaysOut => waysOut!.Value;
+    public IReadOnlyList<string> Advice => waysOut!.Value;
 
     /// <summary>Wire of each run, in the order that the template builds them.</summary>
     internal IReadOnlyList<string> Wires { get; private init; } = [];
@@ -80,7 +80,7 @@ public sealed record QuickSizing(
             lit ? Harness.Losses.Of(parts.Rig, line.Off, line.Worst!.Id) : [], best, main)
         {
             ladder = new(() => LadderOf(parts, noFuse)),
-            waysOut = new(() => WayOut.Of(ask)),
+            waysOut = new(() => QuickAdvice.Of(ask)),
             Wires = [.. parts.Rig.Runs.Select(run => run.Wire)],
         };
     }

@@ -97,7 +97,7 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
         };
     }
 
-    private LampBody? Body()
+    private LampDimensions? Body()
     {
         var (width, height, depth) = (NumberOf("width_mm"), NumberOf("height_mm"), NumberOf("depth_mm"));
         if (width is null && height is null && depth is null) return null;
@@ -106,7 +106,7 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
             Refuse("width_mm", "Give width, height and depth, or none of them.");
             return null;
         }
-        var body = new LampBody(width.Value, height.Value, depth.Value, NumberOf("kg") ?? UsualKilograms) { Holds = [.. Holds()] };
+        var body = new LampDimensions(width.Value, height.Value, depth.Value, NumberOf("kg") ?? UsualKilograms) { Holds = [.. Holds()] };
         return body with
         {
             RadiusMillimetres = NumberOf("radius_mm"),

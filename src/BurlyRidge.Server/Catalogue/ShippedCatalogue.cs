@@ -24,29 +24,29 @@ internal static class ShippedCatalogue
         new CatalogueLamp(new Fixture("two-light-bar", "Bar with amber backlight",
             [new LampFunction("main", LampKind.RegulatedLed, 90, Plus: "white", Minus: "black"), new LampFunction("backlight", LampKind.ResistorLed, 8, Plus: "amber", Minus: "black")])
         {
-            Body = new LampBody(560, 62, 70, 2.6) { Holds = [Feet(260, 500)], TailMillimetres = 300 },
+            Body = new LampDimensions(560, 62, 70, 2.6) { Holds = [Feet(260, 500)], TailMillimetres = 300 },
         }, 8_200, 185),
         new CatalogueLamp(new Fixture("reverse-pod", "Backing-up pod with a dim lead",
             [new LampFunction("main", LampKind.RegulatedLed, 24, DimPin: "dim")])
         {
-            Body = new LampBody(96, 78, 60, 0.6) { Holds = [new Holder(HolderKind.Stud, 8, 8)], TailMillimetres = 150 },
+            Body = new LampDimensions(96, 78, 60, 0.6) { Holds = [new Holder(HolderKind.Stud, 8, 8)], TailMillimetres = 150 },
         }, 2_200, 58),
         new CatalogueLamp(new Fixture("grille-marker", "Grille marker", [new LampFunction("main", LampKind.ResistorLed, 1.8)])
         {
-            Body = new LampBody(70, 22, 24, 0.1) { Holds = [new Holder(HolderKind.Stud, 6, 6)], TailMillimetres = 300 },
+            Body = new LampDimensions(70, 22, 24, 0.1) { Holds = [new Holder(HolderKind.Stud, 6, 6)], TailMillimetres = 300 },
         }, 60, 14),
         new CatalogueLamp(new Fixture("driving-round", "Round driving lamp, filament", [new LampFunction("main", LampKind.Filament, 100)])
         {
-            Body = new LampBody(180, 190, 110, 1.6) { Holds = [new Holder(HolderKind.Stud, 10, 10)], TailMillimetres = 200 },
+            Body = new LampDimensions(180, 190, 110, 1.6) { Holds = [new Holder(HolderKind.Stud, 10, 10)], TailMillimetres = 200 },
         }, 1_700, 66),
         Bar("opening-strip", "Opening strip", 480, 22, 14, 0.2, 9, 700, 28, Feet(120, 460)),
         new CatalogueLamp(Lamp("receiver-lamp", "Receiver lamp", 40, null) with
         {
-            Body = new LampBody(210, 90, 96, 2.8) { Holds = [new Holder(HolderKind.Receiver, 50, 50)], TailMillimetres = 900 },
+            Body = new LampDimensions(210, 90, 96, 2.8) { Holds = [new Holder(HolderKind.Receiver, 50, 50)], TailMillimetres = 900 },
         }, 3_900, 120),
         new CatalogueLamp(Lamp("clamp-pod", "Clamp pod", 30, null) with
         {
-            Body = new LampBody(110, 120, 82, 1.2) { Holds = [new Holder(HolderKind.Clamp, 42, 60)], TailMillimetres = 400, TiltDegrees = 15 },
+            Body = new LampDimensions(110, 120, 82, 1.2) { Holds = [new Holder(HolderKind.Clamp, 42, 60)], TailMillimetres = 400, TiltDegrees = 15 },
         }, 2_900, 82),
     ];
 
@@ -65,13 +65,13 @@ internal static class ShippedCatalogue
         string id, string name, double width, double height, double depth, double kilograms, double watts, double lumens, double price, Holder hold, double? radius = null, double? most = null) =>
         new(Lamp(id, name, watts, most) with
         {
-            Body = new LampBody(width, height, depth, kilograms) { Holds = [hold], RadiusMillimetres = radius, TailMillimetres = 300, Lead = Side.Left },
+            Body = new LampDimensions(width, height, depth, kilograms) { Holds = [hold], RadiusMillimetres = radius, TailMillimetres = 300, Lead = Side.Left },
         }, lumens, price);
 
     private static CatalogueLamp Pod(
         string id, string name, double width, double height, double depth, double kilograms, double watts, double lumens, double price, double? most = null) =>
         new(Lamp(id, name, watts, most) with
         {
-            Body = new LampBody(width, height, depth, kilograms) { Holds = [new Holder(HolderKind.Stud, 8, 8)], TailMillimetres = 150 },
+            Body = new LampDimensions(width, height, depth, kilograms) { Holds = [new Holder(HolderKind.Stud, 8, 8)], TailMillimetres = 150 },
         }, lumens, price);
 }

@@ -25,7 +25,7 @@ internal static class DemoWords
 
     /// <summary>The lamp as a tape finds it.</summary>
     public static Fixture Sized(this Fixture lamp, double width, double height, double depth, double kilograms, HolderKind kind, double from, double to) =>
-        lamp with { Body = new LampBody(width, height, depth, kilograms) { Holds = [new Holder(kind, from, to)], TailMillimetres = 300 } };
+        lamp with { Body = new LampDimensions(width, height, depth, kilograms) { Holds = [new Holder(kind, from, to)], TailMillimetres = 300 } };
 
     public static Place[] Places(string at, params string[] parts) => [.. parts.Select(part => new Place(part, at))];
 

@@ -34,8 +34,8 @@ internal static class OrchardPickup
             ],
             PartBodies =
             [
-                new PartBody("drive-relay", 30, 32, 46) { OpenMillimetres = 40 },
-                new PartBody("drive-switch", 36, 20, 42) { HoleMillimetres = 22, OpenMillimetres = 10, ReachMillimetres = 0 },
+                new PartDimensions("drive-relay", 30, 32, 46) { OpenMillimetres = 40 },
+                new PartDimensions("drive-switch", 36, 20, 42) { HoleMillimetres = 22, OpenMillimetres = 10, ReachMillimetres = 0 },
             ],
             Lines =
             [

@@ -28,7 +28,7 @@ internal static class RescueWagon
                 .. Places("quarter-left", "stud-rear", "plug-work"), new Place("work-l", "rear-left"), new Place("work-r", "rear-right"), new Place("sled-lamp", "chassis-rear"),
                 .. Places("grille", "stud-front"), new Place("plough-l", "bumper-slot"), new Place("plough-r", "bumper-slot"), new Place("winch-lamp", "plate"),
             ],
-            PartBodies = [new PartBody("box", 210, 140, 70) { OpenMillimetres = 35, ReachMillimetres = 30 }],
+            PartBodies = [new PartDimensions("box", 210, 140, 70) { OpenMillimetres = 35, ReachMillimetres = 30 }],
             Lines =
             [
                 Planned("bar", "Roof bar", LampKind.RegulatedLed, 1, 180, 4.6, ReturnPath.Wire, Trigger.HighBeam, Zone.EngineBay, Zone.Exterior).At("roof-bar") with { Use = LineUse.Forward, MetresFromFront = 1.9 },

@@ -11,9 +11,9 @@ namespace BurlyRidge.Server.Edits;
 public sealed record EditRequest(Rig Rig, EditCommand Command) : IAboutRig;
 
 /// <summary>The rig with it done.</summary>
-/// <param name="Did">What was done and why, a sentence each; empty where the change says it itself.</param>
+/// <param name="Notes">What was done and why, a sentence each; empty where the change says it itself.</param>
 /// <param name="LineId">The line that came of it; null where none did.</param>
-public sealed record EditAnswer(Rig Rig, IReadOnlyList<string> Did, string? LineId);
+public sealed record EditAnswer(Rig Rig, IReadOnlyList<string> Notes, string? LineId);
 
 /// <summary>Every change of a rig that is more than the value of a field; nothing is stored.</summary>
 internal static class EditEndpoint
@@ -34,7 +34,7 @@ internal static class EditEndpoint
         };
         return cancellation.WorkOut(token => command.Run(context with { Cancellation = token })) switch
         {
-            EditOutcome.Done done => TypedResults.Ok(new EditAnswer(done.Rig, done.Did, done.LineId)),
+            EditOutcome.Done done => TypedResults.Ok(new EditAnswer(done.Rig, done.Notes, done.LineId)),
             EditOutcome.Refused refused => BadInput.Of(BadInput.Under("command", refused.Problems)),
             EditOutcome.NotPossible not => TypedResults.Problem(type: ProblemTypes.NotPossible, statusCode: StatusCodes.Status422UnprocessableEntity, title: not.Title, detail: not.Detail),
             var other => throw new NotSupportedException($"{other}"),

@@ -12,30 +12,30 @@ namespace BurlyRidge.Core.Tests.Altering;
 /// <summary>A line goes with what only that needs, and with nothing else.</summary>
 public class LineRemovalTests
 {
-    public static TheoryData<string, bool> AllStarts => StartTests.All;
+    public static TheoryData<string, bool> AllStarts => LineTemplatesTests.All;
 
     [Theory]
     [MemberData(nameof(AllStarts))]
     public void A_line_that_was_started_and_removed_leaves_no_part_behind(string id, bool placed)
     {
-        var (rig, request) = StartTests.Ask(id, placed);
-        var started = Starts.Begin(rig, request).Rig;
+        var (rig, request) = LineTemplatesTests.Ask(id, placed);
+        var started = LineTemplates.Build(rig, request).Rig;
         var removed = LineRemoval.Of(started, started.Lines.Single().Id)!;
         Assert.Empty(RigValidation.Validate(removed.Rig));
         // A second battery and what charges it are the vehicle's from then on.
         var left = Left(removed.Rig);
         if (id == "second-battery") left.RemoveAll(part => part.Contains("charge", StringComparison.Ordinal) || part.Contains("camp", StringComparison.Ordinal) || part.Contains("post", StringComparison.Ordinal) || part.Contains("battery", StringComparison.Ordinal));
         Assert.Empty(left);
-        Assert.NotEmpty(removed.Did);
+        Assert.NotEmpty(removed.Notes);
     }
 
     [Theory]
     [MemberData(nameof(AllStarts))]
     public void A_line_started_beside_another_goes_and_the_other_stays_as_it_was(string id, bool placed)
     {
-        var (rig, request) = StartTests.Ask(id, placed);
-        var first = Starts.Begin(rig, request with { Name = "First" }).Rig;
-        var both = Starts.Begin(first, request with { Name = "Second" }).Rig;
+        var (rig, request) = LineTemplatesTests.Ask(id, placed);
+        var first = LineTemplates.Build(rig, request with { Name = "First" }).Rig;
+        var both = LineTemplates.Build(first, request with { Name = "Second" }).Rig;
         var removed = LineRemoval.Of(both, both.Lines[1].Id)!.Rig;
         Assert.Empty(RigValidation.Validate(removed));
         Assert.Equal(Ids(first), Ids(removed));
@@ -48,18 +48,18 @@ public class LineRemovalTests
     [Fact]
     public void What_other_lines_need_stays_and_is_said()
     {
-        var (rig, request) = StartTests.Ask("power-box", placed: false);
-        var both = Starts.Begin(Starts.Begin(rig, request with { Name = "First" }).Rig, request with { Name = "Second" }).Rig;
+        var (rig, request) = LineTemplatesTests.Ask("power-box", placed: false);
+        var both = LineTemplates.Build(LineTemplates.Build(rig, request with { Name = "First" }).Rig, request with { Name = "Second" }).Rig;
         var removed = LineRemoval.Of(both, both.Lines[0].Id)!;
         Assert.Single(removed.Rig.PowerBoxes);
-        Assert.Contains(removed.Did, sentence => sentence.Contains("stay", StringComparison.Ordinal) && sentence.Contains("power box", StringComparison.Ordinal));
+        Assert.Contains(removed.Notes, sentence => sentence.Contains("stay", StringComparison.Ordinal) && sentence.Contains("power box", StringComparison.Ordinal));
     }
 
     [Fact]
     public void A_lamp_that_two_lines_light_stays_with_the_wires_of_the_other()
     {
-        var (rig, request) = StartTests.Ask("two-functions", placed: false);
-        var started = Starts.Begin(rig, request).Rig;
+        var (rig, request) = LineTemplatesTests.Ask("two-functions", placed: false);
+        var started = LineTemplates.Build(rig, request).Rig;
         var lamp = started.Fixtures[0];
         var split = started with { Lines = [new Line("main", "Main") { Lights = [$"{lamp.Id}.main"] }, new Line("back", "Backlight") { Lights = [$"{lamp.Id}.back"] }] };
         var removed = LineRemoval.Of(split, "back")!.Rig;
@@ -71,8 +71,8 @@ public class LineRemovalTests
     [Fact]
     public void Lamps_fed_through_the_lamps_that_go_keep_their_feed()
     {
-        var (rig, request) = StartTests.Ask("row", placed: false);
-        var started = Starts.Begin(rig, request).Rig;
+        var (rig, request) = LineTemplatesTests.Ask("row", placed: false);
+        var started = LineTemplates.Build(rig, request).Rig;
         var lights = started.Lines.Single().Lights;
         var split = started with { Lines = [new Line("near", "Near") { Lights = [.. lights.Take(1)] }, new Line("far", "Far") { Lights = [.. lights.Skip(1)] }] };
         var removed = LineRemoval.Of(split, "near")!.Rig;
@@ -84,8 +84,8 @@ public class LineRemovalTests
     [Fact]
     public void What_hung_loose_before_is_left_as_it_was()
     {
-        var (rig, request) = StartTests.Ask("own-harness", placed: false);
-        var started = Starts.Begin(rig, request).Rig;
+        var (rig, request) = LineTemplatesTests.Ask("own-harness", placed: false);
+        var started = LineTemplates.Build(rig, request).Rig;
         var loose = started with { Joints = [.. started.Joints, new Joint("later", JointKind.Cap)], Runs = [.. started.Runs, started.Runs[0] with { Id = "spare", From = "battery.plus", To = "later.end" }] };
         var removed = LineRemoval.Of(loose, loose.Lines.Single().Id)!.Rig;
         Assert.Equal(["spare"], removed.Runs.Select(run => run.Id));

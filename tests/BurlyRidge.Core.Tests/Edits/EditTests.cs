@@ -86,7 +86,7 @@ public class EditTests
     {
         EditCommand[] commands =
         [
-            new TakeOffer("nobody", "x", "y"), new WireByParts("nobody"), new RemoveLine("nobody"), new StartLine("own-harness", "Line", "nobody", 1),
+            new TakeOffer("nobody", "x", "y"), new WireByParts("nobody"), new RemoveLine("nobody"), new AddTemplateLine("own-harness", "Line", "nobody", 1),
             new PlaceLamp("nobody", "nobody"), new MoveOutput("a", "b"), new RemoveLane("nobody"), new RemoveStation("nobody"), new RemoveSpace("nobody"),
         ];
         Assert.All(commands, command => Assert.IsType<EditOutcome.Refused>(command.Run(new EditContext(Placed))));

@@ -12,9 +12,9 @@ public class LampFitTests
 
     private static Mount Open => new("m", "Mount", "s", new Point(0, 0, 1)) { Holds = [Feet] };
 
-    private static LampBody Lamp(double width, double height = 60, double depth = 70) => new(width, height, depth, 3) { Holds = [new Holder(HolderKind.Feet, 300, 400)], BehindMillimetres = 30, TailMillimetres = 300 };
+    private static LampDimensions Lamp(double width, double height = 60, double depth = 70) => new(width, height, depth, 3) { Holds = [new Holder(HolderKind.Feet, 300, 400)], BehindMillimetres = 30, TailMillimetres = 300 };
 
-    private static FitFinding Find(Mount mount, LampBody lamp, string id) => LampFit.Of(mount, "lamp", lamp).Findings.Single(finding => finding.Id == id);
+    private static FitFinding Find(Mount mount, LampDimensions lamp, string id) => LampFit.Of(mount, "lamp", lamp).Findings.Single(finding => finding.Id == id);
 
     /// <summary>s = R − √(R² − c²/4). By hand: R 1300, c 1000 gives 1300 − √(1690000 − 250000) = 1300 − 1200 = 100.</summary>
     [Theory]
@@ -135,7 +135,7 @@ public class LampFitTests
         Assert.Equal(Verdict.Stop, LampFit.Of(Open with { WidthMillimetres = 499 }, pods).Findings.Single(finding => finding.Id == "width").Verdict);
     }
 
-    private static readonly Gen<LampBody> Lamps = Gen.Select(Gen.Double[40, 1400], Gen.Double[20, 150], Gen.Double[20, 150], Gen.Double[700, 5000], Gen.Bool,
+    private static readonly Gen<LampDimensions> Lamps = Gen.Select(Gen.Double[40, 1400], Gen.Double[20, 150], Gen.Double[20, 150], Gen.Double[700, 5000], Gen.Bool,
         (width, height, depth, radius, curved) => Lamp(width, height, depth) with { RadiusMillimetres = curved ? radius : null });
 
     private static readonly Gen<Mount> Mounts = Gen.Select(Gen.Double[50, 1500], Gen.Double[30, 200], Gen.Double[40, 250], Gen.Double[0, 60], Gen.Double[700, 5000], Gen.Bool,

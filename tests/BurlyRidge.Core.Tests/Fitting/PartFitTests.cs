@@ -10,7 +10,7 @@ public class PartFitTests
 {
     private static readonly Space Shelf = new("shelf", "Shelf", "battery", 200, 100, 80) { ReachMillimetres = 30 };
 
-    private static Verdict Of(Space space, PartBody part, string id) => PartFit.Of(space, part).Findings.Single(finding => finding.Id == id).Verdict;
+    private static Verdict Of(Space space, PartDimensions part, string id) => PartFit.Of(space, part).Findings.Single(finding => finding.Id == id).Verdict;
 
     [Theory]
     [InlineData(200, 100, 80, Verdict.Holds)]
@@ -18,14 +18,14 @@ public class PartFitTests
     [InlineData(150, 150, 80, Verdict.Stop)]
     [InlineData(200, 100, 80.1, Verdict.Stop)]
     public void A_box_goes_upright_or_turned(double width, double height, double depth, Verdict verdict) =>
-        Assert.Equal(verdict, PartFit.Of(Shelf, new PartBody("box", width, height, depth)).Verdict);
+        Assert.Equal(verdict, PartFit.Of(Shelf, new PartDimensions("box", width, height, depth)).Verdict);
 
     [Fact]
     public void Its_lid_has_to_open_and_a_spanner_to_turn()
     {
-        Assert.Equal(Verdict.Stop, Of(Shelf, new PartBody("box", 100, 50, 50) { OpenMillimetres = 31 }, "depth"));
-        Assert.Equal(Verdict.Holds, Of(Shelf, new PartBody("box", 100, 50, 50) { OpenMillimetres = 30, ReachMillimetres = 30 }, "reach"));
-        Assert.Equal(Verdict.Stop, Of(Shelf, new PartBody("box", 100, 50, 50) { ReachMillimetres = 31 }, "reach"));
+        Assert.Equal(Verdict.Stop, Of(Shelf, new PartDimensions("box", 100, 50, 50) { OpenMillimetres = 31 }, "depth"));
+        Assert.Equal(Verdict.Holds, Of(Shelf, new PartDimensions("box", 100, 50, 50) { OpenMillimetres = 30, ReachMillimetres = 30 }, "reach"));
+        Assert.Equal(Verdict.Stop, Of(Shelf, new PartDimensions("box", 100, 50, 50) { ReachMillimetres = 31 }, "reach"));
     }
 
     [Theory]
@@ -34,12 +34,12 @@ public class PartFitTests
     [InlineData(24.0, Verdict.Stop)]
     [InlineData(null, Verdict.Watch)]
     public void A_switch_wants_its_hole(double? hole, Verdict verdict) =>
-        Assert.Equal(verdict, Of(Shelf with { HoleMillimetres = hole }, new PartBody("s", 20, 20, 30) { HoleMillimetres = 22 }, "hole"));
+        Assert.Equal(verdict, Of(Shelf with { HoleMillimetres = hole }, new PartDimensions("s", 20, 20, 30) { HoleMillimetres = 22 }, "hole"));
 
     [Fact]
     public void What_arrives_is_measured_before_anything_comes_off()
     {
-        var sold = new LampBody(500, 60, 70, 3);
+        var sold = new LampDimensions(500, 60, 70, 3);
         Assert.Empty(Arrival.Differences(sold, sold with { WidthMillimetres = 501 }));
         Assert.Equal(["width"], Arrival.Differences(sold, sold with { WidthMillimetres = 504, DepthMillimetres = 70.5 }).Select(size => size.Size));
     }
@@ -49,7 +49,7 @@ public class PartFitTests
     {
         var mount = new Mount("m", "Mount", "s", new Point(0, 0, 1)) { WidthMillimetres = 512, Holds = [new Holder(HolderKind.Stud, 8, 10)] };
         CatalogueLamp Lamp(string id, double width, double lumens, double price, double volts = 12) => new(
-            new Fixture(id, id, [new LampFunction("main", LampKind.RegulatedLed, 20, volts)]) { Body = new LampBody(width, 60, 70, 1) { Holds = [new Holder(HolderKind.Stud, 8, 8)] } }, lumens, price);
+            new Fixture(id, id, [new LampFunction("main", LampKind.RegulatedLed, 20, volts)]) { Body = new LampDimensions(width, 60, 70, 1) { Holds = [new Holder(HolderKind.Stud, 8, 8)] } }, lumens, price);
         var all = new[] { Lamp("wide", 600, 9000, 10), Lamp("dim", 300, 1000, 20), Lamp("bright", 400, 4000, 90), Lamp("truck", 300, 8000, 50, 24) };
         var truck = Candidates.For(mount, all, Vehicle.Usual(24), UnitSystem.Metric, RankBy.Light);
         Assert.Equal("truck", truck[0].Lamp.Fixture.Id);

@@ -37,7 +37,7 @@ public class PartNamesTests
             Read(Assessor.Assess(rig));
             foreach (var line in rig.Lines) Read(LineView.Of(rig, line.Id));
             Read(PanelView.Of(AssessedRig.Of(rig)));
-            Read(Walk.Of(rig));
+            Read(WalkaroundView.Of(rig));
             Read(whole.Resize());
             Read(whole.AssignOutputs());
             Read(Reroute.Of(rig));

@@ -23,9 +23,9 @@ public class RoutedRigTests
     {
         var once = RoutedRig.Of(Plain);
         var run = once.Rig.Runs.Single(run => run.Id == "k-87--plug-a");
-        var way = once.Ways.Single(laid => laid.Id == run.Id).Way!;
-        Assert.Equal(["battery", "bay-right", "hinge-right", "roof-front"], way.Stations);
-        Assert.Equal(way.LaneMetres * 1.05 + 0.3, run.LengthMetres, 1e-9);
+        var route = once.Routes.Single(laid => laid.Id == run.Id).Route!;
+        Assert.Equal(["battery", "bay-right", "hinge-right", "roof-front"], route.Stations);
+        Assert.Equal(route.LaneMetres * 1.05 + 0.3, run.LengthMetres, 1e-9);
         Assert.Equal([Zone.EngineBay, Zone.Exterior], run.Zones);
         Assert.Equal(RigDocument.Write(once.Rig), RigDocument.Write(RoutedRig.Of(once.Rig).Rig));
     }
@@ -35,7 +35,7 @@ public class RoutedRigTests
     {
         var rig = Plain.WithRun("k-87--plug-a", run => run with { Lay = run.Lay! with { MeasuredMetres = 2.9 } });
         Assert.Equal(2.9, Of(rig, "k-87--plug-a").LengthMetres);
-        var answer = Assessor.Assess(rig).Ways.Single(way => way.Id == "k-87--plug-a");
+        var answer = Assessor.Assess(rig).Routes.Single(route => route.Id == "k-87--plug-a");
         Assert.Equal((2.9, 2.9), (answer.Metres, answer.MeasuredMetres));
         Assert.NotEqual(2.9, answer.RoutedMetres!.Value, 0.01);
     }
@@ -66,7 +66,7 @@ public class RoutedRigTests
     public void What_has_no_way_keeps_its_length()
     {
         var closed = Plain with { Body = Plain.Body! with { Lanes = [.. Plain.Body!.Lanes.Where(lane => !lane.Id.Contains("roof-", StringComparison.Ordinal))] } };
-        Assert.Null(RoutedRig.Of(closed).Ways.Single(laid => laid.Id == "k-87--plug-a").Way);
+        Assert.Null(RoutedRig.Of(closed).Routes.Single(laid => laid.Id == "k-87--plug-a").Route);
         Assert.Equal(2.2, Of(closed, "k-87--plug-a").LengthMetres);
     }
 

@@ -6,7 +6,7 @@ using CsCheck;
 
 namespace BurlyRidge.Core.Tests.Routing;
 
-/// <summary>Ways over lanes, against trying every way there is.</summary>
+/// <summary>Routes over lanes, against trying every route there is.</summary>
 public class RouterTests
 {
     private static readonly HouseRules Rules = new();
@@ -30,7 +30,7 @@ public class RouterTests
             ],
         });
 
-    /// <summary>Cheapest of all ways that meet no station twice from the same side; infinite where there is none.</summary>
+    /// <summary>Cheapest of all routes that meet no station twice from the same side; infinite where there is none.</summary>
     private static double Cheapest(Body body, string at, bool? inside, string to, HashSet<(string, bool?)> met)
     {
         var best = at == to ? 0 : double.PositiveInfinity;
@@ -49,9 +49,9 @@ public class RouterTests
     [Fact]
     public void No_other_way_costs_less() => SmallBodies.Sample(body =>
     {
-        var way = new Router(Rules, body, new LaneRoom()).Best("s0", "s2", Bare);
+        var route = new Router(Rules, body, new LaneRoom()).Best("s0", "s2", Bare);
         var cheapest = Cheapest(body, "s0", null, "s2", []);
-        return way is null ? double.IsPositiveInfinity(cheapest) : Math.Abs(way.Cost - cheapest) < 1e-9;
+        return route is null ? double.IsPositiveInfinity(cheapest) : Math.Abs(route.Cost - cheapest) < 1e-9;
     }, iter: 2000);
 
     public static TheoryData<BodyKind> Kinds => [.. Enum.GetValues<BodyKind>()];
@@ -66,16 +66,16 @@ public class RouterTests
         {
             foreach (var to in body.Stations)
             {
-                var way = router.Best(from.Id, to.Id, Bare);
-                Assert.NotNull(way);
-                Assert.Equal((from.Id, to.Id), (way.Stations[0], way.Stations[^1]));
-                for (var i = 1; i < way.Lanes.Count; i++)
-                    if (way.Lanes[i].Zone == Zone.Cabin != (way.Lanes[i - 1].Zone == Zone.Cabin))
-                        Assert.Equal(StationKind.Grommet, body.StationOf(way.Stations[i])!.Kind);
-                for (var i = 0; i < way.Lanes.Count; i++)
-                    Assert.Contains(way.Stations[i], new[] { way.Lanes[i].From, way.Lanes[i].To });
-                Assert.Equal(way.Lanes.Sum(lane => LaneCost.Metres(body, lane)), way.LaneMetres, 1e-9);
-                Assert.Equal(Math.Max(0.05, way.LaneMetres * 1.05 + 0.3), RoutedRig.Metres(Rules, way), 1e-9);
+                var route = router.Best(from.Id, to.Id, Bare);
+                Assert.NotNull(route);
+                Assert.Equal((from.Id, to.Id), (route.Stations[0], route.Stations[^1]));
+                for (var i = 1; i < route.Lanes.Count; i++)
+                    if (route.Lanes[i].Zone == Zone.Cabin != (route.Lanes[i - 1].Zone == Zone.Cabin))
+                        Assert.Equal(StationKind.Grommet, body.StationOf(route.Stations[i])!.Kind);
+                for (var i = 0; i < route.Lanes.Count; i++)
+                    Assert.Contains(route.Stations[i], new[] { route.Lanes[i].From, route.Lanes[i].To });
+                Assert.Equal(route.Lanes.Sum(lane => LaneCost.Metres(body, lane)), route.LaneMetres, 1e-9);
+                Assert.Equal(Math.Max(0.05, route.LaneMetres * 1.05 + 0.3), RoutedRig.Metres(Rules, route), 1e-9);
             }
         }
     }
@@ -89,8 +89,8 @@ public class RouterTests
     [InlineData(24.1, null)]
     public void A_plug_takes_the_hole_that_it_passes(double plug, string? hole)
     {
-        var way = new Router(Rules, GenericBody.Of(BodyKind.LongWagon), new LaneRoom()).Best("bay-right", "foot-right", new Laying(4, plug, 105));
-        Assert.Equal(hole, way?.Stations.FirstOrDefault(station => station.StartsWith("grommet", StringComparison.Ordinal)));
+        var route = new Router(Rules, GenericBody.Of(BodyKind.LongWagon), new LaneRoom()).Best("bay-right", "foot-right", new Laying(4, plug, 105));
+        Assert.Equal(hole, route?.Stations.FirstOrDefault(station => station.StartsWith("grommet", StringComparison.Ordinal)));
     }
 
     [Fact]
@@ -116,7 +116,7 @@ public class RouterTests
         var others = router.Others("battery", "quarter-left", Bare, best);
         Assert.NotEmpty(others);
         Assert.All(others, other => Assert.True(other.Cost >= best.Cost));
-        Assert.Distinct(others.Append(best).Select(way => string.Join('|', way.Lanes.Select(lane => lane.Id))));
+        Assert.Distinct(others.Append(best).Select(route => string.Join('|', route.Lanes.Select(lane => lane.Id))));
     }
 
     [Fact]

@@ -38,7 +38,7 @@ internal static class GoldenFigures
         {
             Say(text, "line", line.Id, line.Verdict, Number(line.Summary?.Amps ?? 0), line.Figures?.DropLimit is { } limit ? Number(limit) : "-");
             foreach (var lamp in line.Figures?.Lamps ?? []) Say(text, "lamp", lamp.Id, Number(lamp.OffVolts), Number(lamp.RunningVolts), Number(lamp.OffAmps), Number(lamp.DropFraction));
-            foreach (var part in line.Figures?.Drop ?? []) Say(text, "drop", part.Part, part.Way, Number(part.Volts));
+            foreach (var part in line.Figures?.Drop ?? []) Say(text, "drop", part.Part, part.Leg, Number(part.Volts));
             Checks(text, line.Checks);
         }
         foreach (var run in assessment.Runs)

@@ -6,13 +6,13 @@ namespace BurlyRidge.Core.Checks.Routes;
 /// <summary>Does a way pass something that hurts a wire, or that a wire must not hinder?</summary>
 internal static class HazardCheck
 {
-    internal static readonly CheckKind Kind = new("hazard", "The way keeps clear of what hurts it", CheckKind.Practice);
+    internal static readonly CheckKind Kind = new("hazard", "The route keeps clear of what hurts it", CheckKind.Practice);
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Routed.Ways.Where(laid => laid.Way is not null).Select(laid => Find(subject, laid)));
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Routed.Routes.Where(laid => laid.Route is not null).Select(laid => Find(subject, laid)));
 
     private static Finding Find(RigSubject subject, Routed laid)
     {
-        var met = laid.Way!.Lanes.Where(lane => lane.Hazards.Any(Hurts)).ToList();
+        var met = laid.Route!.Lanes.Where(lane => lane.Hazards.Any(Hurts)).ToList();
         var verdict = met.Count == 0 ? Verdict.Holds : Verdict.Watch;
         var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
         return new Finding(verdict, met.Count, line, () => Kind.Result(verdict, met.Count, 0, "lanes",

@@ -14,7 +14,7 @@ internal static class WireFoundCheck
             if (!subject.Whole.Quick.TryGetValue(line.Id, out var sizing)) continue;
             yield return sizing.ProposedWire is { } wire
                 ? Kind.Result(Verdict.Holds, 1, 1, CheckKind.NoUnit, $"{wire} is the smallest that will do.", "", line.Id)
-                : Kind.Result(Verdict.Stop, 0, 1, CheckKind.NoUnit, $"{Why(subject, sizing)} {WaysOut(sizing)}", "", line.Id, null, () => Edit.Size(subject, line));
+                : Kind.Result(Verdict.Stop, 0, 1, CheckKind.NoUnit, $"{Why(subject, sizing)} {Advice(sizing)}", "", line.Id, null, () => Edit.Size(subject, line));
         }
     }
 
@@ -22,7 +22,7 @@ internal static class WireFoundCheck
         ? $"No standard fuse carries {Format.Amps(sizing.DesignAmps)} at {Format.Percent(subject.Rules.FuseLoadFraction)}."
         : $"The thickest is {sizing.Ladder[^1].Wire}: {RungWords.Why(subject.Rules, sizing.Main, sizing.Ladder[^1], sizing.DropLimit)}.";
 
-    private static string WaysOut(QuickSizing sizing) => sizing.WaysOut.Count == 0
+    private static string Advice(QuickSizing sizing) => sizing.Advice.Count == 0
         ? "Neither a shorter run nor a split nor more volts helps: use less light on this line."
-        : $"What would do: {string.Join("; or ", sizing.WaysOut)}.";
+        : $"What would do: {string.Join("; or ", sizing.Advice)}.";
 }

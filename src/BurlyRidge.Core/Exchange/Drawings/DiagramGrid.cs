@@ -105,16 +105,16 @@ internal sealed class DiagramGrid
                 continue;
             }
             // Behind a stud lies the body: its own cables to the battery are not drawn.
-            if (last?.Station?.Kind == StripKind.Earth && station.Way == Way.Back) { nodes[new StripPlace(number, i)] = last; continue; }
+            if (last?.Station?.Kind == StripKind.Earth && station.Leg == Leg.Back) { nodes[new StripPlace(number, i)] = last; continue; }
             if (station.Kind is StripKind.Run or StripKind.Lead)
             {
-                if (wires.Count > 0) Add(new DiagramNode(null, station.From, [.. wires]), station.Way, i - 1);
+                if (wires.Count > 0) Add(new DiagramNode(null, station.From, [.. wires]), station.Leg, i - 1);
                 if (wires.Count > 0) wires.Clear();
                 wires.Add(station);
                 continue;
             }
-            if (last is null && from is null && wires.Count > 0) Add(new DiagramNode(null, wires[0].From, []), station.Way, i - 1);
-            Add(new DiagramNode(station, station.To, [.. wires]), station.Way, i);
+            if (last is null && from is null && wires.Count > 0) Add(new DiagramNode(null, wires[0].From, []), station.Leg, i - 1);
+            Add(new DiagramNode(station, station.To, [.. wires]), station.Leg, i);
             wires.Clear();
         }
         // What ends on the body or a post meets all else there, and nobody draws that.
@@ -122,22 +122,22 @@ internal sealed class DiagramGrid
         // A coil that shares a stud with the lamps gets the stud's sign once more, and no wire right across the drawing.
         if (strand.Control && into?.Station is { Kind: StripKind.Earth } shared)
         {
-            Add(new DiagramNode(shared, shared.From, [.. wires]), Way.Back, strand.Stations.Count - 1);
+            Add(new DiagramNode(shared, shared.From, [.. wires]), Leg.Back, strand.Stations.Count - 1);
             wires.Clear();
             into = null;
         }
         // A way that ends in a wire ends at a terminal of its own, unless it meets another there.
         if (wires.Count > 0 && into is null)
         {
-            Add(new DiagramNode(null, strand.Stations[^1].To, [.. wires]), strand.Stations[^1].Way, strand.Stations.Count - 1);
+            Add(new DiagramNode(null, strand.Stations[^1].To, [.. wires]), strand.Stations[^1].Leg, strand.Stations.Count - 1);
             wires.Clear();
         }
         Strands.Add(new DiagramStrand(strand.Control, from, into, outward, lamp, back, wires));
 
-        void Add(DiagramNode node, Way way, int station)
+        void Add(DiagramNode node, Leg leg, int station)
         {
             if (node.Station?.Kind is StripKind.Lamp && lamp is null && !strand.Control) lamp = node;
-            else if (strand.Control || (lamp is null && way == Way.Out)) outward.Add(node);
+            else if (strand.Control || (lamp is null && leg == Leg.Out)) outward.Add(node);
             else back.Add(node);
             nodes[new StripPlace(number, station)] = last = node;
             // Where a wire ends at a part, what branches off the wire branches off the part.

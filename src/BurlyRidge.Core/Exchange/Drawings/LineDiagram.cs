@@ -72,14 +72,14 @@ internal sealed class LineDiagram
         var before = strand.From;
         foreach (var node in strand.All)
         {
-            if (before is not null) Way(svg, strand, before, node, node.Wires, drawn);
+            if (before is not null) Path(svg, strand, before, node, node.Wires, drawn);
             before = node;
         }
-        if (before is not null && strand.Into is { } into) Way(svg, strand, before, into, strand.Tail, drawn);
+        if (before is not null && strand.Into is { } into) Path(svg, strand, before, into, strand.Tail, drawn);
     }
 
     /// <summary>From node to node, level and upright; the corner lies so that branches nest.</summary>
-    private void Way(Svg svg, DiagramStrand strand, DiagramNode a, DiagramNode b, IReadOnlyList<StripStation> wires, Dictionary<string, string> drawn)
+    private void Path(Svg svg, DiagramStrand strand, DiagramNode a, DiagramNode b, IReadOnlyList<StripStation> wires, Dictionary<string, string> drawn)
     {
         var ((x1, y1), (x2, y2)) = (End(grid.StrandOf(a), a), End(grid.StrandOf(b), b));
         // Down at the node that is left, level along the strand's own row, up or down at the node that is met.

@@ -14,7 +14,7 @@ internal sealed class RestDiagram
 
     private readonly Rig rig;
     private readonly StationWords words;
-    private readonly List<IReadOnlyList<Run>> ways;
+    private readonly List<IReadOnlyList<Run>> chains;
     private readonly List<string> alone;
 
     /// <param name="drawn">Runs that stand elsewhere.</param>
@@ -22,22 +22,22 @@ internal sealed class RestDiagram
     public RestDiagram(Rig rig, StationWords words, IReadOnlyDictionary<string, string> drawn, IReadOnlySet<string> parts)
     {
         (this.rig, this.words) = (rig, words);
-        ways = [.. Ways([.. rig.Runs.Where(run => !drawn.ContainsKey(run.Id))])];
-        var here = ways.SelectMany(way => way).SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        chains = [.. Chains([.. rig.Runs.Where(run => !drawn.ContainsKey(run.Id))])];
+        var here = chains.SelectMany(way => way).SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
         alone = [.. TerminalIndex.Of(rig).Ids.Select(part => part.Id).Where(id => !parts.Contains(id) && !here.Contains(id))];
     }
 
-    public bool Empty => ways.Count == 0 && alone.Count == 0;
+    public bool Empty => chains.Count == 0 && alone.Count == 0;
 
-    public double Width => 2 * Margin + (Math.Max(1, ways.Select(way => way.Count).DefaultIfEmpty(0).Max()) + 1) * Pitch;
+    public double Width => 2 * Margin + (Math.Max(1, chains.Select(way => way.Count).DefaultIfEmpty(0).Max()) + 1) * Pitch;
 
-    public double Height => 14 + (ways.Count + (alone.Count + MaxInRow - 1) / MaxInRow) * RowHeight;
+    public double Height => 14 + (chains.Count + (alone.Count + MaxInRow - 1) / MaxInRow) * RowHeight;
 
     public void Draw(Svg svg, double at) => svg.Block(at, "rest", () =>
     {
         svg.Text(Margin - 6, 6, "Supply, control and what hangs on no line", 3.6, bold: true);
         var y = 18.0;
-        foreach (var way in ways)
+        foreach (var way in chains)
         {
             for (var i = 0; i < way.Count; i++) Wire(svg, way, i, y);
             for (var i = 0; i <= way.Count; i++) Part(svg, i == way.Count ? End(way, i - 1, far: true) : End(way, i, far: false), Margin + i * Pitch + 14, y);
@@ -85,7 +85,7 @@ internal sealed class RestDiagram
     private static string Part(string terminal) => TerminalIndex.Split(terminal).Part;
 
     /// <summary>Runs put end to end, as long as each goes on from the part that the one before ends at.</summary>
-    private static IEnumerable<IReadOnlyList<Run>> Ways(List<Run> left)
+    private static IEnumerable<IReadOnlyList<Run>> Chains(List<Run> left)
     {
         while (left.Count > 0)
         {

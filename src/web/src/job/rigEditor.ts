@@ -30,7 +30,7 @@ export type ProposalAnswer = AutoSizeAnswer | AssignSlotsAnswer | RerouteAnswer;
 
 /** What came of a command: what was done, or what went wrong, with the fields of the command that it went wrong at. */
 export type Ran =
-  | { done: true; did: readonly string[]; lineId: string | undefined }
+  | { done: true; notes: readonly string[]; lineId: string | undefined }
   | { done: false; why: string; errors: FieldErrors };
 
 /** What went wrong, where something did. */
@@ -176,7 +176,7 @@ export class RigEditor {
       }
       this.edit(() => came.data.rig);
       this.flush();
-      return { done: true, did: came.data.did, lineId: came.data.lineId ?? undefined };
+      return { done: true, notes: came.data.notes, lineId: came.data.lineId ?? undefined };
     });
   }
 

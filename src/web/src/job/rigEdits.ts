@@ -2,12 +2,12 @@ import type {
   Body,
   BoxOutput,
   HouseRules,
-  LampBody,
+  LampDimensions,
   Lay,
   Line,
   LinePlan,
   Mount,
-  PartBody,
+  PartDimensions,
   Rig,
   Vehicle,
 } from "../api/client";
@@ -132,7 +132,7 @@ export function withLay(rig: Rig, id: string, change: Partial<Lay>): Rig {
 }
 
 /** What a part takes; sizes not given yet stand as a palm's width. */
-export function withPartBody(rig: Rig, part: string, change: Partial<PartBody>): Rig {
+export function withPartBody(rig: Rig, part: string, change: Partial<PartDimensions>): Rig {
   const bodies = rig.partBodies ?? [];
   const found = bodies.find((body) => body.part === part) ?? {
     part,
@@ -144,7 +144,7 @@ export function withPartBody(rig: Rig, part: string, change: Partial<PartBody>):
 }
 
 /** A lamp as measured when it arrived. */
-export function withMeasured(rig: Rig, fixture: string, measured: LampBody | null): Rig {
+export function withMeasured(rig: Rig, fixture: string, measured: LampDimensions | null): Rig {
   return {
     ...rig,
     fixtures: rig.fixtures?.map((lamp) => (lamp.id === fixture ? { ...lamp, measured } : lamp)),

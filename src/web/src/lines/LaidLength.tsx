@@ -1,5 +1,5 @@
 import { Link } from "react-router";
-import type { LinePlan, UnitSystem, WayAnswer } from "../api/client";
+import type { LinePlan, RouteAnswer, UnitSystem } from "../api/client";
 import { Button } from "../ui/Button";
 import { length } from "../ui/figures/figures";
 
@@ -12,7 +12,7 @@ export function LaidLength({
   onChange,
 }: {
   plan: LinePlan;
-  way?: WayAnswer;
+  way?: RouteAnswer;
   page: string;
   units: UnitSystem;
   onChange: (change: Partial<LinePlan>) => void;

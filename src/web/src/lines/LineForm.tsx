@@ -1,17 +1,17 @@
-import type { LinePlan, UnitSystem, WayAnswer } from "../api/client";
+import type { LinePlan, RouteAnswer, UnitSystem } from "../api/client";
 import type { FieldErrors } from "../api/problems";
 import { ChoiceField } from "../ui/ChoiceField";
 import { choices, triggerWords } from "../ui/words";
 import { LaidLength } from "./LaidLength";
 import { LampRows } from "./LampRows";
-import { WayFields } from "./WayFields";
+import { RouteFields } from "./RouteFields";
 import { ZoneBoxes } from "./ZoneBoxes";
 
 /** What the fitter knows about one line planned in short. */
 export function LineForm({
   plan,
   way,
-  wayPage,
+  routePage,
   systemVolts,
   units,
   errors,
@@ -19,8 +19,8 @@ export function LineForm({
 }: {
   plan: LinePlan;
   /** How it lies, where it follows the lanes. */
-  way?: WayAnswer;
-  wayPage: string;
+  way?: RouteAnswer;
+  routePage: string;
   systemVolts: number;
   units: UnitSystem;
   errors: FieldErrors;
@@ -34,9 +34,9 @@ export function LineForm({
         errors={errors}
         onChange={(lamps) => onChange({ lamps })}
       />
-      <WayFields line={plan} units={units} errors={errors} onChange={onChange} />
+      <RouteFields line={plan} units={units} errors={errors} onChange={onChange} />
       {plan.lay ? (
-        <LaidLength plan={plan} way={way} page={wayPage} units={units} onChange={onChange} />
+        <LaidLength plan={plan} way={way} page={routePage} units={units} onChange={onChange} />
       ) : (
         <ZoneBoxes zones={plan.zones} messages={errors.zones} onChange={(zones) => onChange({ zones })} />
       )}

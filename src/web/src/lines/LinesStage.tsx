@@ -23,9 +23,9 @@ import { LineBody } from "./LineBody";
 import { LineForm } from "./LineForm";
 import { LineList, noSifting } from "./LineList";
 import { LineUseFields } from "./LineUseFields";
-import type { Started } from "./start/StartDialog";
-import { StartDialog } from "./start/StartDialog";
 import { fuseStep, gaugeStep } from "./steps";
+import type { AddedLine } from "./template/TemplateDialog";
+import { TemplateDialog } from "./template/TemplateDialog";
 
 // Made once: they are not drawn anew with every edit.
 const sizeSign = <Ruler size={18} aria-hidden />;
@@ -53,7 +53,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   const [asked, setAsked] = useState<{ kind: ProposalKind; lineId?: string }>();
   const [starting, setStarting] = useState(false);
   const [drawn, setDrawn] = useState(false);
-  const [started, setStarted] = useState<Started>();
+  const [added, setAdded] = useState<AddedLine>();
   const [removed, setRemoved] = useState<readonly string[]>([]);
   const cure = useStable((check: Check) => void editor.do(cureOf(check)));
   const said = under(errors, `lines[${at}]`);
@@ -103,7 +103,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   const start = useStable(() => setStarting(true));
   const remove = async (lineId: string) => {
     const ran = await editor.do({ kind: "removeLine", lineId });
-    setRemoved(ran.done ? ran.did : []);
+    setRemoved(ran.done ? ran.notes : []);
   };
   const add = useStable(() => {
     const line = newLine(`Line ${rig.lines.length + 1}`);
@@ -186,11 +186,11 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                   {removeSign} Remove this line
                 </Button>
               </div>
-              {started?.lineId === chosen.line.id && (
+              {added?.lineId === chosen.line.id && (
                 <Told
                   title="What was put in, and why"
-                  sentences={started.did}
-                  onClose={() => setStarted(undefined)}
+                  sentences={added.notes}
+                  onClose={() => setAdded(undefined)}
                 />
               )}
               {drawn && (
@@ -237,8 +237,8 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                       {chosen.line.plan && (
                         <LineForm
                           plan={chosen.line.plan}
-                          way={assessment.ways.find(({ id, isLine }) => isLine && id === chosen.line.id)}
-                          wayPage={`/jobs/${job.id}/walkaround?way=${encodeURIComponent(chosen.line.id)}`}
+                          way={assessment.routes.find(({ id, isLine }) => isLine && id === chosen.line.id)}
+                          routePage={`/jobs/${job.id}/walkaround?way=${encodeURIComponent(chosen.line.id)}`}
                           systemVolts={rig.vehicle.systemVolts}
                           units={rules.units}
                           errors={under(said, "plan")}
@@ -279,12 +279,12 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
         </div>
       </div>
       {starting && (
-        <StartDialog
+        <TemplateDialog
           editor={editor}
           rig={rig}
           onClose={() => setStarting(false)}
-          onStarted={(line) => {
-            setStarted(line);
+          onAdded={(line) => {
+            setAdded(line);
             setStarting(false);
             choose(line.lineId);
           }}

@@ -5,7 +5,7 @@ import { noErrors } from "../api/problems";
 import { Frame } from "../frame/Frame";
 import { Answer } from "../lines/Answer";
 import { LampRows } from "../lines/LampRows";
-import { WayFields } from "../lines/WayFields";
+import { RouteFields } from "../lines/RouteFields";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { asPercent } from "../ui/figures/figures";
@@ -44,7 +44,7 @@ export function QuickSizePage() {
   const unreachable = failed && errors === noErrors;
 
   const refused = Object.keys(errors).length > 0;
-  const wayChange = ({ insulationCelsius, ...rest }: Partial<LinePlan>) =>
+  const routeChange = ({ insulationCelsius, ...rest }: Partial<LinePlan>) =>
     change({ ...rest, ...(insulationCelsius ? { insulationCelsius } : {}) } as Partial<Asked>);
 
   return (
@@ -77,11 +77,11 @@ export function QuickSizePage() {
             errors={errors}
             onChange={(lamps) => change({ lamps })}
           />
-          <WayFields
+          <RouteFields
             line={{ ...request, insulationCelsius: request.insulationCelsius ?? 105 }}
             units={units}
             errors={errors}
-            onChange={wayChange}
+            onChange={routeChange}
           />
           <div className="grid grid-cols-2 gap-3">
             <ChoiceField

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import type { Body, Rig, RunAnswer, Verdict, Walk } from "../api/client";
+import type { Body, Rig, RunAnswer, Verdict, WalkaroundView } from "../api/client";
 
 const margin = 0.2;
 
@@ -24,7 +24,7 @@ export function Drawing({
 }: {
   body: Body;
   rig: Rig;
-  walk: Walk;
+  walk: WalkaroundView;
   runs: readonly RunAnswer[];
   mount?: string;
   way?: string;
@@ -39,7 +39,7 @@ export function Drawing({
   const side = (point: Point): Spot => ({ x: point.back, y: high - point.up });
   const plan = (point: Point): Spot => ({ x: point.back, y: wide / 2 - point.right });
   const viewBox = (height: number) => `${-margin} ${-margin} ${long + 2 * margin} ${height + 2 * margin}`;
-  const chosen = walk.ways.find(({ id }) => id === way);
+  const chosen = walk.routes.find(({ id }) => id === way);
   const drag: Drag = {
     take: (at) => setDragged(walk.mounts.find((card) => card.at === at)?.parts[0]),
     drop: (at) => {
@@ -146,9 +146,9 @@ function OnIt({
 }: {
   body: Body;
   rig: Rig;
-  walk: Walk;
+  walk: WalkaroundView;
   runs: readonly RunAnswer[];
-  chosen: Walk["ways"][number] | undefined;
+  chosen: WalkaroundView["routes"][number] | undefined;
   mount?: string;
   onMount: (id: string) => void;
   at: (point: Point) => Spot;
@@ -180,7 +180,7 @@ function OnIt({
           strokeDasharray="0.04 0.03"
         />
       ))}
-      {walk.ways.map((way) => (
+      {walk.routes.map((way) => (
         <polyline
           key={way.id}
           points={path(way.stations)}

@@ -1,6 +1,6 @@
 import { Plus } from "lucide-react";
 import { useState } from "react";
-import type { FitCard, LampBody, Mount, Rig, Walk } from "../api/client";
+import type { FitCard, LampDimensions, Mount, Rig, WalkaroundView } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withBody, withMeasured } from "../job/rigEdits";
@@ -26,7 +26,7 @@ export function MountPanel({
 }: {
   editor: RigEditor;
   rig: Rig;
-  walk: Walk | undefined;
+  walk: WalkaroundView | undefined;
   mount: Mount;
   errors: FieldErrors;
   onChoose: (id: string) => void;
@@ -123,7 +123,7 @@ function Fit({
   mount: Mount;
   rig: Rig;
   onMove: (part: string, at: string | undefined) => void;
-  onMeasured: (part: string, measured: LampBody | null) => void;
+  onMeasured: (part: string, measured: LampDimensions | null) => void;
 }) {
   const { units } = rulesOf(rig);
   const nameOf = (part: string) => rig.fixtures?.find(({ id }) => id === part)?.name ?? part;

@@ -1,4 +1,4 @@
-import type { PartBody, Rig, Walk } from "../api/client";
+import type { PartDimensions, Rig, WalkaroundView } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withPartBody } from "../job/rigEdits";
@@ -39,7 +39,7 @@ export function PartsPanel({
 }: {
   editor: RigEditor;
   rig: Rig;
-  walk: Walk | undefined;
+  walk: WalkaroundView | undefined;
   errors: FieldErrors;
 }) {
   const nameOf = useNames();
@@ -76,7 +76,7 @@ export function PartsPanel({
   );
 }
 
-function SpaceFit({ walk, part }: { walk: Walk | undefined; part: string }) {
+function SpaceFit({ walk, part }: { walk: WalkaroundView | undefined; part: string }) {
   const card = walk?.spaces.find(({ parts }) => parts.includes(part));
   if (!card) return null;
   return (
@@ -103,7 +103,7 @@ function PartSizes({
 }) {
   const { units } = rulesOf(rig);
   const at = (rig.partBodies ?? []).findIndex((body) => body.part === part);
-  const body: PartBody | undefined = rig.partBodies?.[at];
+  const body: PartDimensions | undefined = rig.partBodies?.[at];
   const said = under(errors, `partBodies[${at}]`);
   return (
     <Details

@@ -8,8 +8,8 @@ import { BodyPanel } from "./BodyPanel";
 import { Drawing } from "./Drawing";
 import { MountPanel } from "./MountPanel";
 import { PartsPanel } from "./PartsPanel";
-import { useWalk } from "./useWalk";
-import { WayPanel } from "./WayPanel";
+import { RoutePanel } from "./RoutePanel";
+import { useWalkaround } from "./useWalkaround";
 
 const panels = [
   { key: "mount", name: "Mounts" },
@@ -24,14 +24,14 @@ type PanelKey = (typeof panels)[number]["key"];
 export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
   const { job, rig, assessment, errors, save } = useSyncExternalStore(editor.subscribe, editor.snapshot);
   const [place, setPlace] = useSearchParams();
-  const walk = useWalk(rig);
+  const walk = useWalkaround(rig);
   const [asked, setAsked] = useState(false);
 
   const panel: PanelKey = panels.find(({ key }) => place.has(key))?.key ?? (rig.body ? "mount" : "body");
   const mounts = rig.body?.mounts ?? [];
   const mount = mounts.find(({ id }) => id === place.get("mount")) ?? mounts[0];
-  const ways = walk.answer?.ways ?? [];
-  const way = ways.find(({ id }) => id === place.get("way")) ?? ways[0];
+  const routes = walk.answer?.routes ?? [];
+  const way = routes.find(({ id }) => id === place.get("way")) ?? routes[0];
   const choose = useCallback(
     (key: PanelKey, id: string) => setPlace({ [key]: id }, { replace: true }),
     [setPlace],
@@ -45,7 +45,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
   };
 
   const shortcuts = useMemo(() => {
-    const list = panel === "way" ? ways : mounts;
+    const list = panel === "way" ? routes : mounts;
     const at = list.findIndex(({ id }) => id === (panel === "way" ? way?.id : mount?.id));
     const beside = (by: 1 | -1) => {
       const next = list[at + by];
@@ -59,7 +59,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
       { keys: "w", does: "Ways", run: () => choose("way", way?.id ?? "") },
       { keys: "b", does: "Vehicle", run: () => choose("body", "size") },
     ];
-  }, [panel, ways, mounts, way, mount, choose]);
+  }, [panel, routes, mounts, way, mount, choose]);
 
   return (
     <JobFrame editor={editor} stage="walkaround" shortcuts={shortcuts}>
@@ -137,7 +137,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
               ))}
             {panel === "part" && <PartsPanel editor={editor} rig={rig} walk={walk.answer} errors={errors} />}
             {panel === "way" && (
-              <WayPanel
+              <RoutePanel
                 editor={editor}
                 rig={rig}
                 walk={walk.answer}

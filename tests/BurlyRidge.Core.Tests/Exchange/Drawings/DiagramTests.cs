@@ -107,7 +107,7 @@ public class DiagramTests
     [Fact]
     public void Names_with_marks_of_their_own_stay_words()
     {
-        var rig = Starts.Begin(Rig.Empty(12, UnitSystem.Metric), new StartRequest("own-harness", "Bar <front> & \"rear\"", new Fixture("bar", "Bar <1>", [new LampFunction("main", LampKind.RegulatedLed, 60)]), 1)).Rig;
+        var rig = LineTemplates.Build(Rig.Empty(12, UnitSystem.Metric), new TemplateAnswers("own-harness", "Bar <front> & \"rear\"", new Fixture("bar", "Bar <1>", [new LampFunction("main", LampKind.RegulatedLed, 60)]), 1)).Rig;
         Assert.Contains("Bar <front> & \"rear\"", XElement.Parse(Diagram.OfRig(rig, "Job & <more>")).Descendants(Svg + "text").Select(text => text.Value));
         Assert.Contains("&lt;front&gt;", Diagram.Page(rig, "Job & <more>", "Revision 3, 2 May 2026"), StringComparison.Ordinal);
     }

@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Tests.Support.Shapes;
 /// <summary>Careful rigs on a wagon of no kind in particular, every part in its place.</summary>
 internal static class PlacedRigs
 {
-    private static readonly LampBody Straight = new(900, 70, 80, 4)
+    private static readonly LampDimensions Straight = new(900, 70, 80, 4)
     {
         Holds = [new Holder(HolderKind.Feet, 600, 850)],
         TailMillimetres = 300,
@@ -23,7 +23,7 @@ internal static class PlacedRigs
             new Place("f", "battery"), new Place("cf", "battery"), new Place("sp", "battery"), new Place("k", "bay-shelf"), new Place("ec", "battery"), new Place("e", "battery"),
             new Place("plug", "roof-front"), new Place("bar", "roof-bar"), new Place("s", "dash"),
         ],
-        PartBodies = [new PartBody("k", 30, 40, 30) { OpenMillimetres = 40 }],
+        PartBodies = [new PartDimensions("k", 30, 40, 30) { OpenMillimetres = 40 }],
     });
 
     /// <summary>The same with a lay on every run.</summary>

@@ -100,7 +100,7 @@ export const RidgeChart = memo(function RidgeChart({
                     stroke={
                       marked
                         ? "var(--ink)"
-                        : cell.station.way === "out"
+                        : cell.station.leg === "out"
                           ? "var(--loss-out)"
                           : "var(--loss-back)"
                     }

@@ -35,7 +35,7 @@ export function StripTable({ strands, state }: { strands: readonly Strand[]; sta
                       )}
                       {station.name} <span className="text-dust">{station.detail}</span>
                     </th>
-                    <td className="px-2">{station.way}</td>
+                    <td className="px-2">{station.leg}</td>
                     <td className="px-2 text-right font-figure">{length(station.metres, units)}</td>
                     <td className="px-2 text-right font-figure">{volts(figure.volts)}</td>
                     <td className="px-2 text-right font-figure">{amps(figure.amps)}</td>

@@ -9,28 +9,28 @@ import { Button } from "../../ui/Button";
 import { Dialog } from "../../ui/Dialog";
 import { useAnswer } from "../../ui/useAnswer";
 import { LampChooser } from "./LampChooser";
-import { StartChooser } from "./StartChooser";
+import { TemplateChooser } from "./TemplateChooser";
 import { type Asked, WhereFields } from "./WhereFields";
 
 /** A line that was started, and what was put in and why. */
-export type Started = { lineId: string; did: readonly string[] };
+export type AddedLine = { lineId: string; notes: readonly string[] };
 
 /** From a lamp to a line: which lamp, where it sits, how it is controlled; all else is proposed. */
-export function StartDialog({
+export function TemplateDialog({
   editor,
   rig,
-  onStarted,
+  onAdded,
   onClose,
 }: {
   editor: RigEditor;
   rig: Rig;
-  onStarted: (started: Started) => void;
+  onAdded: (started: AddedLine) => void;
   onClose: () => void;
 }) {
   const cache = useQueryClient();
   const catalogue = useAnswer(["catalogue"], (signal) => api.GET("/api/catalogue", { signal }));
   const [lamp, setLamp] = useState<OfferedLamp>();
-  const [start, setStart] = useState("own-harness");
+  const [template, setTemplate] = useState("own-harness");
   const [asked, setAsked] = useState<Asked>({
     name: "",
     count: 1,
@@ -45,12 +45,13 @@ export function StartDialog({
   const [errors, setErrors] = useState<FieldErrors>({});
   const [trouble, setTrouble] = useState<string>();
   const lampId = lamp?.lamp.fixture.id ?? "";
-  const starts = useAnswer(
-    ["starts", rigId(rig), lampId, asked.count],
-    (signal) => api.POST("/api/preview/starts", { body: { rig, lamp: lampId, count: asked.count }, signal }),
+  const templates = useAnswer(
+    ["templates", rigId(rig), lampId, asked.count],
+    (signal) =>
+      api.POST("/api/preview/templates", { body: { rig, lamp: lampId, count: asked.count }, signal }),
     { enabled: lampId !== "" && asked.count >= 1, keep: lampId },
   );
-  const chosen = starts.answer?.find((offered) => offered.start.id === start);
+  const chosen = templates.answer?.find((offered) => offered.template.id === template);
 
   const choose = (offered: OfferedLamp) => {
     setLamp(offered);
@@ -63,8 +64,8 @@ export function StartDialog({
   const begin = async () => {
     setTrouble(undefined);
     const ran = await editor.run({
-      kind: "startLine",
-      start,
+      kind: "addTemplateLine",
+      template,
       name: asked.name,
       lamp: lampId,
       count: asked.count,
@@ -72,11 +73,11 @@ export function StartDialog({
       at: asked.at || null,
       return: asked.return || null,
       output: chosen?.outputs.includes(asked.output) ? asked.output : null,
-      beamSwitched: chosen?.start.questions.includes("beamSwitched") ? asked.beam || null : null,
+      beamSwitched: chosen?.template.questions.includes("beamSwitched") ? asked.beam || null : null,
     });
     setErrors(ran.done ? noErrors : ran.errors);
     setTrouble(whyNot(ran));
-    if (ran.done && ran.lineId !== undefined) onStarted({ lineId: ran.lineId, did: ran.did });
+    if (ran.done && ran.lineId !== undefined) onAdded({ lineId: ran.lineId, notes: ran.notes });
   };
 
   return (
@@ -107,7 +108,7 @@ export function StartDialog({
             rig={rig}
             asked={asked}
             errors={errors}
-            questions={chosen?.start.questions ?? []}
+            questions={chosen?.template.questions ?? []}
             outputs={chosen?.outputs ?? []}
             onChange={(change) => {
               if (change.count !== undefined) setCounted(true);
@@ -118,13 +119,13 @@ export function StartDialog({
         <section aria-label="How it is controlled">
           <h3 className="mb-2 font-semibold">3 How it is fed and controlled</h3>
           {!lamp && <p className="text-dust">Choose a lamp first: what suits depends on it.</p>}
-          {starts.answer && (
-            <StartChooser
-              starts={starts.answer}
-              chosen={start}
+          {templates.answer && (
+            <TemplateChooser
+              templates={templates.answer}
+              chosen={template}
               onChoose={(offered) => {
-                setStart(offered.start.id);
-                if (!counted) setAsked((now) => ({ ...now, count: offered.start.usualCount }));
+                setTemplate(offered.template.id);
+                if (!counted) setAsked((now) => ({ ...now, count: offered.template.usualCount }));
               }}
             />
           )}

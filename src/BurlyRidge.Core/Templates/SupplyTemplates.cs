@@ -5,7 +5,7 @@ using BurlyRidge.Core.Rigs;
 namespace BurlyRidge.Core.Templates;
 
 /// <summary>Second batteries, 24 V, converters.</summary>
-internal static class SupplyStarts
+internal static class SupplyTemplates
 {
     /// <summary>Bolt-down, for a charger of 25 A.</summary>
     private const double ChargerFuseAmps = 50;
@@ -16,7 +16,7 @@ internal static class SupplyStarts
     /// <summary>The start that puts a converter in.</summary>
     public const string ConverterId = "converter";
 
-    public static IReadOnlyList<Start> All { get; } =
+    public static IReadOnlyList<Template> All { get; } =
     [
         new("second-battery", "Camp lamps on a second battery, switched in the minus", "Both plus wires live all the time, the switch in the minus: allowed, and flagged, for the lamp stays live when off. The tail has a fuse of its own.", 2, [])
         {
@@ -24,7 +24,7 @@ internal static class SupplyStarts
                 : 2 * lamp.Functions[0].Watts / rig.Vehicle.SystemVolts > SwitchAmps ? "Two of these are more than a small switch in the minus carries: take a harness with a relay." : null,
             Build = SecondBattery,
         },
-        new("series-24", "On a 24 V truck, from both batteries in series", "Work lamps and beacons at 24 V: half the current, a 24 V coil, lamps that are made for it.", 1, [StartQuestion.Return])
+        new("series-24", "On a 24 V truck, from both batteries in series", "Work lamps and beacons at 24 V: half the current, a 24 V coil, lamps that are made for it.", 1, [TemplateQuestion.Return])
         {
             WhyNot = (rig, _) => rig.Vehicle.SystemVolts == 24 ? null : "This vehicle has 12 V.",
             Build = builder =>
@@ -34,7 +34,7 @@ internal static class SupplyStarts
                 var relay = builder.RelayFrom(live);
                 builder.SwitchedCoil(live, relay);
                 builder.ToLamps($"{relay}.87", builder.Metres);
-                builder.Did.Add("The plus of the upper battery, so that both give the same: never 12 V from the middle.");
+                builder.Notes.Add("The plus of the upper battery, so that both give the same: never 12 V from the middle.");
             },
         },
         new(ConverterId, "12 V lamps on 24 V through a converter", "Lamps of 12 V on a 24 V vehicle: a converter behind its own fuse, and a fuse behind it that its limit can open.", 3, [])
@@ -64,7 +64,7 @@ internal static class SupplyStarts
             builder.Power($"{lamps[i]}.{minus}", i == 0 ? $"{part}.in" : $"{lamps[i - 1]}.{minus}", i == 0 ? 1 : 0.8, Zone.Exterior);
         }
         builder.Power($"{part}.out", post, 1, Zone.Exterior);
-        builder.Did.Add("Fed from the second battery behind a fuse for the tail; the switch is in the minus, as such lamps are sold.");
+        builder.Notes.Add("Fed from the second battery behind a fuse for the tail; the switch is in the minus, as such lamps are sold.");
     }
 
     private static void AddBattery(LineBuilder builder)
@@ -89,7 +89,7 @@ internal static class SupplyStarts
         builder.Heavy($"{charger}.out-plus", $"{second}.out", 0.6, ChargerFuseAmps, Zone.Exterior);
         builder.Heavy($"{second}.in", $"{id}.plus", LineBuilder.BesideMetres, ChargerFuseAmps, Zone.Exterior);
         builder.Heavy($"{charger}.out-minus", builder.Post(id), 0.6, ChargerFuseAmps, Zone.Exterior);
-        builder.Did.Add("A second battery with a charger between bolt-down fuses, one at each end.");
+        builder.Notes.Add("A second battery with a charger between bolt-down fuses, one at each end.");
     }
 
     private static void Converter(LineBuilder builder)
@@ -113,6 +113,6 @@ internal static class SupplyStarts
             builder.Power($"{lamps[i]}.{minus}", i == 0 ? $"{id}.out-minus" : $"{lamps[i - 1]}.{minus}", i == 0 ? builder.Metres : 0.8, Zone.Exterior);
         }
         builder.Power($"{id}.out-minus", builder.Stud("output-earth", atLamps: false), 0.3);
-        builder.Did.Add($"A converter of {Format.RatedAmps(limit)}: more than the lamps draw, and enough to open the fuse behind it.");
+        builder.Notes.Add($"A converter of {Format.RatedAmps(limit)}: more than the lamps draw, and enough to open the fuse behind it.");
     }
 }

@@ -4,7 +4,7 @@ using BurlyRidge.Core.Rigs;
 namespace BurlyRidge.Core.Templates;
 
 /// <summary>What would make a quick plan hold that no wire in the table does; each way is sized before it is offered.</summary>
-public static class WayOut
+public static class QuickAdvice
 {
     private const int MaxLines = 8;
 

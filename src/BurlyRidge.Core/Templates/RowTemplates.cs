@@ -3,14 +3,14 @@ using BurlyRidge.Core.Parts;
 namespace BurlyRidge.Core.Templates;
 
 /// <summary>Long rows of pods on the same two wires.</summary>
-internal static class RowStarts
+internal static class RowTemplates
 {
     private const double LinkMetres = 0.12;
 
-    public static IReadOnlyList<Start> All { get; } =
+    public static IReadOnlyList<Template> All { get; } =
     [
-        new("row", "A row of pods, fed at one end", "Each pod goes on from the one before. Short rows only: along a long one the far pods go dim.", 6, [StartQuestion.Return]) { Build = builder => Row(builder, bothEnds: false) },
-        new("row-both", "A row of pods, fed at both ends", "A relay box without a panel feeds the row from both ends, each end by its own output, both pulled in by one switch.", 15, [StartQuestion.Return]) { Build = builder => Row(builder, bothEnds: true) },
+        new("row", "A row of pods, fed at one end", "Each pod goes on from the one before. Short rows only: along a long one the far pods go dim.", 6, [TemplateQuestion.Return]) { Build = builder => Row(builder, bothEnds: false) },
+        new("row-both", "A row of pods, fed at both ends", "A relay box without a panel feeds the row from both ends, each end by its own output, both pulled in by one switch.", 15, [TemplateQuestion.Return]) { Build = builder => Row(builder, bothEnds: true) },
     ];
 
     private static void Row(LineBuilder builder, bool bothEnds)
@@ -32,10 +32,10 @@ internal static class RowStarts
         builder.ToDash(builder.ControlFuse($"{main}.out"), $"{part}.in");
         builder.ToDash($"{part}.out", $"{id}.in-o1");
         var lamps = builder.ToRow($"{id}.o1", builder.Metres, LinkMetres);
-        builder.Did.Add("A relay box without a panel: its outputs have fuses of their own, its inputs take coil current alone.");
+        builder.Notes.Add("A relay box without a panel: its outputs have fuses of their own, its inputs take coil current alone.");
         if (!bothEnds) return;
         builder.Thin($"{id}.in-o1", $"{id}.in-o2", 0.2);
         builder.Power($"{id}.o2", $"{lamps[^1]}.{builder.Pin(0, lamp => lamp.Plus)}", builder.Metres + LinkMetres * (lamps.Count - 1), builder.LampZones);
-        builder.Did.Add("A second output feeds the far end, and both coils hang on one switch.");
+        builder.Notes.Add("A second output feeds the far end, and both coils hang on one switch.");
     }
 }

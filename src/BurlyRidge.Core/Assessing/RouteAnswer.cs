@@ -10,10 +10,10 @@ namespace BurlyRidge.Core.Assessing;
 /// <param name="MeasuredMetres">By hand, m.</param>
 /// <param name="Stations">Where it starts, passes and ends.</param>
 /// <param name="Lanes">In order.</param>
-public sealed record WayAnswer(
+public sealed record RouteAnswer(
     string Id, bool IsLine, double? Metres, double? RoutedMetres, double? MeasuredMetres, IReadOnlyList<string> Stations, IReadOnlyList<string> Lanes)
 {
     /// <summary>Reads how something lies.</summary>
-    public static WayAnswer Of(Routed laid) => new(
-        laid.Id, laid.IsLine, laid.Metres, laid.RoutedMetres, laid.MeasuredMetres, laid.Way?.Stations ?? [], [.. (laid.Way?.Lanes ?? []).Select(lane => lane.Id)]);
+    public static RouteAnswer Of(Routed laid) => new(
+        laid.Id, laid.IsLine, laid.Metres, laid.RoutedMetres, laid.MeasuredMetres, laid.Route?.Stations ?? [], [.. (laid.Route?.Lanes ?? []).Select(lane => lane.Id)]);
 }

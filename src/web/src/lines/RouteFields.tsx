@@ -6,7 +6,7 @@ import { NumberField } from "../ui/NumberField";
 import { choices, returnWords } from "../ui/words";
 
 /** Length, return, loom and insulation of a line. */
-export function WayFields({
+export function RouteFields({
   line,
   units,
   errors,

@@ -3,24 +3,24 @@ using BurlyRidge.Core.Routing;
 namespace BurlyRidge.Core.Checks.Routes;
 
 /// <summary>Is there a way for everything that is to be laid along the lanes?</summary>
-internal static class WayFoundCheck
+internal static class RouteFoundCheck
 {
-    internal static readonly CheckKind Kind = new("way-found", "A way leads there", "The lanes, holes and places of this vehicle");
+    internal static readonly CheckKind Kind = new("way-found", "A route leads there", "The lanes, holes and places of this vehicle");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Routed.Ways.Select(laid => Find(subject, laid)));
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Routed.Routes.Select(laid => Find(subject, laid)));
 
     private static Finding Find(RigSubject subject, Routed laid)
     {
-        var verdict = laid.Way is not null ? Verdict.Holds : laid.MeasuredMetres is null ? Verdict.Stop : Verdict.Watch;
+        var verdict = laid.Route is not null ? Verdict.Holds : laid.MeasuredMetres is null ? Verdict.Stop : Verdict.Watch;
         var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
         return new Finding(verdict, laid.Metres ?? 0, line, () => Kind.Result(verdict, laid.Metres ?? 0, 0, "m", Words(subject, laid), laid.Id, line));
     }
 
     private static string Words(RigSubject subject, Routed laid)
     {
-        if (laid.Way is { } way) return $"{laid.NameIn(subject.Names)} lies over {Format.Count(way.Lanes.Count, "lane", "lanes")}, {Format.Metres(laid.Metres!.Value, subject.Rules.Units)} of wire.";
+        if (laid.Route is { } route) return $"{laid.NameIn(subject.Names)} lies over {Format.Count(route.Lanes.Count, "lane", "lanes")}, {Format.Metres(laid.Metres!.Value, subject.Rules.Units)} of wire.";
         if (laid.From is null || laid.To is null) return $"Nobody said where {(laid.From is null ? "the first" : "the other")} end of {laid.NameIn(subject.Names)} is: place its part, or give its length by hand.";
-        return $"No way leads {laid.NameIn(subject.Names)} from {subject.Names.Place(laid.From)} to {subject.Names.Place(laid.To)}: no hole has room for what passes, or every lane is full or too hot. "
+        return $"No route leads {laid.NameIn(subject.Names)} from {subject.Names.Place(laid.From)} to {subject.Names.Place(laid.To)}: no hole has room for what passes, or every lane is full or too hot. "
             + (laid.MeasuredMetres is null ? "Put it on without its plug, open another lane, or measure a way of your own." : "The length by hand counts; look where it is to pass.");
     }
 }

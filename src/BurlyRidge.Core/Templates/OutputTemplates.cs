@@ -4,21 +4,21 @@ using BurlyRidge.Core.Rigs;
 namespace BurlyRidge.Core.Templates;
 
 /// <summary>Lines that an output works, of a box or of the vehicle's own.</summary>
-internal static class OutputStarts
+internal static class OutputTemplates
 {
     /// <summary>The start that takes an output of a power box.</summary>
     public const string BoxId = "power-box";
 
     private const string SenseFuseAmpsWords = "A 2 A fuse in the ignition-sense lead.";
 
-    public static IReadOnlyList<Start> All { get; } =
+    public static IReadOnlyList<Template> All { get; } =
     [
         new(BoxId, "On a power box with a panel", "An output of the box, the smallest that carries it, on a slot of the panel. Where there is no box yet one is put in, with its main fuse, its minus on the post and its ignition sense.", 1,
-            [StartQuestion.Output, StartQuestion.Return]) { Build = Box },
+            [TemplateQuestion.Output, TemplateQuestion.Return]) { Build = Box },
         new("factory-output", "On a factory output", "One of the vehicle's own switched outputs feeds the lamps straight, through a plug, and a pass-through lead where one leads there. No relay.", 1,
-            [StartQuestion.Output, StartQuestion.Return]) { WhyNot = NoneFree, Build = Factory },
+            [TemplateQuestion.Output, TemplateQuestion.Return]) { WhyNot = NoneFree, Build = Factory },
         new("output-and-beam", "A factory output and the high beam: both must be on", "A large output feeds a relay's contact, the high beam pulls its coil in: dark in town, dark when the stalk is flicked.", 2,
-            [StartQuestion.Output, StartQuestion.Return]) { WhyNot = (rig, lamp) => rig.Vehicle.HighBeam.Switched == SwitchedSide.Minus ? "The high beam is switched in its minus: take a harness of its own." : NoneFree(rig, lamp), Build = OutputAndBeam },
+            [TemplateQuestion.Output, TemplateQuestion.Return]) { WhyNot = (rig, lamp) => rig.Vehicle.HighBeam.Switched == SwitchedSide.Minus ? "The high beam is switched in its minus: take a harness of its own." : NoneFree(rig, lamp), Build = OutputAndBeam },
         new("fuse-tap", "From a fuse tap that is live with the key", "For markers and small pods: a second fuse in a tap of a slot that is live with the key alone. Add up what hangs on it.", 3, [])
         {
             WhyNot = (rig, lamp) => 3 * lamp.Functions[0].Watts / rig.Vehicle.SystemVolts > 5 ? "Too much for a fuse tap: use one as a trigger only." : null,
@@ -51,7 +51,7 @@ internal static class OutputStarts
             })],
         };
         builder.ToLamps(output, builder.Metres);
-        builder.Did.Add($"{builder.Called(output)}: the smallest that is free and carries {Format.Amps(builder.Amps)}.");
+        builder.Notes.Add($"{builder.Called(output)}: the smallest that is free and carries {Format.Amps(builder.Amps)}.");
     }
 
     private static string Legend(string name) => name.Length > 14 ? name[..14].Trim() : name;
@@ -79,7 +79,7 @@ internal static class OutputStarts
         var sense = builder.Fuse("sense-fuse", 2, Zone.Cabin, near: slot);
         builder.Thin($"{slot}.tap", $"{sense}.in", 0.1, Zone.Cabin);
         builder.Thin($"{sense}.out", $"{id}.sense", 1.8, Zone.Cabin, Zone.EngineBay);
-        builder.Did.Add($"A box of eight outputs with a 60 A main fuse beside the battery, its minus on the post, its sense on a fuse tap. {SenseFuseAmpsWords}");
+        builder.Notes.Add($"A box of eight outputs with a 60 A main fuse beside the battery, its minus on the post, its sense on a fuse tap. {SenseFuseAmpsWords}");
     }
 
     private static string Output(LineBuilder builder)
@@ -92,7 +92,7 @@ internal static class OutputStarts
             {
                 Vehicle = builder.Rig.Vehicle with { AuxOutputs = [.. set.Select((output, i) => new AuxOutput($"aux-{i + 1}", output.Amps, output.Lead, Feed.Ignition))] },
             };
-            builder.Did.Add("The vehicle had no factory outputs written down: a usual set of 30, 15, 10 and 10 A is taken; put yours in on the Panel.");
+            builder.Notes.Add("The vehicle had no factory outputs written down: a usual set of 30, 15, 10 and 10 A is taken; put yours in on the Panel.");
         }
         if (builder.Wanted.Output is { } asked && builder.Rig.Vehicle.AuxOutputs.Any(output => output.Id == asked)) return asked;
         return Outputs.OfVehicle(builder.Rig, builder.Amps) is [var smallest, ..] ? smallest : builder.Rig.Vehicle.AuxOutputs.MaxBy(output => output.RatingAmps)!.Id;
@@ -110,10 +110,10 @@ internal static class OutputStarts
             builder.Power($"{plug}.b", $"{lead.Id}.a", LineBuilder.NearMetres);
             from = $"{lead.Id}.b";
             metres = Math.Max(LineBuilder.NearMetres, builder.Metres - lead.LengthMetres);
-            builder.Did.Add($"The spare {lead.Colour} lead takes it to the {lead.ToPlace}; a jumper goes on from there.");
+            builder.Notes.Add($"The spare {lead.Colour} lead takes it to the {lead.ToPlace}; a jumper goes on from there.");
         }
         builder.ToLamps(from, metres);
-        builder.Did.Add($"{builder.Called(output)}, the smallest that is free and carries {Format.Amps(builder.Amps)}.");
+        builder.Notes.Add($"{builder.Called(output)}, the smallest that is free and carries {Format.Amps(builder.Amps)}.");
     }
 
     private static void OutputAndBeam(LineBuilder builder)
@@ -125,7 +125,7 @@ internal static class OutputStarts
         builder.Thin("highBeam.plus", $"{relay}.86", 1);
         builder.CoilToStud($"{relay}.85");
         builder.ToLamps($"{relay}.87", builder.Metres);
-        builder.Did.Add($"{builder.Called(output)} feeds the contact and the high beam the coil: both must be on.");
+        builder.Notes.Add($"{builder.Called(output)} feeds the contact and the high beam the coil: both must be on.");
     }
 
     private static void FuseTap(LineBuilder builder)
@@ -138,14 +138,14 @@ internal static class OutputStarts
             builder.Rig = builder.Rig with { Vehicle = builder.Rig.Vehicle with { FuseSlots = [.. builder.Rig.Vehicle.FuseSlots, new FuseSlot(slot, 5, Feed.Ignition, 1.5, "to be found with a test lamp: live with the key alone")] } };
         }
         SmallFuse(builder, $"{slot}.tap", slot);
-        builder.Did.Add($"{builder.Called(slot)} keeps its own fuse; the added one stands beside it in the tap.");
+        builder.Notes.Add($"{builder.Called(slot)} keeps its own fuse; the added one stands beside it in the tap.");
     }
 
     private static void ParkingLight(LineBuilder builder)
     {
         builder.Use = LineUse.Marker;
         SmallFuse(builder, "sideLight.plus", "sideLight");
-        builder.Did.Add("A joint in the parking-light wire, and a small fuse right behind it.");
+        builder.Notes.Add("A joint in the parking-light wire, and a small fuse right behind it.");
     }
 
     private static void SmallFuse(LineBuilder builder, string from, string near)

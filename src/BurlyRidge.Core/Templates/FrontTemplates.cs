@@ -4,17 +4,17 @@ using BurlyRidge.Core.Rigs;
 namespace BurlyRidge.Core.Templates;
 
 /// <summary>Bars and lamps ahead on harnesses of their own.</summary>
-internal static class FrontStarts
+internal static class FrontTemplates
 {
-    public static IReadOnlyList<Start> All { get; } =
+    public static IReadOnlyList<Template> All { get; } =
     [
-        new("own-harness", "On its own harness and switch", "Battery, fuse, relay, lamp; a small switch in the dash works the coil. Suits anything that is wanted at will.", 1, [StartQuestion.Return]) { Build = OwnHarness },
+        new("own-harness", "On its own harness and switch", "Battery, fuse, relay, lamp; a small switch in the dash works the coil. Suits anything that is wanted at will.", 1, [TemplateQuestion.Return]) { Build = OwnHarness },
         new("beam-pair", "Armed by a switch, on with the high beam", "One flick of the stalk darkens everything for who comes the other way. Asks which wire of the beam goes on and off, and wires the coil for it.", 2,
-            [StartQuestion.BeamSwitched, StartQuestion.Return]) { Build = builder => OnBeam(builder, byLamp: false) },
+            [TemplateQuestion.BeamSwitched, TemplateQuestion.Return]) { Build = builder => OnBeam(builder, byLamp: false) },
         new("beam-pair-both", "On with the high beam, coil back by the lamp's own wire", "Both wires of the beam are taken, as a plug-in adaptor does: the coil does not go by the body. No switch of its own.", 2,
-            [StartQuestion.BeamSwitched, StartQuestion.Return]) { Build = builder => OnBeam(builder, byLamp: true) },
-        new("y-lead", "Two on a Y lead behind one relay", "Two bars behind a grille, joined by a Y lead, pulled in across both beam wires.", 2, [StartQuestion.BeamSwitched, StartQuestion.Return]) { Build = YLead },
-        new("two-functions", "Main beam and backlight on two switches", "A lamp with two lights on one three-core cable: the main light through a relay, the small one straight from its switch.", 1, [StartQuestion.Return])
+            [TemplateQuestion.BeamSwitched, TemplateQuestion.Return]) { Build = builder => OnBeam(builder, byLamp: true) },
+        new("y-lead", "Two on a Y lead behind one relay", "Two bars behind a grille, joined by a Y lead, pulled in across both beam wires.", 2, [TemplateQuestion.BeamSwitched, TemplateQuestion.Return]) { Build = YLead },
+        new("two-functions", "Main beam and backlight on two switches", "A lamp with two lights on one three-core cable: the main light through a relay, the small one straight from its switch.", 1, [TemplateQuestion.Return])
         {
             WhyNot = (_, lamp) => lamp.Functions.Count < 2 ? "The lamp has one light only." : null,
             Build = TwoFunctions,
@@ -68,6 +68,6 @@ internal static class FrontStarts
         var part = builder.Switch("backlight-switch");
         builder.ToDash($"{fuse}.out", $"{part}.in");
         foreach (var lamp in lamps) builder.Thin($"{part}.out", $"{lamp}.{second.Plus}", builder.Metres + LineBuilder.DashMetres, Zone.Cabin, Zone.EngineBay);
-        builder.Did.Add("The small light goes straight from its own switch, behind its own fuse; both share the return.");
+        builder.Notes.Add("The small light goes straight from its own switch, behind its own fuse; both share the return.");
     }
 }

@@ -1,5 +1,5 @@
 import { Route } from "lucide-react";
-import { api, type Rig, type Walk, type WalkWay } from "../api/client";
+import { api, type Rig, type RouteView, type WalkaroundView } from "../api/client";
 import type { FieldErrors } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withLay } from "../job/rigEdits";
@@ -12,7 +12,7 @@ import { useAnswer } from "../ui/useAnswer";
 import { counted, hazardWords, zoneWords } from "../ui/words";
 
 /** Everything that follows the lanes; the chosen one lane by lane, and how else it could lie. */
-export function WayPanel({
+export function RoutePanel({
   editor,
   rig,
   walk,
@@ -24,8 +24,8 @@ export function WayPanel({
 }: {
   editor: RigEditor;
   rig: Rig;
-  walk: Walk | undefined;
-  way: WalkWay | undefined;
+  walk: WalkaroundView | undefined;
+  way: RouteView | undefined;
   errors: FieldErrors;
   outdated: boolean;
   onChoose: (id: string) => void;
@@ -43,11 +43,11 @@ export function WayPanel({
           <Route size={18} aria-hidden /> Lead everything anew…
         </Button>
       </div>
-      {!walk?.ways.length && (
+      {!walk?.routes.length && (
         <p className="text-dust">Nothing follows the lanes yet. Lead everything anew, or place a lamp.</p>
       )}
       <ul className="grid max-h-64 gap-px overflow-y-auto border border-seam bg-seam" aria-label="Ways">
-        {walk?.ways.map((other) => (
+        {walk?.routes.map((other) => (
           <li key={other.id}>
             <button
               type="button"
@@ -93,8 +93,8 @@ function OneWay({
 }: {
   editor: RigEditor;
   rig: Rig;
-  walk: Walk | undefined;
-  way: WalkWay;
+  walk: WalkaroundView | undefined;
+  way: RouteView;
   errors: FieldErrors;
   outdated: boolean;
 }) {
@@ -149,10 +149,10 @@ function OneWay({
   );
 }
 
-function Others({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: WalkWay }) {
+function Others({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: RouteView }) {
   const { units } = rulesOf(rig);
-  const { answer, fresh } = useAnswer(["ways", rigId(rig), way.id], (signal) =>
-    api.POST("/api/preview/ways", { body: { rig, id: way.id }, signal }),
+  const { answer, fresh } = useAnswer(["routes", rigId(rig), way.id], (signal) =>
+    api.POST("/api/preview/routes", { body: { rig, id: way.id }, signal }),
   );
   const found = fresh ? answer : undefined;
   if (!found?.length) return null;
@@ -190,7 +190,7 @@ function Others({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: WalkWa
 }
 
 /** Lanes that it has to follow, whatever it costs. */
-function PinnedLanes({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: WalkWay }) {
+function PinnedLanes({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: RouteView }) {
   const lay = way.isLine
     ? rig.lines.find(({ id }) => id === way.id)?.plan?.lay?.lay
     : rig.runs?.find(({ id }) => id === way.id)?.lay;

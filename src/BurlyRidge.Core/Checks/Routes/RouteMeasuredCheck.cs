@@ -3,14 +3,14 @@ using BurlyRidge.Core.Routing;
 namespace BurlyRidge.Core.Checks.Routes;
 
 /// <summary>Does a length by hand agree with the lanes?</summary>
-internal static class WayMeasuredCheck
+internal static class RouteMeasuredCheck
 {
     private const double Apart = 0.3;
 
     internal static readonly CheckKind Kind = new("way-measured", "Tape and lanes agree on the length", "Common practice, no source: three tenths apart is another way, or a slip");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
-        from laid in subject.Routed.Ways
+        from laid in subject.Routed.Routes
         where laid.RoutedMetres is not null && laid.MeasuredMetres is not null
         select Find(subject, laid));
 

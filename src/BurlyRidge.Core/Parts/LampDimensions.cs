@@ -3,7 +3,7 @@ namespace BurlyRidge.Core.Parts;
 /// <summary>What a lamp is like to the hand: sizes in mm.</summary>
 /// <param name="WidthMillimetres">Over all, ears left out where they fold under.</param>
 /// <param name="DepthMillimetres">From its face to its back.</param>
-public sealed record LampBody(double WidthMillimetres, double HeightMillimetres, double DepthMillimetres, double Kilograms)
+public sealed record LampDimensions(double WidthMillimetres, double HeightMillimetres, double DepthMillimetres, double Kilograms)
 {
     /// <summary>How it can be held.</summary>
     public IReadOnlyList<Holder> Holds { get; init; } = [];

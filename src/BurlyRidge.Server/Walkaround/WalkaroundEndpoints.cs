@@ -8,10 +8,10 @@ using BurlyRidge.Server.Hosting;
 namespace BurlyRidge.Server.Walkaround;
 
 /// <summary>A rig to be walked round.</summary>
-public sealed record WalkRequest(Rig Rig) : IAboutRig;
+public sealed record WalkaroundRequest(Rig Rig) : IAboutRig;
 
 /// <summary>A rig and one run, or line planned in short, of it.</summary>
-public sealed record WaysRequest(Rig Rig, string Id) : IAboutRig
+public sealed record RoutesRequest(Rig Rig, string Id) : IAboutRig
 {
     IEnumerable<Problem> IAboutRig.Problems()
     {
@@ -32,14 +32,14 @@ public sealed record CandidatesRequest(Rig Rig, string Mount, RankBy By = RankBy
 }
 
 /// <summary>Where it goes, whether it fits, how far the wire runs; nothing is stored.</summary>
-internal static class WalkEndpoints
+internal static class WalkaroundEndpoints
 {
     public static void MapWalkaround(this IEndpointRouteBuilder routes)
     {
         var preview = routes.MapRigs("/api/preview", "Walkaround");
-        preview.MapPost("/walk", (WalkRequest request) => TypedResults.Ok(Walk.Of(request.Rig))).WithName("walk").Refuses()
+        preview.MapPost("/walkaround", (WalkaroundRequest request) => TypedResults.Ok(WalkaroundView.Of(request.Rig))).WithName("walkaround").Refuses()
             .WithSummary("The vehicle as drawn, what lies where, and the fit of what is placed.").WithDescription("Lengths in metres, sizes in millimetres.");
-        preview.MapPost("/ways", (WaysRequest request) => TypedResults.Ok(WayChoice.Of(request.Rig, request.Id))).WithName("offerWays").Refuses()
+        preview.MapPost("/routes", (RoutesRequest request) => TypedResults.Ok(RouteChoice.Of(request.Rig, request.Id))).WithName("offerRoutes").Refuses()
             .WithSummary("The best way for a run or line, and others.").WithDescription("Each with length, heat, ties and what it passes.");
         preview.MapPost("/candidates", async (CandidatesRequest request, LampCatalogue catalogue) =>
                 TypedResults.Ok(Candidates.For(request.Found!, await catalogue.LampsAsync(), request.Rig.Vehicle, request.Rig.HouseRules.Units, request.By)))

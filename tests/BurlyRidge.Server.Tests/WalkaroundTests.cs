@@ -4,7 +4,7 @@ using System.Text.Json.Nodes;
 namespace BurlyRidge.Server.Tests;
 
 /// <summary>The walkaround over HTTP: drawn, led, fitted; bodies as files.</summary>
-public class WalkTests
+public class WalkaroundTests
 {
     private static JsonObject Ask(JsonElement job, params (string Name, string Value)[] more)
     {
@@ -18,19 +18,19 @@ public class WalkTests
     {
         await using var server = await RunningServer.StartAsync(demo: true);
         var (_, job) = await server.DemoAsync("rescue");
-        var (status, walk) = await server.PostAsync("/api/preview/walk", Ask(job).ToJsonString());
+        var (status, walk) = await server.PostAsync("/api/preview/walkaround", Ask(job).ToJsonString());
         Assert.Equal(200, status);
         Assert.NotEmpty(walk.GetProperty("outline").GetProperty("side").EnumerateArray());
-        var ways = walk.GetProperty("ways").EnumerateArray().Where(way => !way.GetProperty("isLine").GetBoolean()).ToDictionary(way => way.GetProperty("id").GetString()!, way => way.GetProperty("metres").GetDouble());
+        var ways = walk.GetProperty("routes").EnumerateArray().Where(way => !way.GetProperty("isLine").GetBoolean()).ToDictionary(way => way.GetProperty("id").GetString()!, way => way.GetProperty("metres").GetDouble());
         Assert.All(job.GetProperty("assessment").GetProperty("runs").EnumerateArray().Where(run => ways.ContainsKey(run.GetProperty("id").GetString()!)),
             run => Assert.Equal(ways[run.GetProperty("id").GetString()!], run.GetProperty("lengthMetres").GetDouble(), 1e-9));
         Assert.True(ways.Count > 20);
         Assert.Equal(["holds", "watch"], walk.GetProperty("mounts").EnumerateArray().Select(card => card.GetProperty("verdict").GetString()).Distinct().Order());
 
-        var (_, choices) = await server.PostAsync("/api/preview/ways", Ask(job, ("id", "bar")).ToJsonString());
+        var (_, choices) = await server.PostAsync("/api/preview/routes", Ask(job, ("id", "bar")).ToJsonString());
         Assert.True(choices.GetArrayLength() > 1);
         Assert.True(choices[0].GetProperty("chosen").GetBoolean());
-        Assert.Equal(400, (await server.PostAsync("/api/preview/ways", Ask(job, ("id", "nobody")).ToJsonString())).Status);
+        Assert.Equal(400, (await server.PostAsync("/api/preview/routes", Ask(job, ("id", "nobody")).ToJsonString())).Status);
     }
 
     [Fact]
@@ -44,7 +44,7 @@ public class WalkTests
             candidate => Assert.NotEqual("", candidate.GetProperty("why").GetString()));
         var (status, placed) = await server.EditAsync(RunningServer.RigOf(job), "placeLamp", ("mount", "grille-slot"), ("lamp", first));
         Assert.Equal(200, status);
-        var (_, walk) = await server.PostAsync("/api/preview/walk", new JsonObject { ["rig"] = JsonNode.Parse(placed.GetProperty("rig").GetRawText()) }.ToJsonString());
+        var (_, walk) = await server.PostAsync("/api/preview/walkaround", new JsonObject { ["rig"] = JsonNode.Parse(placed.GetProperty("rig").GetRawText()) }.ToJsonString());
         Assert.Contains(walk.GetProperty("mounts").EnumerateArray(), card => card.GetProperty("at").GetString() == "grille-slot");
         Assert.Equal(400, (await server.EditAsync(RunningServer.RigOf(job), "placeLamp", ("mount", "grille-slot"), ("lamp", "nothing"))).Status);
         Assert.Equal(400, (await server.PostAsync("/api/preview/candidates", Ask(job, ("mount", "moon")).ToJsonString())).Status);

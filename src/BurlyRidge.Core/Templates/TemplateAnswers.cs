@@ -3,15 +3,15 @@ using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Templates;
 
-/// <summary>A line to be started from a lamp.</summary>
-/// <param name="Start">Id of the starting point.</param>
+/// <summary>A line wanted from a template, with the answers to its questions.</summary>
+/// <param name="Template">Id of the template.</param>
 /// <param name="Name">What the line is to be called.</param>
 /// <param name="Lamp">The lamp, as the catalogue has it.</param>
 /// <param name="Count">How many of it, 1 to 30.</param>
 /// <param name="Metres">One way along the vehicle, m; counts where nobody said where the lamps are.</param>
-public sealed record StartRequest(string Start, string Name, Fixture Lamp, int Count, double Metres = 3)
+public sealed record TemplateAnswers(string Template, string Name, Fixture Lamp, int Count, double Metres = 3)
 {
-    /// <summary>The most lamps that one line starts with.</summary>
+    /// <summary>The most lamps that one line has from a template.</summary>
     public const int MaxLamps = 30;
 
     /// <summary>Station or mount of the lamps; null where nobody said.</summary>
@@ -27,8 +27,8 @@ public sealed record StartRequest(string Start, string Name, Fixture Lamp, int C
     public SwitchedSide? BeamSwitched { get; init; }
 }
 
-/// <summary>What a starting point wants to know beside lamp, place and number.</summary>
-public enum StartQuestion
+/// <summary>What a template wants to know beside lamp, place and number.</summary>
+public enum TemplateQuestion
 {
     /// <summary>By wire or by the body.</summary>
     Return,
@@ -45,7 +45,7 @@ public enum StartQuestion
 /// <param name="Words">When it suits, in two lines.</param>
 /// <param name="UsualCount">How many lamps it usually has.</param>
 /// <param name="Questions">What it wants to know.</param>
-public sealed record Start(string Id, string Name, string Words, int UsualCount, IReadOnlyList<StartQuestion> Questions)
+public sealed record Template(string Id, string Name, string Words, int UsualCount, IReadOnlyList<TemplateQuestion> Questions)
 {
     /// <summary>Why it does not suit a rig and lamp; null where it does.</summary>
     internal Func<Rig, Fixture, string?> WhyNot { get; init; } = (_, _) => null;
@@ -54,11 +54,11 @@ public sealed record Start(string Id, string Name, string Words, int UsualCount,
     internal Action<LineBuilder> Build { get; init; } = _ => { };
 }
 
-/// <summary>A starting point beside a rig and a lamp.</summary>
+/// <summary>A template beside a rig and a lamp.</summary>
 /// <param name="WhyNot">Why it does not suit them; empty where it does.</param>
 /// <param name="Outputs">Outputs that could be taken, the proposed one first; empty where it takes none.</param>
-public sealed record OfferedStart(Start Start, string WhyNot, IReadOnlyList<string> Outputs);
+public sealed record OfferedTemplate(Template Template, string WhyNot, IReadOnlyList<string> Outputs);
 
-/// <summary>A line as it was started.</summary>
-/// <param name="Did">What was put in and why, a sentence each.</param>
-public sealed record StartedLine(Rig Rig, string LineId, IReadOnlyList<string> Did);
+/// <summary>A line as a template made it.</summary>
+/// <param name="Notes">What was put in and why, a sentence each.</param>
+public sealed record BuiltLine(Rig Rig, string LineId, IReadOnlyList<string> Notes);

@@ -9,16 +9,16 @@ namespace BurlyRidge.Core.Assessing;
 /// <summary>The vehicle as one walks round it: its outline, what lies where, and whether what is placed goes there.</summary>
 /// <param name="Outline">From the side and from above, m; null where nobody said what vehicle it is.</param>
 /// <param name="Lanes">Every lane with what lies in it.</param>
-/// <param name="Ways">Everything that has a lay.</param>
+/// <param name="Routes">Everything that has a lay.</param>
 /// <param name="Mounts">Fit cards of mounts with lamps on them.</param>
 /// <param name="Spaces">Fit cards of spaces with parts of known size in them.</param>
-/// <param name="ComesOff">Trim and covers that have to come off for all ways together, each once.</param>
+/// <param name="ComesOff">Trim and covers that have to come off for all routes together, each once.</param>
 /// <param name="CopperKilograms">Copper of all runs, kg.</param>
 /// <param name="TieMetres">At least a tie in so much, m.</param>
-public sealed record Walk(
+public sealed record WalkaroundView(
     Outline? Outline,
-    IReadOnlyList<WalkLane> Lanes,
-    IReadOnlyList<WalkWay> Ways,
+    IReadOnlyList<LaneView> Lanes,
+    IReadOnlyList<RouteView> Routes,
     IReadOnlyList<FitCard> Mounts,
     IReadOnlyList<FitCard> Spaces,
     IReadOnlyList<string> ComesOff,
@@ -26,54 +26,54 @@ public sealed record Walk(
     double TieMetres)
 {
     /// <summary>Walks round a valid rig.</summary>
-    public static Walk Of(Rig rig)
+    public static WalkaroundView Of(Rig rig)
     {
         var laid = RoutedRig.Of(rig);
         var (body, names) = (rig.Body, PartNames.Of(rig));
-        return new Walk(
+        return new WalkaroundView(
             body is null ? null : Outline.Of(body),
-            [.. (body?.Lanes ?? []).Select(lane => new WalkLane(
+            [.. (body?.Lanes ?? []).Select(lane => new LaneView(
                 lane.Id, LaneCost.Metres(body!, lane), LaneCost.Celsius(rig.HouseRules, lane), laid.Room.LaneMillimetres(lane.Id), laid.Room.Loaded(lane.Id)))],
-            [.. laid.Ways.Select(way => WalkWay.Of(rig, way, way.NameIn(names)))],
+            [.. laid.Routes.Select(route => RouteView.Of(rig, route, route.NameIn(names)))],
             Cards.OfMounts(rig),
             Cards.OfSpaces(rig),
-            [.. laid.Ways.SelectMany(way => way.Way?.Lanes ?? []).SelectMany(lane => lane.Covers).Distinct().Order(StringComparer.Ordinal)],
+            [.. laid.Routes.SelectMany(route => route.Route?.Lanes ?? []).SelectMany(lane => lane.Covers).Distinct().Order(StringComparer.Ordinal)],
             Reroute.Copper(laid.Rig),
-            WalkWay.Tie);
+            RouteView.Tie);
     }
 }
 
 /// <summary>A lane with what lies in it.</summary>
 /// <param name="AcrossMillimetres">Across all that lies in it, mm.</param>
 /// <param name="Loaded">Loaded conductors in it.</param>
-public sealed record WalkLane(string Id, double Metres, double Celsius, double AcrossMillimetres, int Loaded);
+public sealed record LaneView(string Id, double Metres, double Celsius, double AcrossMillimetres, int Loaded);
 
 /// <summary>How something lies, for the screen and the person who lays it.</summary>
 /// <param name="Name">What it is called.</param>
 /// <param name="Ties">How many ties hold it.</param>
 /// <param name="SleeveMetres">Conduit or sleeve in the engine bay, underneath and outside, m.</param>
 /// <param name="Stages">Lane by lane.</param>
-public sealed record WalkWay(
+public sealed record RouteView(
     string Id, bool IsLine, string Name, double? Metres, double? RoutedMetres, double? MeasuredMetres,
-    IReadOnlyList<string> Stations, IReadOnlyList<WalkStage> Stages, int Ties, double SleeveMetres)
+    IReadOnlyList<string> Stations, IReadOnlyList<RouteStage> Stages, int Ties, double SleeveMetres)
 {
     /// <summary>A tie at least every so much, m (common practice, no source).</summary>
     public const double Tie = 0.3;
 
     /// <summary>Reads a way of <paramref name="rig"/>.</summary>
-    internal static WalkWay Of(Rig rig, Routed laid, string name)
+    internal static RouteView Of(Rig rig, Routed laid, string name)
     {
-        var stages = (laid.Way?.Lanes ?? []).Select(lane => new WalkStage(
+        var stages = (laid.Route?.Lanes ?? []).Select(lane => new RouteStage(
             lane.Id, lane.Zone, LaneCost.Metres(rig.Body!, lane), LaneCost.Celsius(rig.HouseRules, lane),
             (int)Math.Ceiling(LaneCost.Metres(rig.Body!, lane) / Tie), lane.Hazards, lane.Covers)).ToList();
-        return new WalkWay(
-            laid.Id, laid.IsLine, name, laid.Metres, laid.RoutedMetres, laid.MeasuredMetres, laid.Way?.Stations ?? [], stages,
+        return new RouteView(
+            laid.Id, laid.IsLine, name, laid.Metres, laid.RoutedMetres, laid.MeasuredMetres, laid.Route?.Stations ?? [], stages,
             stages.Sum(stage => stage.Ties), stages.Where(stage => stage.Zone != Zone.Cabin).Sum(stage => stage.Metres));
     }
 }
 
 /// <summary>One lane of a way.</summary>
-public sealed record WalkStage(
+public sealed record RouteStage(
     string Lane, Zone Zone, double Metres, double Celsius, int Ties, IReadOnlyList<Hazard> Hazards, IReadOnlyList<string> Covers);
 
 /// <summary>Another way that something could lie.</summary>
@@ -81,26 +81,26 @@ public sealed record WalkStage(
 /// <param name="Metres">Length of wire, m.</param>
 /// <param name="Why">How it differs from the best way.</param>
 /// <param name="Chosen">Whether it lies so now.</param>
-public sealed record WayChoice(IReadOnlyList<string> Through, IReadOnlyList<string> Stations, double Metres, string Why, bool Chosen)
+public sealed record RouteChoice(IReadOnlyList<string> Through, IReadOnlyList<string> Stations, double Metres, string Why, bool Chosen)
 {
     /// <summary>The best way for a run or line, and others; empty where it has no lay or no way leads there.</summary>
-    public static IReadOnlyList<WayChoice> Of(Rig rig, string id)
+    public static IReadOnlyList<RouteChoice> Of(Rig rig, string id)
     {
         var laid = RoutedRig.Of(rig);
-        if (rig.Body is not { } body || laid.Ways.FirstOrDefault(way => way.Id == id) is not { From: { } from, To: { } to } now) return [];
+        if (rig.Body is not { } body || laid.Routes.FirstOrDefault(route => route.Id == id) is not { From: { } from, To: { } to } now) return [];
         var room = RoutedRig.Of(Without(rig, id)).Room;
         var router = new Router(rig.HouseRules, body, room);
         if (router.Best(from, to, now.Laying) is not { } best) return [];
-        var lies = Names(now.Way);
+        var lies = Names(now.Route);
         return
         [
-            new WayChoice([], best.Stations, RoutedRig.Metres(rig.HouseRules, best), "The best: shortest, heat and hazards counted.", Names(best).SequenceEqual(lies)),
-            .. router.Others(from, to, now.Laying, best).Select(way => new WayChoice(
-                Names(way), way.Stations, RoutedRig.Metres(rig.HouseRules, way), Differs(rig, best, way), Names(way).SequenceEqual(lies))),
+            new RouteChoice([], best.Stations, RoutedRig.Metres(rig.HouseRules, best), "The best: shortest, heat and hazards counted.", Names(best).SequenceEqual(lies)),
+            .. router.Others(from, to, now.Laying, best).Select(route => new RouteChoice(
+                Names(route), route.Stations, RoutedRig.Metres(rig.HouseRules, route), Differs(rig, best, route), Names(route).SequenceEqual(lies))),
         ];
     }
 
-    private static List<string> Names(Way? way) => [.. (way?.Lanes ?? []).Select(lane => lane.Id)];
+    private static List<string> Names(Route? route) => [.. (route?.Lanes ?? []).Select(lane => lane.Id)];
 
     private static Rig Without(Rig rig, string id) => rig with
     {
@@ -108,11 +108,11 @@ public sealed record WayChoice(IReadOnlyList<string> Through, IReadOnlyList<stri
         Lines = [.. rig.Lines.Select(line => line.Id == id && line.Plan is { } plan ? line with { Plan = plan with { Lay = null } } : line)],
     };
 
-    private static string Differs(Rig rig, Way best, Way way)
+    private static string Differs(Rig rig, Route best, Route route)
     {
-        var more = RoutedRig.Metres(rig.HouseRules, way) - RoutedRig.Metres(rig.HouseRules, best);
-        var met = way.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(best.Lanes.SelectMany(lane => lane.Hazards)).ToList();
-        var spared = best.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(way.Lanes.SelectMany(lane => lane.Hazards)).ToList();
+        var more = RoutedRig.Metres(rig.HouseRules, route) - RoutedRig.Metres(rig.HouseRules, best);
+        var met = route.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(best.Lanes.SelectMany(lane => lane.Hazards)).ToList();
+        var spared = best.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(route.Lanes.SelectMany(lane => lane.Hazards)).ToList();
         List<string> words = [more >= 0 ? $"{Format.Metres(more, rig.HouseRules.Units)} longer" : $"{Format.Metres(-more, rig.HouseRules.Units)} shorter"];
         if (met.Count > 0) words.Add($"passes {string.Join(" and ", met.Select(HazardWords.Word))}");
         if (spared.Count > 0) words.Add($"spares {string.Join(" and ", spared.Select(HazardWords.Word))}");
