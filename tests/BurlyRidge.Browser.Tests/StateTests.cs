@@ -21,7 +21,7 @@ public class StateTests(Workshop workshop) : IClassFixture<Workshop>
 
     private string Text(string station) => page.Find(At(station)).Text;
 
-    private bool IsDark(string lamp) => Text(lamp).Split('\n').Any(row => row.Trim() == "0.0 W");
+    private bool IsDark(string lamp) => Text(lamp).Split('\n').Any(row => row.Trim() == "0 W");
 
     private IWebElement Toggle(string name) => page.Find(By.XPath($"//section[@aria-label = 'State']//label[normalize-space() = '{name}']//input"));
 

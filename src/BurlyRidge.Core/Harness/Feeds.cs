@@ -37,7 +37,7 @@ public sealed class Section
     /// <summary>Fuses between it and the batteries; empty in a grounded section.</summary>
     public IReadOnlyList<Feeder> Feeders { get; internal set; } = [];
 
-    /// <summary>All allFeeders into it: its feeders, and the batteries that stand in it.</summary>
+    /// <summary>Every way into it: its feeders, and the batteries that stand in it.</summary>
     public IReadOnlyList<Feeder> AllFeeders => allFeeders ??= [.. Feeders, .. Sources.Select(source => new Feeder(null, source.A, source.A))];
 
     internal List<Feeder> Edges { get; } = [];

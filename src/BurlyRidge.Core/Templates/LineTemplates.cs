@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Templates;
 /// <summary>The usual ways to start a line, and the line that comes of one.</summary>
 public static class LineTemplates
 {
-    /// <summary>Every starting point.</summary>
+    /// <summary>Every template.</summary>
     public static IReadOnlyList<Template> All { get; } = [.. FrontTemplates.All, .. RearTemplates.All, .. OutputTemplates.All, .. RowTemplates.All, .. SupplyTemplates.All];
 
     /// <summary>Each of them beside a rig and a number of lamps.</summary>

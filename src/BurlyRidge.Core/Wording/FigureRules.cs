@@ -44,7 +44,7 @@ public static class FigureRules
     /// <summary>By quantity.</summary>
     public static IReadOnlyDictionary<Quantity, FigureRule> All { get; } = new Dictionary<Quantity, FigureRule>
     {
-        [Quantity.Amps] = Of(new(1000, 0, 0, "mA", 0.1), new(1, 1, 2, "A", 10), new(1, 1, 1, "A", 100), new(1, 0, 0, "A")),
+        [Quantity.Amps] = Of(new(1, 0, 0, "A", 0.0005), new(1000, 0, 0, "mA", 0.1), new(1, 1, 2, "A", 10), new(1, 1, 1, "A", 100), new(1, 0, 0, "A")),
         [Quantity.Volts] = Of(new FigureStep(1, 2, 2, "V")),
         [Quantity.LostVolts] = Of(new(1000, 0, 0, "mV", 0.1), new(1, 2, 2, "V")),
         [Quantity.Watts] = Of(new(1, 0, 1, "W", 100), new(1, 0, 0, "W")),

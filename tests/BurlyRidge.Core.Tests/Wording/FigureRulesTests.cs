@@ -23,7 +23,7 @@ public class FigureRulesTests
     private static string Name(Quantity quantity) => JsonNamingPolicy.CamelCase.ConvertName(quantity.ToString());
 
     [Theory]
-    [InlineData(Quantity.Amps, 0, "0 mA")]
+    [InlineData(Quantity.Amps, 0.0001, "0 A")]
     [InlineData(Quantity.Amps, 0.0123, "12 mA")]
     [InlineData(Quantity.Amps, 5, "5.0 A")]
     [InlineData(Quantity.Amps, 8.333, "8.33 A")]

@@ -32,7 +32,8 @@ export const LineList = memo(function LineList({
 }) {
   const shown = sifted(lines, sifting);
   const places = [...new Set(lines.map(({ found }) => found?.summary?.place ?? "").filter(Boolean))].sort();
-  const [most, setMost] = useState(60);
+  const [unfolded, setUnfolded] = useState(60);
+  const most = Math.max(unfolded, shown.findIndex(({ line }) => line.id === chosen) + 1);
   return (
     <nav aria-label="Lines" className="grid content-start gap-1.5">
       <div className="grid grid-cols-2 gap-1.5">
@@ -93,6 +94,7 @@ export const LineList = memo(function LineList({
             <button
               type="button"
               data-line={line.id}
+              data-name={line.name}
               aria-current={line.id === chosen}
               onClick={() => onChoose(line.id)}
               className="block w-full rounded-sm border border-seam border-l-4 bg-slab px-2 py-1.5 text-left hover:bg-lichen-shade aria-[current=true]:border-l-lichen aria-[current=true]:bg-lichen-shade"
@@ -124,7 +126,9 @@ export const LineList = memo(function LineList({
         ))}
       </ul>
       {shown.length === 0 && lines.length > 0 && <p className="text-dust">None of the lines is like that.</p>}
-      {shown.length > most && <Button onClick={() => setMost(shown.length)}>Show all {shown.length}</Button>}
+      {shown.length > most && (
+        <Button onClick={() => setUnfolded(shown.length)}>Show all {shown.length}</Button>
+      )}
       <Button look="main" onClick={onStart}>
         <Lightbulb size={18} aria-hidden /> Start from a lamp…
       </Button>

@@ -17,7 +17,7 @@ export type Asked = {
   beam: "" | "plus" | "minus";
 };
 
-/** How many lamps, where they sit, and what the starting point wants to know. */
+/** How many lamps, where they sit, and what the template wants to know. */
 export function WhereFields({
   rig,
   asked,
