@@ -25,7 +25,7 @@ internal sealed record FuseWindows(
     }
 
     private bool Inside(Fuse fuse, double? ampacity) =>
-        Limits.AtLeast(fuse.RatingAmps, FromAmps) && ampacity is { } amps && Limits.AtLeast(amps, Limits.WireAmpsForFuse(fuse));
+        Limits.FuseCarries(fuse.RatingAmps, 1, FromAmps) && ampacity is { } amps && Limits.AtLeast(amps, Limits.WireAmpsForFuse(fuse));
 
     private string Sentence(List<FuseMark> marks, string? openedBy)
     {

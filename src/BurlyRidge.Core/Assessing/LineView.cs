@@ -30,7 +30,7 @@ public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnl
         LineInState State(string id, string name, RigState state, SolvedHarness solved)
         {
             cancellation.ThrowIfCancellationRequested();
-            return new LineInState(id, name, state, Settled.Of(solved.Solution, names), StripFigures.Of(map, strip, solved, study.Limits.DropFraction));
+            return new LineInState(id, name, state, Settled.Of(solved.Solution, names), StripFigures.Of(map, strip, solved, study.DropLimit));
         }
 
         var states = new List<LineInState>();

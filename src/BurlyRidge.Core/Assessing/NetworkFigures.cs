@@ -28,15 +28,15 @@ public sealed record LineFigures(
         line.Trigger.On,
         [.. line.Trigger.BySignal.Keys],
         line.Source?.A,
-        line.Limits.DropFraction,
+        line.DropLimit,
         [.. line.Lamps.OrderByDescending(lamp => lamp.OffVolts).Select(lamp => new LampFigures(
-            lamp.Id, lamp.OffVolts, lamp.RunningVolts, line.Off.Amps(lamp.Id), line.Running.Amps(lamp.Id), lamp.DropVolts, lamp.DropFraction))],
+            lamp.Id, lamp.OffVolts, lamp.RunningVolts, line.Off.Amps(lamp.Id), line.Running.Amps(lamp.Id), lamp.DropVolts, lamp.DropFraction, lamp.DropLimit))],
         line.Worst is { } worst ? PartDrop.Of(line.Off, worst.Id) : [],
         line.Off.Currents);
 }
 
 /// <summary>One lamp of a line.</summary>
-public sealed record LampFigures(string Id, double OffVolts, double RunningVolts, double OffAmps, double RunningAmps, double DropVolts, double DropFraction);
+public sealed record LampFigures(string Id, double OffVolts, double RunningVolts, double OffAmps, double RunningAmps, double DropVolts, double DropFraction, double DropLimit);
 
 /// <summary>Volts lost in one part on the way of a lamp.</summary>
 public sealed record PartDrop(string Part, Leg Leg, double Volts, double Amps)

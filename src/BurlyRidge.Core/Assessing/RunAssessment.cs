@@ -16,7 +16,7 @@ public sealed record RunAssessment(RunAnswer Run, IReadOnlyList<LadderEntry> Lad
         var (rules, study) = (assessed.Whole.Saved.HouseRules, assessed.Study);
         if (study.Runs.FirstOrDefault(figures => figures.Run.Id == run) is not { } found) return null;
         var ladder = WireLadder.Of(study, [found], cancellation);
-        double? limit = study.Lines.Where(line => found.Lines.Contains(line.Line.Id)).Select(line => (double?)line.Limits.DropFraction).Min();
+        double? limit = study.Lines.Where(line => found.Lines.Contains(line.Line.Id)).Select(line => (double?)line.DropLimit).Min();
         var device = found.Devices.MinBy(link => link.Fuse!.RatingAmps);
         var window = new FuseWindows(
             found.DesignAmps, found.DesignAmps / rules.FuseLoadFraction, (found.Wire, found.AmpacityAmps), device?.Fuse,

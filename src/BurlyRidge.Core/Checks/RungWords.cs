@@ -18,6 +18,7 @@ public static class RungWords
     private static string Why(HouseRules rules, RunFigures figures, WireRung rung, RungFailure failure, double? dropLimit) => failure switch
     {
         RungFailure.Heat => $"cannot hold at {Format.Celsius(figures.AmbientCelsius)}, its insulation is made for {figures.Run.InsulationCelsius} °C",
+        RungFailure.Strength => $"is thinner than the {Format.Copper(Limits.ThinnestSquareMillimetres)} that can be crimped and laid",
         RungFailure.Load => $"carries {Format.Amps(rung.AmpacityAmps)} here, {Format.Amps(figures.DesignAmps * (1 + rules.MarginFraction))} needed ({Format.Amps(figures.DesignAmps)} and {Format.Percent(rules.MarginFraction)})",
         RungFailure.Fuse => $"carries {Format.Amps(rung.AmpacityAmps)} here, its fuse needs {Format.Amps(Math.Max(figures.FuseNeedAmps, figures.LimitedAmps))}",
         RungFailure.Drop => $"loses {Format.Percent(rung.DropFraction)}" + (dropLimit is { } limit ? $", {Format.Percent(limit)} allowed" : " with the rest of its line"),

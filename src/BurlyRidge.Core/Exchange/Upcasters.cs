@@ -6,11 +6,12 @@ namespace BurlyRidge.Core.Exchange;
 
 /// <summary>
 /// Reads rigs of older shapes; each step takes a document one version up. Version 2 knew nothing of where things are, version
-/// 3 nothing of how a panel looks, version 4 took any text as the id of a wire, a light or an output.
+/// 3 nothing of how a panel looks, version 4 took any text as the id of a wire, a light or an output, version 5 always named a
+/// drop.
 /// </summary>
 internal static class Upcasters
 {
-    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst, [2] = _ => { }, [3] = _ => { }, [4] = FromFourth };
+    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst, [2] = _ => { }, [3] = _ => { }, [4] = FromFourth, [5] = FromFifth };
 
     /// <summary>The oldest shape that is read.</summary>
     public static int Oldest => From.Keys.Min();
@@ -48,6 +49,14 @@ internal static class Upcasters
             }
             line["plan"] = plan;
         }
+    }
+
+    /// <summary>The limits that every job of version 5 got named nobody: the school's count. Others were somebody's and stay.</summary>
+    private static void FromFifth(JsonObject rig)
+    {
+        if (rig["houseRules"] is not JsonObject rules) return;
+        foreach (var (name, usual) in new[] { ("dropLimitRegulatedLed", 0.05), ("dropLimitOther", 0.03) })
+            if (rules[name] is JsonValue value && value.TryGetValue<double>(out var limit) && limit == usual) rules.Remove(name);
     }
 
     private static void FromFourth(JsonObject rig)

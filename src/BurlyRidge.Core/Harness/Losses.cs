@@ -23,7 +23,13 @@ public enum LossGroup
 
 /// <summary>Volts lost in one part.</summary>
 /// <param name="ShareOfLoss">Its part of all that is lost, 0 to 1.</param>
-public sealed record Loss(string Name, LossGroup Group, double Milliohms, double Volts, double ShareOfLoss);
+public sealed record Loss(string Name, LossGroup Group, double Milliohms, double Volts, double ShareOfLoss)
+{
+    /// <summary>Whether thicker wire would lose less of it.</summary>
+    internal bool InWire => Name.EndsWith(Out, StringComparison.Ordinal) || Name.EndsWith(Back, StringComparison.Ordinal);
+
+    internal const string Out = " out", Back = " back";
+}
 
 /// <summary>Where the volts of a lamp are lost.</summary>
 public static class Losses
@@ -40,7 +46,7 @@ public static class Losses
             void Add(string name, LossGroup group, double ohms) => found.Add((name, group, ohms, amps * ohms));
             if (solved.Harness.Elements[point.Part] is WireElement wire)
             {
-                Add($"{wire.Wire.Name} {(point.Leg == Leg.Out ? "out" : "back")}", point.Leg == Leg.Out ? LossGroup.Out : LossGroup.Back, wire.OhmsAt(amps) - wire.EndOhms);
+                Add($"{wire.Wire.Name}{(point.Leg == Leg.Out ? Loss.Out : Loss.Back)}", point.Leg == Leg.Out ? LossGroup.Out : LossGroup.Back, wire.OhmsAt(amps) - wire.EndOhms);
                 Add("terminals", LossGroup.Contacts, wire.EndOhms);
                 continue;
             }

@@ -18,11 +18,20 @@ public sealed record HouseRules
     /// <summary>How far a fuse may be loaded, as a fraction of its rating: 0.5 to 1.</summary>
     public double FuseLoadFraction { get; init; } = 0.8;
 
-    /// <summary>Drop allowed where all lamps are regulated LED, as a fraction of the system volts.</summary>
-    public double DropLimitRegulatedLed { get; init; } = 0.05;
+    /// <summary>What wire is sized for beside its load.</summary>
+    public SizingSchool Sizing { get; init; } = SizingSchool.Usual;
 
-    /// <summary>Drop allowed where any lamp is not.</summary>
-    public double DropLimitOther { get; init; } = 0.03;
+    /// <summary>Drop allowed at a regulated LED lamp, as a fraction of its source's volts; null: as the school has it. One that is named is kept whatever copper it takes.</summary>
+    public double? DropLimitRegulatedLed { get; init; }
+
+    /// <summary>The same at any other lamp.</summary>
+    public double? DropLimitOther { get; init; }
+
+    /// <summary>The most copper that a wire behind a fuse up to 30 A gets for the drop's sake alone, mm²: 1 to 50.</summary>
+    public double DropCopper { get; init; } = 6;
+
+    /// <summary>The same behind a larger fuse.</summary>
+    public double DropCopperHeavy { get; init; } = 10;
 
     /// <summary>How hot each zone is taken to be.</summary>
     public ZoneTemperatures ZoneCelsius { get; init; } = new();
@@ -50,6 +59,36 @@ public sealed record HouseRules
 
     /// <summary>The most sizes of wire that are bought; null: as many as it takes.</summary>
     public int? MostGauges { get; init; }
+
+    /// <summary>The drop allowed at a lamp, as a fraction of its source's volts.</summary>
+    public double DropLimit(LampKind kind) => NamedDropLimit(kind) ?? (Sizing, kind) switch
+    {
+        (SizingSchool.LightFirst, _) => LightFirstDrop,
+        (_, LampKind.RegulatedLed) => UsualDropRegulatedLed,
+        _ => UsualDropOther,
+    };
+
+    /// <summary>The drop that a person named for a kind of lamp; null: none, the school counts.</summary>
+    public double? NamedDropLimit(LampKind kind) => kind == LampKind.RegulatedLed ? DropLimitRegulatedLed : DropLimitOther;
+
+    /// <summary>Circuits that are not critical: 10 % (ABYC E-11, from memory); such a lamp keeps its light and draws more.</summary>
+    private const double UsualDropRegulatedLed = 0.10;
+
+    /// <summary>5 % less volts is 16 % less light of a filament (common practice, no source).</summary>
+    private const double UsualDropOther = 0.05;
+
+    /// <summary>Critical circuits: 3 % (ABYC E-11, from memory).</summary>
+    private const double LightFirstDrop = 0.03;
+}
+
+/// <summary>What wire is sized for beside its load.</summary>
+public enum SizingSchool
+{
+    /// <summary>As harnesses are built: 10 % for regulated LED, 5 % for other lamps, and no more copper than helps.</summary>
+    Usual,
+
+    /// <summary>3 % for every lamp, as far as the copper that is allowed for it reaches.</summary>
+    LightFirst,
 }
 
 /// <summary>How joints are made.</summary>

@@ -42,8 +42,10 @@ public static class RigValidation
     {
         problems.Within("houseRules.marginFraction", rules.MarginFraction, 0, 2);
         problems.Within("houseRules.fuseLoadFraction", rules.FuseLoadFraction, 0.5, 1);
-        problems.Above("houseRules.dropLimitRegulatedLed", rules.DropLimitRegulatedLed, 0, 0.2, "");
-        problems.Above("houseRules.dropLimitOther", rules.DropLimitOther, 0, 0.2, "");
+        if (rules.DropLimitRegulatedLed is { } led) problems.Above("houseRules.dropLimitRegulatedLed", led, 0, 0.2, "");
+        if (rules.DropLimitOther is { } other) problems.Above("houseRules.dropLimitOther", other, 0, 0.2, "");
+        problems.Within("houseRules.dropCopper", rules.DropCopper, 1, 50, "mm²");
+        problems.Within("houseRules.dropCopperHeavy", rules.DropCopperHeavy, 1, 50, "mm²");
         problems.Within("houseRules.slackFraction", rules.SlackFraction, 0, 1);
         problems.Within("houseRules.loopMetres", rules.LoopMetres, 0, 2, "m");
         problems.Within("houseRules.leftOnHours", rules.LeftOnHours, 0, 1000, "h");

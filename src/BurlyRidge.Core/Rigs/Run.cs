@@ -26,6 +26,9 @@ public sealed record Run(string Id, string From, string To, string Wire, double 
     /// <summary>Taken by hand: sizing leaves it as it is.</summary>
     public bool Fixed { get; init; }
 
+    /// <summary>Came with a lamp, as its tail or as a link of a row: judged, and never sized.</summary>
+    public bool Given { get; init; }
+
     /// <summary>How it lies along the lanes, from which its length, zones and loom follow; null: as said by hand.</summary>
     public Lay? Lay { get; init; }
 

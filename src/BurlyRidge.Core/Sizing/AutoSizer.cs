@@ -39,8 +39,9 @@ public sealed class AutoSizer
         gauges = [.. WireTable.Of(saved.HouseRules.Gauges)];
         if (whole is not { } today)
         {
-            freeRuns = [.. saved.Runs.Where(run => !run.Fixed).Select(run => run.Id)];
-            (freeDevices, freeRelays) = ([], []);
+            freeRuns = [.. saved.Runs.Where(Free).Select(run => run.Id)];
+            freeDevices = [.. saved.Protection.Where(device => !device.Fixed).Select(device => device.Id)];
+            freeRelays = [.. saved.Relays.Where(relay => !relay.Fixed).Select(relay => relay.Id)];
             return;
         }
         var existing = saved.Lines.Where(line => line.Existing).Select(line => line.Id).ToHashSet(StringComparer.Ordinal);
@@ -48,7 +49,7 @@ public sealed class AutoSizer
             && (lineId is null || lines.Contains(lineId)) && (lines.Count == 0 || !lines.All(existing.Contains));
         // What no load asks for and no short flows through, such as the thin minus of a box's electronics, stays as its maker has it.
         var idle = today.Runs.Where(figures => figures.DesignAmps < IdleAmps && figures.Behind.Count == 0 && figures.Faults.All(fault => fault.FarAmps <= 0)).Select(figures => figures.Run.Id).ToHashSet(StringComparer.Ordinal);
-        freeRuns = [.. saved.Runs.Where(run => !run.Fixed && InScope(run.Id) && !idle.Contains(run.Id)).Select(run => run.Id)];
+        freeRuns = [.. saved.Runs.Where(run => Free(run) && InScope(run.Id) && !idle.Contains(run.Id)).Select(run => run.Id)];
         freeDevices = [.. saved.Protection.Where(device => !device.Fixed && InScope(device.Id)).Select(device => device.Id)];
         freeRelays = [.. saved.Relays.Where(relay => !relay.Fixed && InScope($"{relay.Id}.contact")).Select(relay => relay.Id)];
     }
@@ -64,13 +65,16 @@ public sealed class AutoSizer
     internal static SizingProposal Propose(Rig saved, Rig wired, string? lineId = null, int? mostGauges = null, CancellationToken cancellation = default) =>
         new AutoSizer(saved, wired, RigStudy.Of(wired, cancellation), RigStudy.Of, lineId, cancellation).Propose(lineId, mostGauges ?? saved.HouseRules.MostGauges);
 
-    /// <summary>Sizes the wires of a rig that holds one line and nothing else, fuses and relays as they are.</summary>
-    internal static (IReadOnlyList<Run> Runs, RigStudy Study) WiresOfLine(Rig rig)
+    /// <summary>Sizes a rig that holds one line and nothing else, and gives what it was studied as last.</summary>
+    internal static (Rig Sized, RigStudy Study) OfLine(Rig rig)
     {
         var sizer = new AutoSizer(rig, rig, null, RigStudy.OfLine, null, default);
         var study = sizer.Size(null);
-        return (sizer.Sized(rig).Runs, study);
+        return (sizer.Sized(rig), study);
     }
+
+    /// <summary>What is fixed by hand, or came with a lamp, is not sized.</summary>
+    private static bool Free(Run run) => !run.Fixed && !run.Given;
 
     private SizingProposal Propose(string? lineId, int? mostGauges)
     {
@@ -85,15 +89,17 @@ public sealed class AutoSizer
         foreach (var run in freeRuns) wires[run] = (gauges.Count - 1, "");
         foreach (var device in freeDevices) fuses[device] = FuseTable.All[^1];
         var thick = studyOf(Candidate(), cancellation);
-        foreach (var run in freeRuns) wires[run] = (0, "the thinnest there is");
+        var thinnest = Math.Max(0, gauges.FindIndex(wire => wire.AreaSquareMillimetres >= Limits.ThinnestSquareMillimetres));
+        foreach (var run in freeRuns) wires[run] = (thinnest, "the thinnest that is strong enough");
         fuses.Clear();
-        Devices(thick, thick);
+        var loads = LampLoads.Of(thick);
+        Devices(thick, loads, first: true);
         Loads(thick, 0);
         Floors(thick, lineId);
         for (var round = 0; ; round++)
         {
             var study = studyOf(Candidate(), cancellation);
-            var changed = Devices(study, thick) | Loads(study, saved.HouseRules.MarginFraction) | Shorts(study);
+            var changed = Devices(study, loads, first: false) | Loads(study, saved.HouseRules.MarginFraction) | Shorts(study);
             if (!changed || round + 1 >= MaxRounds) return study;
         }
     }
@@ -108,29 +114,22 @@ public sealed class AutoSizer
         Relays = [.. rig.Relays.Select(relay => contacts.TryGetValue(relay.Id, out var amps) ? relay with { ContactAmps = amps } : relay)],
     };
 
-    /// <summary>
-    /// What an element has to carry, A: as found, and no less than on the thickest wires with regulated lamps at the end of
-    /// the allowed drop, so that a margin that thickens the wires does not make the fuse smaller.
-    /// </summary>
-    private double Design(RigStudy study, RigStudy thick, string element) => Math.Max(
-        study.Design(element).Amps,
-        Math.Max(thick.Design(element).Amps, thick.DesignEngineOff(element) / (1 - saved.HouseRules.DropLimitRegulatedLed)));
-
-    private bool Devices(RigStudy study, RigStudy thick)
+    private bool Devices(RigStudy study, LampLoads loads, bool first)
     {
+        double Design(string element) => Math.Max(study.Design(element).Amps, loads.Of(element));
         var changed = false;
         foreach (var device in saved.Protection.Where(device => freeDevices.Contains(device.Id)))
         {
             var heavy = SizeChoice.FeedsLongHeavy(study.Wired, study.Feeds, study.Map.Find(device.Id)!);
-            var fuse = SizeChoice.Fuse(saved.HouseRules, device.Place, Design(study, thick, device.Id), heavy) ?? FuseTable.All[^1];
-            if (study != thick) fuse = Selective(study, device, fuse, heavy);
+            var fuse = SizeChoice.Fuse(saved.HouseRules, device.Place, Design(device.Id), heavy) ?? FuseTable.All[^1];
+            if (!first) fuse = Selective(study, device, fuse, heavy);
             if (fuses.TryGetValue(device.Id, out var known) && known.RatingAmps >= fuse.RatingAmps) continue;
             fuses[device.Id] = fuse;
             changed = true;
         }
         foreach (var relay in saved.Relays.Where(relay => freeRelays.Contains(relay.Id)))
         {
-            var amps = SizeChoice.Contact(saved.Vehicle.SystemVolts, Design(study, thick, $"{relay.Id}.contact")) ?? RelayTable.ContactAmps[^1];
+            var amps = SizeChoice.Contact(saved.Vehicle.SystemVolts, Design($"{relay.Id}.contact")) ?? RelayTable.ContactAmps[^1];
             if (contacts.TryGetValue(relay.Id, out var known) && known >= amps) continue;
             contacts[relay.Id] = amps;
             changed = true;
@@ -185,29 +184,43 @@ public sealed class AutoSizer
         return true;
     }
 
-    /// <summary>For each line the least copper that holds its drop; no margin enters, so that a higher one never thins a wire.</summary>
+    /// <summary>For each line the copper that its drop is worth; no margin enters, so that a higher one never thins a wire.</summary>
     private void Floors(RigStudy thick, string? lineId)
     {
         var needed = wires.ToDictionary(pair => pair.Key, pair => pair.Value.Gauge, StringComparer.Ordinal);
+        var most = thick.Runs.Where(figures => freeRuns.Contains(figures.Run.Id)).ToDictionary(figures => figures.Run.Id, Most, StringComparer.Ordinal);
         // Lines that come on together share what is solved.
-        var pieces = new Dictionary<SolvedHarness, DropFloor>(ReferenceEqualityComparer.Instance);
+        var pieces = new Dictionary<(SolvedHarness, bool Named), DropFloor>();
         foreach (var line in thick.Lines.Where(line => lineId is null || line.Line.Id == lineId).Unless(cancellation))
         {
             if (line.Trigger.On is null) continue;
-            if (!pieces.TryGetValue(line.Off, out var piece))
-                pieces.Add(line.Off, piece = new DropFloor(gauges, needed, Sized(line.Slice), line.Slice.Runs.Where(run => freeRuns.Contains(run.Id)), line.Off));
+            var named = line.Lamps.Any(lamp => saved.HouseRules.NamedDropLimit(lamp.Function.Kind) is not null);
+            if (!pieces.TryGetValue((line.Off, named), out var piece))
+                pieces.Add((line.Off, named), piece = new DropFloor(gauges, needed, named ? null : id => most[id], Sized(line.Slice), line.Slice.Runs.Where(run => freeRuns.Contains(run.Id)), line.Off));
             if (piece.Idle) continue;
-            var (fails, holds) = (-1, gauges.Count - 1);
-            if (!piece.Holds(holds, line)) left.Add($"{line.Line.Name}: no wire in the table keeps the drop within {Format.Percent(line.Limits.DropFraction)} and the far lamp as bright as the near one.");
-            while (holds - fails > 1)
-            {
-                var middle = (holds + fails) / 2;
-                if (piece.Holds(middle, line)) holds = middle;
-                else fails = middle;
-            }
-            foreach (var (id, gauge) in piece.At(holds).Sizes) Raise(id, gauge, $"the drop of {line.Line.Name}");
+            var (sizes, drop) = piece.For(line);
+            if (!DropFloor.Holds(drop)) left.Add(Left(line, drop, named));
+            foreach (var (id, gauge) in sizes) Raise(id, gauge, $"the drop of {line.Line.Name}");
         }
     }
+
+    private static string Left(LineStudy line, LineDrop drop, bool named) => drop.Missing > 0
+        ? $"{line.Line.Name}: {Format.Percent(drop.Fraction)} is lost where {Format.Percent(drop.Fraction - drop.Missing)} is wanted"
+            + (named ? "; no wire in the table is thick enough." : ", and more copper hardly helps. Put the relay nearer, make two lines of it, or bring the current back by wire.")
+        : $"{line.Line.Name}: the far lamp stays dimmer than the near one on any wire. Feed the row from both ends.";
+
+    /// <summary>The thickest that a run gets for the drop's sake: as the house has it, and what its terminals take.</summary>
+    private int Most(RunFigures figures)
+    {
+        var amps = figures.Devices.Select(device => (fuses.GetValueOrDefault(device.Id) ?? device.Fuse!).RatingAmps).DefaultIfEmpty(0).Max();
+        var copper = amps > HeavyFromAmps ? saved.HouseRules.DropCopperHeavy : saved.HouseRules.DropCopper;
+        foreach (var end in figures.Run.Ends())
+            if (saved.Joints.FirstOrDefault(joint => joint.Id == TerminalIndex.Split(end).Part)?.Takes is { } takes) copper = Math.Min(copper, takes.ToSquareMillimetres);
+        return Math.Max(0, gauges.FindLastIndex(wire => wire.CopperSquareMillimetres <= copper));
+    }
+
+    /// <summary>A fuse above this is a heavy one, A (house rule).</summary>
+    private const double HeavyFromAmps = 30;
 
     /// <summary>Buys fewer sizes: of all choices of so many the one with the least copper, every run going up to the next.</summary>
     private void FewerGauges(int most)

@@ -26,9 +26,6 @@ public sealed record LampWatts(double RegulatedLed, double ResistorLed, double F
         return sum;
     }
 
-    /// <summary>Whether nothing but regulated LED hangs on the line.</summary>
-    public bool OnlyRegulatedLed => ResistorLed == 0 && Filament == 0;
-
     /// <summary>Watts over system volts, A.</summary>
     public double LoadAmps(int systemVolts) => (RegulatedLed + ResistorLed + Filament) / systemVolts;
 

@@ -1,5 +1,4 @@
 using BurlyRidge.Core.Harness;
-using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Sizing;
 
@@ -18,7 +17,6 @@ internal sealed class LargestCurrents
 
     private readonly CompiledHarness whole;
     private readonly double[] amps;
-    private readonly double[] engineOff;
     private readonly string?[] states;
     private readonly List<string>?[] users;
     private readonly Dictionary<CompiledHarness, int[]> places = [];
@@ -28,18 +26,17 @@ internal sealed class LargestCurrents
     {
         this.whole = whole;
         var count = whole.Circuit.Elements.Count;
-        (amps, engineOff, states, users) = (new double[count], new double[count], new string?[count], new List<string>?[count]);
+        (amps, states, users) = (new double[count], new string?[count], new List<string>?[count]);
     }
 
     /// <summary>Takes what was solved; with <paramref name="line"/> as a state in which that line alone is on; all states of one line are taken one after the other.</summary>
-    public void Take(SolvedHarness solved, string state, Engine engine, string? line)
+    public void Take(SolvedHarness solved, string state, string? line)
     {
         if (!places.TryGetValue(solved.Harness, out var own)) places.Add(solved.Harness, own = PlacesOf(solved.Harness));
         for (var i = 0; i < own.Length; i++)
         {
             var (place, now) = (own[i], Math.Abs(solved.Solution.State.Amps[i]));
             if (states[place] is null || now > amps[place]) (amps[place], states[place]) = (now, state);
-            if (engine == Engine.Off && now > engineOff[place]) engineOff[place] = now;
             if (line is null || now < UsesAmps) continue;
             var list = users[place] ??= new List<string>(1);
             if (list.Count == 0 || list[^1] != line) list.Add(line);
@@ -49,9 +46,6 @@ internal sealed class LargestCurrents
     /// <summary>The most that an element carries.</summary>
     public DesignCurrent Of(string element) =>
         whole.Has(element) && whole.PlaceOf(element) is var place && states[place] is { } state ? new DesignCurrent(amps[place], state) : DesignCurrent.None;
-
-    /// <summary>The most that an element carries with the engine off, A.</summary>
-    public double EngineOff(string element) => whole.Has(element) ? engineOff[whole.PlaceOf(element)] : 0;
 
     /// <summary>Ids of the lines that use an element.</summary>
     public IReadOnlyList<string> LinesOf(string element) => whole.Has(element) ? users[whole.PlaceOf(element)] ?? [] : [];

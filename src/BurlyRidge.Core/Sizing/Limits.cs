@@ -3,9 +3,8 @@ using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Sizing;
 
-/// <summary>Every limit that one line is sized by and judged by; proposals and checks both read it here.</summary>
-/// <param name="DropFraction">Drop allowed between source and lamp and back, of the system volts.</param>
-public sealed record Limits(double DropFraction)
+/// <summary>Every limit that a rig is sized by and judged by; proposals and checks both read it here.</summary>
+public static class Limits
 {
     /// <summary>A small dash switch is good for about 5 A (common practice, no source).</summary>
     public const double SwitchAmps = 5;
@@ -18,6 +17,9 @@ public sealed record Limits(double DropFraction)
 
     /// <summary>ABYC E-11 (from memory) allows 10 % on circuits that are not critical; beyond it is no lighting circuit.</summary>
     public const double WorstDropFraction = 0.10;
+
+    /// <summary>The thinnest wire that is proposed, for its strength, mm² (house rule).</summary>
+    public const double ThinnestSquareMillimetres = 0.5;
 
     /// <summary>Unfused lead from a battery post, m: 7 inches (ABYC E-11, from memory), longer only in a sheath.</summary>
     public const double UnfusedMetres = 0.178;
@@ -58,14 +60,16 @@ public sealed record Limits(double DropFraction)
     /// <summary>Short-time limit of an insulation, °C: PVC 160, cross-linked 250 (IEC 60364-5-54, from memory).</summary>
     public static double ShortTimeCelsius(InsulationMaterial insulation) => insulation == InsulationMaterial.Pvc ? 160 : 250;
 
+    /// <summary>
+    /// Whether a fuse loaded to <paramref name="fraction"/> of <paramref name="goodAmps"/> carries the load. What flows is no
+    /// better known than to 2.5 %: contacts, wire and the coil behind it are typical values (house rule).
+    /// </summary>
+    public static bool FuseCarries(double goodAmps, double fraction, double amps) => goodAmps * fraction * (1 + FuseLoadTolerance) >= amps;
+
+    private const double FuseLoadTolerance = 0.025;
+
     /// <summary>Where the last digit of a sum stands against a limit that it meets exactly.</summary>
     private const double Rounding = 1e-9;
-
-    /// <summary>The limits of a line with <paramref name="watts"/> at its end.</summary>
-    public static Limits Of(HouseRules rules, LampWatts watts) => new(
-        watts.OnlyRegulatedLed
-            ? rules.DropLimitRegulatedLed
-            : Math.Min(rules.DropLimitRegulatedLed, rules.DropLimitOther));
 
     /// <summary>Ampacity in A that the fuse asks of the wire.</summary>
     public static double WireAmpsForFuse(Fuse fuse) =>
@@ -74,9 +78,6 @@ public sealed record Limits(double DropFraction)
     /// <summary>Whether a relay contact of <paramref name="ratingAmps"/> carries the load.</summary>
     public static bool ContactCarries(double ratingAmps, double designAmps, int systemVolts) =>
         AtLeast(RelayLoadFraction * RelayTable.AmpsAt(ratingAmps, systemVolts), designAmps);
-
-    /// <summary>Whether a drop of <paramref name="fraction"/> is within the limit.</summary>
-    public bool DropHolds(double fraction) => AtLeast(DropFraction, fraction);
 
     /// <summary>Whether <paramref name="value"/> meets <paramref name="need"/>, to the rounding of the sum.</summary>
     public static bool AtLeast(double value, double need) => value >= need * (1 - Rounding);

@@ -11,57 +11,77 @@ namespace BurlyRidge.Core.Sizing;
 /// <param name="RunningVolts">Across it with the engine running, V.</param>
 /// <param name="DropVolts">Lost between its source and it, out and back together, engine off, V.</param>
 /// <param name="DropFraction">The same of the volts of its source.</param>
-public sealed record LampStudy(string Id, LampFunction Function, double OffVolts, double RunningVolts, double DropVolts, double DropFraction);
+/// <param name="DropLimit">What it may lose of them.</param>
+public sealed record LampStudy(string Id, LampFunction Function, double OffVolts, double RunningVolts, double DropVolts, double DropFraction, double DropLimit)
+{
+    /// <summary>Whether it loses no more than it may.</summary>
+    public bool DropHolds => Limits.AtLeast(DropLimit, DropFraction);
+}
+
+/// <summary>What the lamps of a line lose on certain wires.</summary>
+/// <param name="Fraction">Of the lamp that loses most beyond what it may, of its source's volts; 1 where it cannot be lit.</param>
+/// <param name="Missing">How far that is above what it may lose; no more than 0 where every lamp keeps its limit.</param>
+/// <param name="Spread">Between lamps of one kind, of the system's volts.</param>
+public readonly record struct LineDrop(double Fraction, double Missing, double Spread)
+{
+    /// <summary>Dark: nothing arrives.</summary>
+    public static LineDrop Dark => new(1, 1, 1);
+
+    /// <summary>Whether every lamp keeps its limit, to the rounding of the sum.</summary>
+    public bool Holds => Missing <= 1e-10;
+}
 
 /// <summary>One line by itself, engine off and running.</summary>
 /// <param name="Line">The line, wired.</param>
 /// <param name="Slice">The part of the rig that it can be solved in.</param>
 /// <param name="Trigger">How it is turned on.</param>
-/// <param name="Limits">What it is sized and judged by.</param>
 /// <param name="Off">Engine off, 12.0 or 24.0 V at the post.</param>
 /// <param name="Running">Engine at cruise.</param>
 /// <param name="Lamps">Its lamps.</param>
 public sealed record LineStudy(
-    Line Line, Rig Slice, LineTrigger Trigger, Limits Limits, SolvedHarness Off, SolvedHarness Running, IReadOnlyList<LampStudy> Lamps)
+    Line Line, Rig Slice, LineTrigger Trigger, SolvedHarness Off, SolvedHarness Running, IReadOnlyList<LampStudy> Lamps)
 {
     /// <summary>Where its current comes from; null where its wires lead nowhere.</summary>
     public Link? Source => Trigger.Source;
 
-    /// <summary>The lamp that loses most; null where it has none.</summary>
-    public LampStudy? Worst => Lamps.MaxBy(lamp => lamp.DropFraction);
+    /// <summary>The lamp that loses most of what it may; null where it has none.</summary>
+    public LampStudy? Worst => Lamps.MaxBy(lamp => lamp.DropFraction / lamp.DropLimit);
+
+    /// <summary>What that may lose, of its source's volts.</summary>
+    public double DropLimit => Worst?.DropLimit ?? Slice.HouseRules.DropLimit(LampKind.RegulatedLed);
+
+    /// <summary>A lamp that draws less of its line than this does not thicken the wires of the others (house rule).</summary>
+    private const double MinorFraction = 0.1;
 
     /// <summary>Reads what <paramref name="slice"/> does with the line by itself.</summary>
     internal static LineStudy Of(Rig slice, LineTrigger trigger, SolvedHarness off, SolvedHarness running)
     {
         var functions = trigger.Line.Lights.Select(id => (Id: id, Function: Function(slice, id))).Where(pair => pair.Function is not null).ToList();
         return new LineStudy(
-            trigger.Line, slice, trigger, LimitsOf(slice, functions.Select(pair => pair.Function!)), off, running,
+            trigger.Line, slice, trigger, off, running,
             [.. functions.Select(pair => Lamp(slice, trigger.Source, off, running, pair.Id, pair.Function!))]);
     }
 
-    /// <summary>
-    /// The worst drop of the line on the wires of <paramref name="slice"/>, of the volts of its source, and the spread between
-    /// lamps of one kind, of the system's; both 1 where it cannot be lit.
-    /// </summary>
-    public static (double Drop, double Spread) WorstDrop(Rig slice, LineTrigger trigger) => WorstDrop(slice, trigger, Alone(slice, trigger));
+    /// <summary>What the lamps of the line lose on the wires of <paramref name="slice"/>.</summary>
+    public static LineDrop WorstDrop(Rig slice, LineTrigger trigger) => WorstDrop(slice, trigger, Alone(slice, trigger));
 
     /// <summary>The line by itself on the wires of <paramref name="slice"/>, engine off; it is the same for lines of one slice that come on together.</summary>
     public static SolvedHarness Alone(Rig slice, LineTrigger trigger) => SolveOff(HarnessCompiler.Compile(slice), trigger.On ?? RigStates.EverythingOn(slice));
 
-    /// <summary>The worst drop of a line and the spread between its lamps in what was solved for it.</summary>
-    public static (double Drop, double Spread) WorstDrop(Rig slice, LineTrigger trigger, SolvedHarness off)
+    /// <summary>What the lamps of a line lose in what was solved for it, a small one beside large ones left out.</summary>
+    public static LineDrop WorstDrop(Rig slice, LineTrigger trigger, SolvedHarness off)
     {
-        if (off.Solution is not Solution.Converged) return (1, 1);
-        var spread = trigger.Line.Lights
-            .Select(id => (Function: Function(slice, id), Volts: off.Across(id))).Where(lamp => lamp.Function is not null)
-            .GroupBy(lamp => (lamp.Function!.Kind, lamp.Function.RatedVolts), lamp => lamp.Volts)
-            .Select(alike => alike.Max() - alike.Min()).DefaultIfEmpty(0).Max();
-        return (trigger.Line.Lights.Select(id => Drop(slice, trigger.Source, off, id).Fraction).DefaultIfEmpty(0).Max(), spread / slice.Vehicle.SystemVolts);
+        if (off.Solution is not Solution.Converged) return LineDrop.Dark;
+        var lamps = trigger.Line.Lights.Select(id => (Id: id, Function: Function(slice, id))).Where(lamp => lamp.Function is not null).ToList();
+        if (lamps.Count == 0) return default;
+        var spread = lamps.GroupBy(lamp => (lamp.Function!.Kind, lamp.Function.RatedVolts), lamp => off.Across(lamp.Id))
+            .Max(alike => alike.Max() - alike.Min());
+        var least = MinorFraction * lamps.Sum(lamp => lamp.Function!.Watts);
+        var worst = lamps.Where(lamp => lamp.Function!.Watts >= least || lamp.Function.Watts >= lamps.Max(other => other.Function!.Watts))
+            .Select(lamp => (Drop(slice, trigger.Source, off, lamp.Id).Fraction, Limit: slice.HouseRules.DropLimit(lamp.Function!.Kind)))
+            .MaxBy(lamp => lamp.Fraction - lamp.Limit);
+        return new LineDrop(worst.Fraction, worst.Fraction - worst.Limit, spread / slice.Vehicle.SystemVolts);
     }
-
-    /// <summary>Limits of a line with these lamps.</summary>
-    private static Limits LimitsOf(Rig rig, IEnumerable<LampFunction> lamps) => Limits.Of(rig.HouseRules, LampWatts.Of(
-        lamps.Select(lamp => new LampSet(lamp.Kind, 1, lamp.Watts)), rig.Vehicle.SystemVolts));
 
     /// <summary>Engine off, 12.0 or 24.0 V at the posts.</summary>
     internal static SolvedHarness SolveOff(CompiledHarness harness, RigState on) => harness.Solve(on with { Engine = Engine.Off }, atNominalVolts: true);
@@ -75,7 +95,7 @@ public sealed record LineStudy(
     private static LampStudy Lamp(Rig slice, Link? source, SolvedHarness off, SolvedHarness running, string id, LampFunction function)
     {
         var (volts, fraction) = Drop(slice, source, off, id);
-        return new LampStudy(id, function, off.Across(id), running.Across(id), volts, fraction);
+        return new LampStudy(id, function, off.Across(id), running.Across(id), volts, fraction, slice.HouseRules.DropLimit(function.Kind));
     }
 
     private static (double Volts, double Fraction) Drop(Rig slice, Link? source, SolvedHarness off, string lamp)

@@ -14,6 +14,10 @@ public sealed class RigStudy
 
     private readonly IReadOnlyDictionary<string, IReadOnlyList<Link>> unfused;
 
+    private readonly HashSet<string> lampIds;
+
+    private readonly IReadOnlyDictionary<string, DesignCurrent> limited;
+
     private RigStudy(Rig wired, bool together, CancellationToken cancellation)
     {
         Wired = wired;
@@ -27,11 +31,13 @@ public sealed class RigStudy
         largest = new LargestCurrents(all);
         foreach (var line in Lines)
         {
-            largest.Take(line.Off, $"{line.Line.Name} alone, engine off", Engine.Off, line.Line.Id);
-            largest.Take(line.Running, $"{line.Line.Name} alone, engine running", Engine.Cruise, line.Line.Id);
+            largest.Take(line.Off, $"{line.Line.Name} alone, engine off", line.Line.Id);
+            largest.Take(line.Running, $"{line.Line.Name} alone, engine running", line.Line.Id);
         }
-        foreach (var whole in Whole) largest.Take(whole.Solved, whole.Named.Name, whole.Named.State.Engine, null);
+        foreach (var whole in Whole) largest.Take(whole.Solved, whole.Named.Name, null);
         unfused = UnfusedLeads.Behind(Map, Feeds);
+        limited = LimitedChains.Of(wired, Map);
+        lampIds = [.. wired.Fixtures.Select(fixture => fixture.Id)];
         Runs = [.. wired.Runs.Unless(cancellation).Select(Figures)];
     }
 
@@ -71,10 +77,11 @@ public sealed class RigStudy
     internal static RigStudy OfLine(Rig rig, CancellationToken cancellation) => new(rig, together: false, cancellation);
 
     /// <summary>The most that an element carries.</summary>
-    public DesignCurrent Design(string element) => largest.Of(element);
-
-    /// <summary>The most that an element carries with the engine off, A.</summary>
-    public double DesignEngineOff(string element) => largest.EngineOff(element);
+    public DesignCurrent Design(string element)
+    {
+        var flows = largest.Of(element);
+        return limited.GetValueOrDefault(element) is { } limit && limit.Amps > flows.Amps ? limit : flows;
+    }
 
     /// <summary>Ids of the lines that use an element.</summary>
     public IReadOnlyList<string> LinesOf(string element) => largest.LinesOf(element);
@@ -95,6 +102,11 @@ public sealed class RigStudy
             [.. Faults.ByRun[run.Id]],
             section.Grounded ? 0 : section.LimitedSources.Sum(source => source.LimitAmps),
             LinesOf(run.Id),
-            unfused.GetValueOrDefault(run.Id) ?? []);
+            unfused.GetValueOrDefault(run.Id) ?? [],
+            run.Given && run.Ends().Any(EndsAtLamp));
     }
+
+    /// <summary>Whether a terminal is a lamp's and nothing goes on from it.</summary>
+    private bool EndsAtLamp(string terminal) =>
+        lampIds.Contains(TerminalIndex.Split(terminal).Part) && Map.RunsAt(terminal).Skip(1).FirstOrDefault() is null;
 }

@@ -18,6 +18,7 @@ namespace BurlyRidge.Core.Sizing;
 /// <param name="LimitedAmps">The most that sources without a fuse, but with a limit of their own, give it, A.</param>
 /// <param name="Lines">Ids of the lines that use it.</param>
 /// <param name="Behind">The fuses behind it where no fuse is before it.</param>
+/// <param name="Tail">Whether it is the tail of one lamp, which cannot draw more than it does: it need not carry the fuse (house rule).</param>
 public sealed record RunFigures(
     Run Run,
     WireSize Wire,
@@ -30,7 +31,8 @@ public sealed record RunFigures(
     IReadOnlyList<RunFault> Faults,
     double LimitedAmps,
     IReadOnlyList<string> Lines,
-    IReadOnlyList<Link> Behind)
+    IReadOnlyList<Link> Behind,
+    bool Tail)
 {
     /// <summary>The fuses before it, or before what it brings the current back from.</summary>
     public IReadOnlyList<Link> Devices { get; } = [.. Faults.Select(fault => fault.Device).OfType<Link>().Distinct()];
@@ -43,10 +45,10 @@ public sealed record RunFigures(
         Math.Max(Math.Max(DesignAmps * (1 + rules.MarginFraction), FuseNeedAmps), LimitedAmps);
 
     /// <summary>Ampacity that the largest fuse before it asks, or where none is, the fuses behind it, A; 0 without any.</summary>
-    public double FuseNeedAmps { get; } = FuseNeed(Faults.Select(fault => fault.Device).OfType<Link>(), Behind, device => device.Fuse!);
+    public double FuseNeedAmps { get; } = Tail ? 0 : FuseNeed(Faults.Select(fault => fault.Device).OfType<Link>(), Behind, device => device.Fuse!);
 
     /// <summary>The same with other fuses.</summary>
-    public double FuseNeedWith(Func<Link, Fuse> fuseOf) => FuseNeed(Devices, Behind, fuseOf);
+    public double FuseNeedWith(Func<Link, Fuse> fuseOf) => Tail ? 0 : FuseNeed(Devices, Behind, fuseOf);
 
     private static double FuseNeed(IEnumerable<Link> before, IReadOnlyList<Link> behind, Func<Link, Fuse> fuseOf) => Math.Max(
         before.Select(device => Limits.WireAmpsForFuse(fuseOf(device))).DefaultIfEmpty(0).Max(),

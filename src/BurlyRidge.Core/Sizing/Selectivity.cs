@@ -16,9 +16,10 @@ public sealed record BranchFuse(Link Device, double FarAmps)
 /// <summary>Which fuses stand behind which.</summary>
 public static class Selectivity
 {
-    /// <summary>The branches behind <paramref name="main"/>, where it alone feeds them.</summary>
+    /// <summary>The branches behind <paramref name="main"/>, where it alone feeds them and more than one line hangs on it: a line that is dark by either fuse gains nothing.</summary>
     public static IEnumerable<BranchFuse> Branches(RigStudy study, Link main)
     {
+        if (study.LinesOf(main.Id).Count <= 1) yield break;
         foreach (var end in new[] { main.A, main.B })
         {
             var section = study.Feeds.Of(end);

@@ -21,13 +21,16 @@ public static class SizeChoice
     public static IReadOnlyList<Fuse> ForLongHeavy { get; } =
         [.. FuseTable.All.Where(fuse => fuse.Family == FuseFamily.BoltDown || fuse.RatingAmps < Limits.BoltDownFromAmps)];
 
+    /// <summary>Smaller ones are for electronics, A (common practice, no source).</summary>
+    private const double SmallestFuseAmps = 3;
+
     /// <summary>The smallest standard fuse that carries <paramref name="designAmps"/> in its place; null where none does.</summary>
     public static Fuse? Fuse(HouseRules rules, Zone place, double designAmps, bool longHeavy)
     {
         var hot = Limits.HotFuseLoadFraction * Limits.HotFuseFactor(rules.ZoneCelsius.Of(place));
-        var need = designAmps / Math.Min(rules.FuseLoadFraction, hot);
+        var fraction = Math.Min(rules.FuseLoadFraction, hot);
         return (longHeavy ? ForLongHeavy : FuseTable.Proposable)
-            .FirstOrDefault(fuse => Limits.AtLeast(fuse.RatingAmps, need));
+            .FirstOrDefault(fuse => fuse.RatingAmps >= SmallestFuseAmps && Limits.FuseCarries(fuse.RatingAmps, fraction, designAmps));
     }
 
     /// <summary>The smallest contact that carries <paramref name="designAmps"/>; null where none does.</summary>

@@ -11,6 +11,9 @@ public enum RungFailure
     /// <summary>The zone is as hot as the insulation may be.</summary>
     Heat,
 
+    /// <summary>Too thin to be crimped and laid (house rule).</summary>
+    Strength,
+
     /// <summary>Its ampacity is below the load with its margin.</summary>
     Load,
 
@@ -39,6 +42,9 @@ public sealed record WireRung(WireSize Wire, double AmpacityAmps, double DropFra
 {
     /// <summary>Whether it carries load and fuse, clears every short and loses no more than allowed.</summary>
     public bool Holds => Failures.Count == 0;
+
+    /// <summary>Whether the lamps light on it and nothing gets too hot, however much is lost.</summary>
+    public bool Safe => Failures.All(failure => failure == RungFailure.Drop);
 }
 
 /// <summary>Sizes of wire judged on the network.</summary>
@@ -57,6 +63,7 @@ public static class WireLadder
         var ids = figures.Select(run => run.Run.Id).ToHashSet(StringComparer.Ordinal);
         var margin = 1 + study.Wired.HouseRules.MarginFraction;
         var failures = new SortedSet<RungFailure>();
+        if (wire.AreaSquareMillimetres < Limits.ThinnestSquareMillimetres) failures.Add(RungFailure.Strength);
         foreach (var run in figures)
         {
             var ampacity = run.AmpacityOf(wire);
@@ -66,11 +73,11 @@ public static class WireLadder
             if (!Clears(study.Wired, run, wire)) failures.Add(RungFailure.FarShort);
         }
         var drops = study.Lines.Where(line => figures.Any(run => run.Lines.Contains(line.Line.Id)))
-            .Select(line => (Drop: LineStudy.WorstDrop(Resized(line.Slice), line.Trigger).Drop, line.Limits)).ToList();
-        if (drops.Any(drop => drop.Drop >= 1)) failures.Add(RungFailure.BrownOut);
-        else if (drops.Any(drop => !drop.Limits.DropHolds(drop.Drop))) failures.Add(RungFailure.Drop);
+            .Select(line => LineStudy.WorstDrop(Resized(line.Slice), line.Trigger)).ToList();
+        if (drops.Any(drop => drop.Fraction >= 1)) failures.Add(RungFailure.BrownOut);
+        else if (drops.Any(drop => !drop.Holds)) failures.Add(RungFailure.Drop);
         return new WireRung(
-            wire, figures.Min(run => run.AmpacityOf(wire)), drops.Select(drop => drop.Drop).DefaultIfEmpty(0).Max(),
+            wire, figures.Min(run => run.AmpacityOf(wire)), drops.Select(drop => drop.Fraction).DefaultIfEmpty(0).Max(),
             figures.Max(run => Ampacity.ConductorCelsius(run.DesignAmps, run.AmpacityOf(wire), run.Run.InsulationCelsius, run.AmbientCelsius)), [.. failures]);
 
         Rig Resized(Rig slice) => slice with { Runs = [.. slice.Runs.Select(run => ids.Contains(run.Id) ? run with { Wire = wire.Name } : run)] };

@@ -206,6 +206,25 @@ internal sealed class LineBuilder
         Rig = Rig with { Runs = [.. Rig.Runs.SkipLast(1), Lies(Rig.Runs[^1])] };
     }
 
+    /// <summary>A lamp's tail or a link of a row, as lamps come with them, good for so many amps where it lies.</summary>
+    private void Tail(string from, string to, double metres, double amps, params IReadOnlyList<Zone> zones)
+    {
+        Power(from, to, metres, zones);
+        if (!TailsGiven) return;
+        var run = Rig.Runs[^1];
+        var wire = WireTable.Of(Rig.HouseRules.Gauges).First(size => size.AreaSquareMillimetres >= TailSquareMillimetres);
+        if (SizeChoice.Wire(Rig, run with { Bundled = TailBundle }, amps * (1 + Rig.HouseRules.MarginFraction)) is { } carries && carries.CopperSquareMillimetres > wire.CopperSquareMillimetres) wire = carries;
+        Rig = Rig.WithRun(run.Id, old => old with { Wire = wire.Name, Given = true });
+    }
+
+    /// <summary>Whether tails come with the lamps; else they are wires like any other.</summary>
+    public bool TailsGiven { get; init; } = true;
+
+    /// <summary>Copper that lamps' tails usually have at least, mm² (common practice, no source).</summary>
+    private const double TailSquareMillimetres = 1.3;
+
+    private const int TailBundle = 2;
+
     /// <summary>A wire to a coil, a switch or a lamp of a switch.</summary>
     public void Thin(string from, string to, double metres, params IReadOnlyList<Zone> zones) => Run(from, to, metres, ControlSquareMillimetres, zones);
 
@@ -317,8 +336,9 @@ internal sealed class LineBuilder
         for (var i = 0; i < lamps.Count; i++)
         {
             var light = Wanted.Lamps[i].Functions[function];
-            Power($"{outPlug}.b", $"{lamps[i]}.{light.Plus}", Lengths.Tail + Lengths.MoreTail * i, outside);
-            Power($"{lamps[i]}.{light.Minus}", $"{backPlug}.a", Lengths.Tail + Lengths.MoreTail * i, outside);
+            var amps = LampLoads.DesignAmps(light, Rig.Vehicle.SystemVolts, Rig.HouseRules.DropLimit(light.Kind));
+            Tail($"{outPlug}.b", $"{lamps[i]}.{light.Plus}", Lengths.Tail + Lengths.MoreTail * i, amps, outside);
+            Tail($"{lamps[i]}.{light.Minus}", $"{backPlug}.a", Lengths.Tail + Lengths.MoreTail * i, amps, outside);
         }
         Back($"{backPlug}.b");
         Notes.Add(lamps.Count == 1 ? "A sealed plug at the lamp, so that it can be changed without cutting." : "A sealed plug before the lamps, each on its own two tails.");
@@ -326,23 +346,25 @@ internal sealed class LineBuilder
     }
 
     /// <summary>One after the other on the same two wires, and back; gives the lamps.</summary>
-    public IReadOnlyList<string> ToRow(string from, double metres, double linkMetres)
+    /// <param name="fuseAmps">The largest fuse that it may stand behind: a link is good for it.</param>
+    public IReadOnlyList<string> ToRow(string from, double metres, double linkMetres, double fuseAmps)
     {
         var lamps = Lamps();
+        var good = fuseAmps / (1 + Rig.HouseRules.MarginFraction);
         var (plus, minus) = (Pin(0, lamp => lamp.Plus), Pin(0, lamp => lamp.Minus));
         var outside = LampZones[^1];
         Power(from, $"{lamps[0]}.{plus}", metres, LampZones);
         for (var i = 1; i < lamps.Count; i++)
         {
-            Power($"{lamps[i - 1]}.{plus}", $"{lamps[i]}.{plus}", linkMetres, outside);
-            Power($"{lamps[i]}.{minus}", $"{lamps[i - 1]}.{minus}", linkMetres, outside);
+            Tail($"{lamps[i - 1]}.{plus}", $"{lamps[i]}.{plus}", linkMetres, good, outside);
+            Tail($"{lamps[i]}.{minus}", $"{lamps[i - 1]}.{minus}", linkMetres, good, outside);
         }
         Back($"{lamps[0]}.{minus}");
         return lamps;
     }
 
     /// <summary>Home from a terminal near the lamps, by wire or by the body.</summary>
-    public void Back(string from)
+    public void Back(string from, string stud = "earth")
     {
         if (Return == ReturnPath.Wire)
         {
@@ -350,7 +372,7 @@ internal sealed class LineBuilder
             Notes.Add("Back by wire to the battery's post.");
             return;
         }
-        Power(from, Stud("earth", atLamps: true, Metres), Lengths.BodyBack, LampZones[^1]);
+        Power(from, Stud(stud, atLamps: true, Metres), Lengths.BodyBack, LampZones[^1]);
         Notes.Add("Earthed on the body near the lamps: bare metal, an existing bolt, measured once it is made.");
     }
 

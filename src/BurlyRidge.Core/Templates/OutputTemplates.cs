@@ -152,6 +152,6 @@ internal static class OutputTemplates
     {
         var fuse = builder.Fuse("fuse", Math.Max(1, builder.Amps / 0.8), near == "sideLight" ? Zone.EngineBay : Zone.Cabin, near);
         builder.Power(from, $"{fuse}.in", LineBuilder.BesideMetres);
-        builder.ToRow($"{fuse}.out", builder.Metres, 0.3);
+        builder.ToRow($"{fuse}.out", builder.Metres, 0.3, fuseAmps: 5);
     }
 }

@@ -52,36 +52,51 @@ public sealed record QuickSizing(
     public IReadOnlyList<string> Advice => waysOut!.Value;
 
     /// <summary>Wire of each run, in the order that the template builds them.</summary>
-    internal IReadOnlyList<string> Wires { get; private init; } = [];
+    private IReadOnlyList<string> Wires { get; init; } = [];
+
+    /// <summary>The same of its fuses.</summary>
+    private IReadOnlyList<Fuse> Fuses { get; init; } = [];
+
+    /// <summary>The same of its relays, A.</summary>
+    private IReadOnlyList<double> Contacts { get; init; } = [];
+
+    /// <summary>These sizes put on the parts that the template builds.</summary>
+    internal Rig On(Rig parts) => parts with
+    {
+        Runs = [.. parts.Runs.Zip(Wires, (run, wire) => run with { Wire = wire })],
+        Protection = [.. parts.Protection.Zip(Fuses, (device, fuse) => device with { Fuse = fuse })],
+        Relays = [.. parts.Relays.Zip(Contacts, (relay, amps) => relay with { ContactAmps = amps })],
+    };
 
     /// <summary>Sizes a plan.</summary>
     public static QuickSizing Of(QuickAsk ask)
     {
-        var (parts, study) = Sized(ask);
+        var (parts, study) = Size(ask);
         var line = study.Lines[0];
         var figures = study.Runs.ToDictionary(run => run.Run.Id, StringComparer.Ordinal);
         var main = figures[parts.Main];
         var rig = ask.Bare();
         var plan = rig.Lines[0].Plan!;
         var watts = QuickTemplate.Watts(rig, plan);
-        var design = watts.DesignAmps(ask.Vehicle.SystemVolts, line.Limits.DropFraction);
-        var proposed = QuickTemplate.Fuse(rig, plan);
+        var proposed = ask.Plan.ChosenFuse is null && QuickTemplate.Fuse(rig, plan) is not null ? parts.Fuse : QuickTemplate.Fuse(rig, plan);
         List<RunFigures> wires = [.. parts.Wires.Select(id => figures[id])];
         var noFuse = (ask.Plan.ChosenFuse ?? proposed) is null;
         var best = noFuse ? null
             : ask.Plan.ChosenWire is not null ? Holding(ask with { Plan = ask.Plan with { ChosenWire = null } })
-            : WireLadder.Judge(study, wires, main.Wire).Holds ? main.Wire : null;
+            : Passes(ask, WireLadder.Judge(study, wires, main.Wire)) ? main.Wire : null;
         var lit = line.Off.Solution is Solution.Converged && line.Worst is not null;
         return new QuickSizing(
-            watts.LoadAmps(ask.Vehicle.SystemVolts), design, line.Limits.DropFraction, main.Wire, wires.Min(run => run.AmpacityAmps), Ohms(line.Off, wires), main.ConductorCelsius,
-            main.AmbientCelsius, parts.Rig.Protection[0].Fuse, proposed,
-            parts.Rig.Relays is [var relay] ? QuickTemplate.Contact(rig, plan) ?? SizeChoice.Contact(ask.Vehicle.SystemVolts, study.Design($"{relay.Id}.contact").Amps) : null,
+            watts.LoadAmps(ask.Vehicle.SystemVolts), QuickTemplate.DesignAmps(rig, plan), line.DropLimit, main.Wire, wires.Min(run => run.AmpacityAmps), Ohms(line.Off, wires), main.ConductorCelsius,
+            main.AmbientCelsius, parts.Fuse, proposed,
+            parts.Rig.Relays is [var relay] && Limits.ContactCarries(relay.ContactAmps, study.Design($"{relay.Id}.contact").Amps, ask.Vehicle.SystemVolts) ? relay.ContactAmps : null,
             lit ? ask.Vehicle.SystemVolts * (1 - line.Worst!.DropFraction) : 0, lit ? line.Worst!.DropFraction : 1,
             lit ? Harness.Losses.Of(parts.Rig, line.Off, line.Worst!.Id) : [], best, main)
         {
             ladder = new(() => LadderOf(parts, noFuse)),
             waysOut = new(() => QuickAdvice.Of(ask)),
             Wires = [.. parts.Rig.Runs.Select(run => run.Wire)],
+            Fuses = [.. parts.Rig.Protection.Select(device => device.Fuse)],
+            Contacts = [.. parts.Rig.Relays.Select(relay => relay.ContactAmps)],
         };
     }
 
@@ -98,23 +113,21 @@ public sealed record QuickSizing(
     {
         var rig = ask.Bare();
         if ((ask.Plan.ChosenFuse ?? QuickTemplate.Fuse(rig, rig.Lines[0].Plan!)) is null) return null;
-        var (parts, study) = Sized(ask);
+        var (parts, study) = Size(ask);
         List<RunFigures> wires = [.. study.Runs.Where(run => parts.Wires.Contains(run.Run.Id))];
-        return WireLadder.Judge(study, wires, wires[0].Wire) is { Holds: true } rung ? rung.Wire : null;
+        return WireLadder.Judge(study, wires, wires[0].Wire) is var rung && Passes(ask, rung) ? rung.Wire : null;
     }
 
+    /// <summary>Whether a size is proposed: safe, and where a drop was named, within it; else what is lost beyond what helps is told and no reason against it.</summary>
+    private static bool Passes(QuickAsk ask, WireRung rung) => rung.Holds || (rung.Safe && !ask.Plan.Lamps.Any(set => ask.Rules.NamedDropLimit(set.Kind) is not null));
+
     /// <summary>The plan in full wiring and sized; the wires that carry lamp current all have the size of the thickest.</summary>
-    private static (QuickParts Parts, RigStudy Study) Sized(QuickAsk ask)
+    private static (QuickParts Parts, RigStudy Study) Size(QuickAsk ask)
     {
         var rig = ask.Bare();
         var parts = QuickTemplate.Build(rig, rig.Lines[0], FreeName.Taken(rig));
-        var asked = parts.Rig with
-        {
-            Protection = [.. parts.Rig.Protection.Select(device => device with { Fixed = true })],
-            Relays = [.. parts.Rig.Relays.Select(relay => relay with { Fixed = true })],
-        };
-        var (runs, study) = AutoSizer.WiresOfLine(asked);
-        var sized = parts.Rig with { Runs = runs };
+        var (sized, study) = AutoSizer.OfLine(parts.Rig);
+        var runs = sized.Runs;
         var thickest = sized.Runs.Where(run => parts.Wires.Contains(run.Id)).Select(run => WireTable.Find(run.Wire)!).MaxBy(wire => wire.CopperSquareMillimetres)!;
         sized = sized with { Runs = [.. sized.Runs.Select(run => parts.Wires.Contains(run.Id) ? run with { Wire = thickest.Name } : run)] };
         var same = sized.Runs.Zip(runs).All(pair => pair.First.Wire == pair.Second.Wire);

@@ -13,6 +13,9 @@ internal sealed record QuickParts(Rig Rig, IReadOnlyList<string> Wires, string M
 {
     /// <summary>The line.</summary>
     public Line Line => Rig.Lines[0];
+
+    /// <summary>The fuse that its lamps hang on.</summary>
+    public Fuse Fuse => Rig.Protection[0].Fuse;
 }
 
 /// <summary>The template that quick plans are: battery, fuse, relay or switch, lamps, and back.</summary>
@@ -30,6 +33,7 @@ internal static class QuickTemplate
         {
             Lengths = LineLengths.Within(plan.OneWayMetres),
             Zones = plan.Zones,
+            TailsGiven = false,
             Lies = run => run with
             {
                 Zones = plan.Zones,
@@ -93,7 +97,7 @@ internal static class QuickTemplate
     public static double DesignAmps(Rig rig, LinePlan plan)
     {
         var watts = Watts(rig, plan);
-        return watts.DesignAmps(rig.Vehicle.SystemVolts, Limits.Of(rig.HouseRules, watts).DropFraction);
+        return watts.DesignAmps(rig.Vehicle.SystemVolts, rig.HouseRules.DropLimit(LampKind.RegulatedLed));
     }
 
     /// <summary>The power of its lamps; those that are bought already count as they are.</summary>

@@ -16,9 +16,8 @@ internal static class RowTemplates
     private static void Row(LineBuilder builder, bool bothEnds)
     {
         var id = builder.Name("box");
-        var share = bothEnds ? 0.6 : 1;
         double[] standard = [10, 15, 20, 25, 30, 40];
-        var rating = standard.FirstOrDefault(amps => amps * builder.Rig.HouseRules.FuseLoadFraction >= share * builder.Amps, 40);
+        var rating = standard.FirstOrDefault(amps => amps * builder.Rig.HouseRules.FuseLoadFraction >= builder.Amps, 40);
         builder.Rig = builder.Rig with
         {
             PowerBoxes = [.. builder.Rig.PowerBoxes, new PowerBox(id, 60, [.. Enumerable.Range(1, 2).Select(way => new BoxOutput($"o{way}", rating, WorkedBy: WorkedBy.Input))])],
@@ -31,11 +30,12 @@ internal static class RowTemplates
         var part = builder.Switch();
         builder.ToDash(builder.ControlFuse($"{main}.out"), $"{part}.in");
         builder.ToDash($"{part}.out", $"{id}.in-o1");
-        var lamps = builder.ToRow($"{id}.o1", builder.Metres, LinkMetres);
+        var lamps = builder.ToRow($"{id}.o1", builder.Metres, LinkMetres, rating);
         builder.Notes.Add("A relay box without a panel: its outputs have fuses of their own, its inputs take coil current alone.");
         if (!bothEnds) return;
         builder.Thin($"{id}.in-o1", $"{id}.in-o2", 0.2);
-        builder.Power($"{id}.o2", $"{lamps[^1]}.{builder.Pin(0, lamp => lamp.Plus)}", builder.Metres + LinkMetres * (lamps.Count - 1), builder.LampZones);
-        builder.Notes.Add("A second output feeds the far end, and both coils hang on one switch.");
+        builder.Power($"{id}.o2", $"{lamps[^1]}.{builder.Pin(0, lamp => lamp.Plus)}", builder.Metres, builder.LampZones);
+        builder.Back($"{lamps[^1]}.{builder.Pin(0, lamp => lamp.Minus)}", "far-earth");
+        builder.Notes.Add("A second output feeds the far end, both ends have their own way back, and both coils hang on one switch.");
     }
 }

@@ -8,7 +8,7 @@ namespace BurlyRidge.Core.Templates;
 internal static class SupplyTemplates
 {
     /// <summary>Bolt-down, for a charger of 25 A.</summary>
-    private const double ChargerFuseAmps = 50;
+    private const double ChargerFuseAmps = 40;
 
     /// <summary>What a switch in the minus is good for, A.</summary>
     private const double SwitchAmps = 5;

@@ -91,7 +91,7 @@ public sealed record WholeRig(RoutedRig Routed, Rig Wired, IReadOnlyDictionary<s
         line.Rig.Runs.Select(run => run.Id).Concat(Rig.Lists.Where(list => list.Fitted).SelectMany(list => list.Of(line.Rig)).Select(part => part!.Id));
 
     private static QuickParts Sized(QuickParts line, QuickSizing sizing) =>
-        line with { Rig = line.Rig with { Runs = [.. line.Rig.Runs.Zip(sizing.Wires, (run, wire) => run with { Wire = wire })] } };
+        line with { Rig = sizing.On(line.Rig) };
 
     private static Rig With(Rig rig, IReadOnlyDictionary<string, QuickParts> quick, bool placed)
     {

@@ -23,7 +23,7 @@ public class AssessmentTests
         {
             foreach (var line in Assessor.Assess(rig).Lines)
             {
-                var worst = line.Figures!.Lamps.MaxBy(lamp => lamp.DropFraction)!;
+                var worst = line.Figures!.Lamps.MaxBy(lamp => lamp.DropFraction / lamp.DropLimit)!;
                 Assert.Equal(worst.DropVolts, line.Figures.Drop.Sum(part => part.Volts), 2e-3);
                 Assert.Contains(line.Figures.Drop, part => part.Leg == Leg.Back);
                 Assert.All(line.Figures.Lamps.Zip(line.Figures.Lamps.Skip(1)), pair => Assert.True(pair.First.OffVolts >= pair.Second.OffVolts));

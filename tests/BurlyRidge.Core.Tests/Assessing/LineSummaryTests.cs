@@ -23,7 +23,7 @@ public class LineSummaryTests
     public void The_row_of_a_line_ends_at_what_its_worst_lamp_gets(string name)
     {
         var line = Assessor.Assess(Shape(name)).Lines.Single();
-        var (summary, worst) = (line.Summary!, line.Figures!.Lamps.MaxBy(lamp => lamp.DropFraction)!);
+        var (summary, worst) = (line.Summary!, line.Figures!.Lamps.MaxBy(lamp => lamp.DropFraction / lamp.DropLimit)!);
         Assert.Equal(1 - worst.DropFraction, summary.Ridge[^1].LeftFraction, 2e-3);
         Assert.Equal(line.Figures.Lamps.Sum(lamp => Math.Abs(lamp.OffAmps)), summary.Amps, 1e-9);
         Assert.NotNull(WireTable.Find(summary.Wire));

@@ -35,7 +35,7 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         new("return", Verdict.Stop, "a thin return", GoodRigs.Bar, rig => Wire(rig, "bar-minus--e", "20 AWG")),
         new("zone-heat", Verdict.Stop, "75 °C insulation beside the exhaust", Exhaust(GoodRigs.Bar), rig => Run(rig, "k-87--plug-a", run => run with { InsulationCelsius = 75 })),
         new("fuse-load", Verdict.Watch, "a fuse near its load", GoodRigs.Bar, rig => Fuse(rig, "f", 10)),
-        new("fuse-heat", Verdict.Watch, "a fuse beside something hot", Full(GoodRigs.Bar), rig => rig with { HouseRules = rig.HouseRules with { ZoneCelsius = rig.HouseRules.ZoneCelsius with { EngineBay = 95 } } }),
+        new("fuse-heat", Verdict.Watch, "a fuse beside something hot", Full(GoodRigs.Bar), rig => rig with { HouseRules = rig.HouseRules with { ZoneCelsius = rig.HouseRules.ZoneCelsius with { EngineBay = 104 } } }),
         new("fuse-family", Verdict.Stop, "a blade under a charger", GoodRigs.Camp, rig => Device(rig, "cf2", device => device with { Fuse = new Fuse(40, FuseFamily.Blade) })),
         new("fuse-volts", Verdict.Stop, "a fuse for 12 V on a truck", GoodRigs.Truck, rig => Device(rig, "f", device => device with { RatedVolts = 16 })),
         new("far-short", Verdict.Stop, "thin PVC far from a large fuse", GoodRigs.Box, rig => Run(rig, "main-out--box-plus", run => run with { Wire = "16 AWG", LengthMetres = 6, Insulation = InsulationMaterial.Pvc })),
@@ -48,7 +48,7 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         {
             Runs = [.. rig.Runs.Where(run => !run.To.StartsWith("box.in", StringComparison.Ordinal))],
         }),
-        new("drop", Verdict.Watch, "a long thin run to the rear", GoodRigs.Box, rig => Run(rig, "box-o3--work-plus", run => run with { LengthMetres = 9, Wire = "18 AWG" })),
+        new("drop", Verdict.Watch, "a long thin run to the rear", GoodRigs.Box, rig => Run(rig, "box-o3--work-plus", run => run with { LengthMetres = 22, Wire = "18 AWG" })),
         new("far-lamp", Verdict.Watch, "the far lamp of a chain dim", GoodRigs.Beam, rig => Run(rig, "left-plus--right-plus", run => run with { LengthMetres = 14 })),
         new("lamp-runs", Verdict.Stop, "a lamp below its drop-out voltage", GoodRigs.Bar, rig => Lamp(rig, lamp => lamp with { DropOutVolts = 11.62 })),
         new("lamp-volts", Verdict.Stop, "a lamp for 12 V on 24 V", GoodRigs.Truck, rig => rig with { Converters = [rig.Converters[0] with { OutputVolts = 24 }] }),

@@ -113,7 +113,7 @@ public class AutoSizerProperties
     [Fact]
     public void One_line_can_be_sized_and_every_change_says_why()
     {
-        var rig = GoodRigs.Box with { Runs = [.. GoodRigs.Box.Runs.Select(run => run with { Wire = "20 AWG" })] };
+        var rig = GoodRigs.Box with { Runs = [.. GoodRigs.Box.Runs.Select(run => run with { Wire = "20 AWG", LengthMetres = 3 * run.LengthMetres })] };
         var one = AutoSizer.Propose(rig, "work");
         Assert.All(one.Changes, change => Assert.False(string.IsNullOrWhiteSpace(change.Why)));
         Assert.Equal("20 AWG", one.Rig.Runs.Single(run => run.From == "box.o1").Wire);

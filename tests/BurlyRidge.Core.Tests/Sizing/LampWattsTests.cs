@@ -33,11 +33,13 @@ public class LampWattsTests
             new LampSet(LampKind.Filament, 1, Watts: 60, AtVolts: 13.5).WattsAt(12),
             new LampSet(LampKind.Filament, 1, Amps: 60 / 13.5, AtVolts: 13.5).WattsAt(12), 9);
 
-    [Fact]
-    public void A_line_with_any_other_lamp_takes_the_stricter_drop_limit()
-    {
-        double Limit(params LampSet[] lamps) => Limits.Of(new HouseRules(), LampWatts.Of(lamps, 12)).DropFraction;
-        Assert.Equal(0.03, Limit(new(LampKind.RegulatedLed, 1, 60), new(LampKind.Filament, 1, 5)));
-        Assert.Equal(0.05, Limit(new LampSet(LampKind.RegulatedLed, 1, 60)));
-    }
+    // ABYC E-11: 3 % for critical, 10 % for other circuits (from memory); 5 % for lamps that go dim is a house rule.
+    [Theory]
+    [InlineData(SizingSchool.Usual, LampKind.RegulatedLed, null, 0.10)]
+    [InlineData(SizingSchool.Usual, LampKind.Filament, null, 0.05)]
+    [InlineData(SizingSchool.Usual, LampKind.ResistorLed, null, 0.05)]
+    [InlineData(SizingSchool.LightFirst, LampKind.RegulatedLed, null, 0.03)]
+    [InlineData(SizingSchool.LightFirst, LampKind.RegulatedLed, 0.08, 0.08)]
+    public void A_lamp_may_lose_what_its_school_says_or_a_person_named(SizingSchool school, LampKind kind, double? named, double limit) =>
+        Assert.Equal(limit, new HouseRules { Sizing = school, DropLimitRegulatedLed = named }.DropLimit(kind));
 }

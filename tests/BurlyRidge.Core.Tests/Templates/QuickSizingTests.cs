@@ -14,15 +14,15 @@ public class QuickSizingTests
 {
     // Typical contacts (common practice, no source): 80 % of the rating at 12 V, 80 % of half of it at 24 V.
     [Theory]
-    [InlineData(12, 22.8, 30)]
-    [InlineData(12, 22.9, 40)]
-    [InlineData(12, 53, 70)]
-    [InlineData(12, 152, 200)]
-    [InlineData(12, 153, null)]
-    [InlineData(24, 11.3, 30)]
-    [InlineData(24, 15, 40)]
-    [InlineData(24, 76, 200)]
-    [InlineData(24, 77, null)]
+    [InlineData(12, 21.5, 30)]
+    [InlineData(12, 21.7, 40)]
+    [InlineData(12, 50, 70)]
+    [InlineData(12, 120, 200)]
+    [InlineData(12, 158, null)]
+    [InlineData(24, 10.7, 30)]
+    [InlineData(24, 14.3, 40)]
+    [InlineData(24, 71, 200)]
+    [InlineData(24, 78, null)]
     public void The_smallest_contact_that_carries_it_is_taken(int volts, double loadAmps, int? rating) =>
         Assert.Equal(rating, Make.Size(Make.Line(loadAmps * volts / 2, 1, count: 2), volts).RelayAmps);
 
@@ -94,7 +94,7 @@ public class QuickSizingTests
     }
 
     [Theory]
-    [InlineData(56, Trigger.SwitchAlone, false)]
+    [InlineData(53, Trigger.SwitchAlone, false)]
     [InlineData(58, Trigger.SwitchAlone, true)]
     [InlineData(5, Trigger.HighBeam, true)]
     [InlineData(5, Trigger.Reverse, true)]

@@ -19,7 +19,7 @@ internal static class FuseHeatCheck
         var good = Limits.HotFuseFactor(celsius) * device.Fuse.RatingAmps;
         var design = subject.Study.Design(device.Id);
         var most = Limits.HotFuseLoadFraction * good;
-        var verdict = Limits.AtLeast(most, design.Amps) ? Verdict.Holds : good > design.Amps ? Verdict.Watch : Verdict.Stop;
+        var verdict = Limits.FuseCarries(good, Limits.HotFuseLoadFraction, design.Amps) ? Verdict.Holds : good > design.Amps ? Verdict.Watch : Verdict.Stop;
         var line = subject.LineOf(device.Id);
         return new Finding(verdict, design.Amps / most, line, () => Kind.Result(
             verdict, design.Amps, most, "A",

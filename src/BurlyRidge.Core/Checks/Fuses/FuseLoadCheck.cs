@@ -16,7 +16,7 @@ internal static class FuseLoadCheck
     {
         var design = subject.Study.Design(device.Id);
         var most = subject.Rules.FuseLoadFraction * device.Fuse.RatingAmps;
-        var verdict = Limits.AtLeast(most, design.Amps) ? Verdict.Holds : device.Fuse.RatingAmps > design.Amps ? Verdict.Watch : Verdict.Stop;
+        var verdict = Limits.FuseCarries(device.Fuse.RatingAmps, subject.Rules.FuseLoadFraction, design.Amps) ? Verdict.Holds : device.Fuse.RatingAmps > design.Amps ? Verdict.Watch : Verdict.Stop;
         var line = subject.LineOf(device.Id);
         return new Finding(verdict, design.Amps / most, line, () => Kind.Result(
             verdict, design.Amps, most, "A",

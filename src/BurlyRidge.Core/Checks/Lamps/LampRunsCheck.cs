@@ -1,12 +1,19 @@
 using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Lamps;
 
-/// <summary>Does a regulated LED lamp of a wired line stay above its drop-out voltage?</summary>
+/// <summary>Does a regulated LED lamp stay above its drop-out voltage, whatever is on beside it?</summary>
 internal static class LampRunsCheck
 {
+    /// <summary>How far above drop-out it stays on a flat battery, V at 12 V (house rule).</summary>
+    private const double MarginVolts = 1.0;
+
+    /// <summary>A flat lead-acid battery at rest, V (common practice, no source).</summary>
+    private const double FlatVolts = 11.8;
+
     internal static readonly CheckKind Kind = new("lamp-runs", "Lamps stay lit",
-        "Drop-out voltage of regulated LED lamps (typical, no source): see the maker's sheet");
+        "Drop-out voltage of regulated LED lamps (typical, no source): see the maker's sheet; 1.0 V above it on a battery at 11.8 V by house rule");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -15,10 +22,34 @@ internal static class LampRunsCheck
             var lamp = line.Lamps.Where(lamp => lamp.Function.Kind == LampKind.RegulatedLed).MinBy(lamp => lamp.OffVolts - lamp.Function.DropsOutAt());
             if (lamp is null) continue;
             var dropOut = lamp.Function.DropsOutAt();
-            var verdict = lamp.OffVolts >= dropOut ? Verdict.Holds : Verdict.Stop;
-            yield return Kind.Result(verdict, lamp.OffVolts, dropOut, "V",
-                $"{subject.Names[lamp.Id]} gets {Format.Volts(lamp.OffVolts)} with the engine off; it drops out below {Format.Volts(dropOut)}.",
-                lamp.Id, line.Line.Id, null, () => Edit.Size(subject, line.Line));
+            var (least, state) = Least(subject, line, lamp);
+            var flat = Flat(lamp);
+            var limit = Limit(lamp);
+            var verdict = least < dropOut ? Verdict.Stop : flat < limit ? Verdict.Watch : Verdict.Holds;
+            yield return verdict == Verdict.Stop
+                ? Kind.Result(verdict, least, dropOut, "V", $"{subject.Names[lamp.Id]} gets {Format.Volts(least)} ({state}); it drops out below {Format.Volts(dropOut)}.", lamp.Id, line.Line.Id, null, () => ResizedLine.Remedy(subject, line, Runs))
+                : Kind.Result(verdict, flat, limit, "V", $"{subject.Names[lamp.Id]} gets {Format.Volts(flat)} on a flat battery; it drops out below {Format.Volts(dropOut)}, and {Format.Volts(limit - dropOut)} more are wanted.", lamp.Id, line.Line.Id, null, () => ResizedLine.Remedy(subject, line, Runs));
         }
+    }
+
+    private static double Limit(LampStudy lamp) => lamp.Function.DropsOutAt() + MarginVolts * lamp.Function.RatedVolts / 12;
+
+    private static bool Runs(LineStudy line) => line.Lamps.Where(lamp => lamp.Function.Kind == LampKind.RegulatedLed).All(lamp => Flat(lamp) >= Limit(lamp));
+
+    /// <summary>The least that it gets where it is on, and when.</summary>
+    private static (double Volts, string State) Least(RigSubject subject, LineStudy line, LampStudy lamp)
+    {
+        var glow = lamp.Function.Watts / lamp.Function.RatedVolts / 2;
+        return subject.Study.Whole.Where(whole => Math.Abs(whole.Solved.Amps(lamp.Id)) > glow)
+            .Select(whole => (Volts: whole.Solved.Across(lamp.Id), whole.Named.Name))
+            .Append((Volts: lamp.OffVolts, Name: "by itself, engine off")).MinBy(found => found.Volts);
+    }
+
+    /// <summary>What it gets where its source gives what a flat battery does: it draws the same power through the same way.</summary>
+    private static double Flat(LampStudy lamp)
+    {
+        var source = (lamp.OffVolts + lamp.DropVolts) * FlatVolts / 12;
+        var root = source * source - 4 * lamp.DropVolts * lamp.OffVolts;
+        return root < 0 ? 0 : (source + Math.Sqrt(root)) / 2;
     }
 }

@@ -11,6 +11,7 @@ import {
   gaugeWords,
   isolationWords,
   jointWords,
+  sizingWords,
   zoneWords,
 } from "../ui/words";
 
@@ -26,9 +27,14 @@ const meant: Record<Key, string> = {
   fuseLoadFraction:
     "Makers say 70 to 80 %. Nearer its rating a fuse ages and opens for nothing; further off it protects less well.",
   dropLimitRegulatedLed:
-    "A regulated lamp keeps its light and draws more as volts fall, down to its drop-out. 5 % is usual; the long run to the rear decides.",
+    "A regulated LED lamp keeps its light and draws more, down to its drop-out. A limit that you enter is kept whatever copper it takes.",
   dropLimitOther:
-    "A filament lamp loses light with the 3.4th power of its volts: 3 % of drop is a tenth of the light.",
+    "A filament or resistor lamp goes dim: 5 % of drop is 16 % less light. A limit that you enter is kept whatever copper it takes.",
+  sizing:
+    "Usual is how harnesses are built: 10 % for regulated LED, 5 % for other lamps. Light first aims at 3 % for all. Neither buys copper that hardly helps.",
+  dropCopper:
+    "Behind a fuse up to 30 A no wire gets thicker than this for the drop alone. Load, fuse and short always count first.",
+  dropCopperHeavy: "The same behind a larger fuse.",
   joints:
     "Crimp and adhesive shrink hold where it shakes and is wet. Solder is liked for signal wires; taps are the first to fail outside.",
   earths:
@@ -57,10 +63,7 @@ export function RuleFields({
   onChange: (change: Partial<HouseRules>) => void;
 }) {
   const zoneErrors = under(errors, "zoneCelsius");
-  const fraction = (
-    key: "marginFraction" | "fuseLoadFraction" | "dropLimitRegulatedLed" | "dropLimitOther" | "slackFraction",
-    label: string,
-  ) => (
+  const fraction = (key: "marginFraction" | "fuseLoadFraction" | "slackFraction", label: string) => (
     <Rule meaning={meant[key]}>
       <NumberField
         label={label}
@@ -95,8 +98,39 @@ export function RuleFields({
       </Rule>
       {fraction("marginFraction", "Wire margin")}
       {fraction("fuseLoadFraction", "Fuse loaded to")}
-      {fraction("dropLimitRegulatedLed", "Drop, regulated LED")}
-      {fraction("dropLimitOther", "Drop, other lamps")}
+      <Rule meaning={meant.sizing}>
+        <ChoiceField
+          label="Wire sized for"
+          value={rules.sizing}
+          options={choices(sizingWords)}
+          onChange={(sizing) => onChange({ sizing })}
+        />
+      </Rule>
+      {(["dropLimitRegulatedLed", "dropLimitOther"] as const).map((key) => (
+        <Rule key={key} meaning={meant[key]}>
+          <NumberField
+            label={key === "dropLimitOther" ? "Drop, other lamps" : "Drop, regulated LED"}
+            unit="%"
+            scale={asPercent}
+            optional
+            placeholder="by the school above"
+            value={rules[key]}
+            messages={errors[key]}
+            onChange={(value) => onChange({ [key]: value ?? null })}
+          />
+        </Rule>
+      ))}
+      {(["dropCopper", "dropCopperHeavy"] as const).map((key) => (
+        <Rule key={key} meaning={meant[key]}>
+          <NumberField
+            label={key === "dropCopper" ? "Most copper for the drop" : "Most copper, fuse above 30 A"}
+            unit="mm²"
+            value={rules[key]}
+            messages={errors[key]}
+            onChange={(value) => onChange({ [key]: value ?? Number.NaN })}
+          />
+        </Rule>
+      ))}
       <Rule meaning={meant.joints}>
         <ChoiceField
           label="Joints"

@@ -110,6 +110,11 @@ export const useWords: Record<NonNullable<Line["use"]>, string> = {
   inside: "Cabin or tray",
 };
 
+export const sizingWords: Record<HouseRules["sizing"], string> = {
+  usual: "As harnesses are built",
+  lightFirst: "Light first",
+};
+
 export const jointWords: Record<HouseRules["joints"], string> = {
   crimpAndShrink: "Crimp and shrink",
   solderToo: "Crimp or solder",
