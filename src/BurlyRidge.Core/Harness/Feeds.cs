@@ -86,7 +86,7 @@ public sealed class Feeds
             b.Edges.Add(new Feeder(link, link.B, link.A));
         }
         foreach (var section in sections.Where(section => !section.Grounded))
-            section.Feeders = [.. section.Edges.Where(edge => feeds.ReachesSource(feeds.Of(edge.Far), section))];
+            section.Feeders = [.. section.Edges.Where(edge => feeds.ReachesSource(feeds.Of(edge.Far), section) && (!map.HasChoices || feeds.CanReachSource(edge, section)))];
         return feeds;
     }
 
@@ -110,6 +110,29 @@ public sealed class Feeds
         }
         return section;
     }
+
+    /// <summary>Whether a source is reached through contacts that can all be closed at once.</summary>
+    private bool CanReachSource(Feeder edge, Section without)
+    {
+        var start = map.NumberOf(edge.Far);
+        var met = new HashSet<(int, string)> { (start, "") };
+        var open = new Queue<(int At, ContactChoices Choices)>([(start, ContactChoices.None)]);
+        while (open.TryDequeue(out var now))
+        {
+            if (met.Count > MaxSteps) return true;
+            foreach (var link in map.At(now.At))
+            {
+                if (link.Kind == LinkKind.Source && link.NumberA == now.At && double.IsPositiveInfinity(link.LimitAmps)) return true;
+                var next = link.Beyond(now.At);
+                if (!link.Conducts || byTerminal[next] == without || byTerminal[next].Grounded || now.Choices.With(link) is not { } choices) continue;
+                if (met.Add((next, choices.Key))) open.Enqueue((next, choices));
+            }
+        }
+        return false;
+    }
+
+    /// <summary>Further than this nobody looks: a source is then taken as reached.</summary>
+    private const int MaxSteps = 20_000;
 
     /// <summary>Devices of a section behind which a source of any kind stands, a charger or a panel among them.</summary>
     public IEnumerable<Feeder> LedToSource(Section section) => section.Edges.Where(edge => ReachesSource(Of(edge.Far), section, orLimited: true));

@@ -65,6 +65,9 @@ public sealed class Link(string id, string a, string b, LinkKind kind)
     /// <summary>Of a load: something inside it keeps a short from passing: electronics, a switch lamp, a dim lead.</summary>
     public bool Weak { get; init; }
 
+    /// <summary>Of a contact: what it asks of switches and relays whose other contacts it excludes.</summary>
+    internal IReadOnlyList<(string Key, IReadOnlyList<string> Names)> Choices { get; set; } = [];
+
     /// <summary>Number of <see cref="A"/> in its map.</summary>
     internal int NumberA { get; set; }
 

@@ -19,6 +19,9 @@ public sealed class WiringMap
     /// <summary>Every link.</summary>
     public IReadOnlyList<Link> Links => links;
 
+    /// <summary>Whether contacts are among them that are never closed together.</summary>
+    internal bool HasChoices { get; private set; }
+
     /// <summary>Links that end at a terminal.</summary>
     public IReadOnlyList<Link> At(string terminal) => NumberOf(terminal) is >= 0 and var number ? at[number] : [];
 
@@ -53,6 +56,7 @@ public sealed class WiringMap
         foreach (var part in rig.AllParts())
             foreach (var element in part.Elements(around).Where(element => !element.Unjudged)) map.Add(element, null);
         foreach (var run in rig.Runs) map.Add(run.Element(around.Zones), run);
+        map.HasChoices = ContactChoices.Give(map.links);
         return map;
     }
 

@@ -85,6 +85,7 @@ public sealed class PartNames
     /// <summary>What a wire is called: by its ends, what both names begin with said once.</summary>
     public string Wire(Run run)
     {
+        if (parts.ContainsKey(run.Id)) return $"{this[run.Id]} lead"; // a lead of the vehicle's own, read as a run
         var (one, other) = (this[TerminalIndex.Split(run.From).Part].Split(' '), this[TerminalIndex.Split(run.To).Part].Split(' '));
         var same = one.Zip(other).TakeWhile(pair => pair.First == pair.Second).Count();
         // What is left has to say by itself which part is meant.

@@ -69,8 +69,12 @@ public sealed class FaultCurrents
     /// <summary>The volts that the least currents are driven by, V.</summary>
     public static double MinVolts(Vehicle vehicle) => Battery.OpenVolts(LowCharge) * vehicle.SystemVolts / 12;
 
-    private double Greatest(double ohms) =>
-        Battery.OpenVolts(1) * Cells / (ohms + TypicalOhms.BatteryCable) + (rig.Vehicle.Alternator?.CruiseAmps ?? 0);
+    /// <summary>Full battery and alternator together: what the alternator gives holds the battery's own volts up by what it loses inside.</summary>
+    private double Greatest(double ohms)
+    {
+        var inside = Starts(1).Select(start => start.Item2).Min();
+        return (Battery.OpenVolts(1) * Cells + (rig.Vehicle.Alternator?.CruiseAmps ?? 0) * inside) / (ohms + TypicalOhms.BatteryCable);
+    }
 
     private OhmPaths Out(Func<Link, double> ohms, double batteryFactor) => OhmPaths.From(
         map, Starts(batteryFactor), ohms, _ => true, number => !feeds.Of(number).Grounded);
@@ -107,16 +111,16 @@ public sealed class FaultCurrents
 
     private IEnumerable<RunFault> All()
     {
-        foreach (var run in rig.Runs)
+        foreach (var (id, from, to) in rig.Runs.Select(run => (run.Id, run.From, run.To)).Concat(VehicleLeads.Of(rig, map).Select(lead => (lead.Id, lead.A, lead.B))))
         {
-            var section = feeds.Of(run.From);
+            var section = feeds.Of(from);
             if (section.Grounded) continue;
             foreach (var feeder in section.AllFeeders)
             {
                 var (hot, cold) = Within(feeder);
-                var far = hot.Ohms(run.From) > hot.Ohms(run.To) ? run.From : run.To;
+                var far = hot.Ohms(from) > hot.Ohms(to) ? from : to;
                 yield return new RunFault(
-                    run.Id, feeder.Device, Greatest(Math.Min(cold.Ohms(run.From), cold.Ohms(run.To))), Least(feeder, far), Returns: false);
+                    id, feeder.Device, Greatest(Math.Min(cold.Ohms(from), cold.Ohms(to))), Least(feeder, far), Returns: false);
             }
         }
         foreach (var fault in Returning().Values) yield return fault;

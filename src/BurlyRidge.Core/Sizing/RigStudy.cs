@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
@@ -15,6 +16,8 @@ public sealed class RigStudy
     private readonly IReadOnlyDictionary<string, IReadOnlyList<Link>> unfused;
 
     private readonly HashSet<string> lampIds;
+
+    private readonly FeedSums sums;
 
     private readonly IReadOnlyDictionary<string, DesignCurrent> limited;
 
@@ -38,7 +41,9 @@ public sealed class RigStudy
         unfused = UnfusedLeads.Behind(Map, Feeds);
         limited = LimitedChains.Of(wired, Map);
         lampIds = [.. wired.Fixtures.Select(fixture => fixture.Id)];
-        Runs = [.. wired.Runs.Unless(cancellation).Select(Figures)];
+        sums = new FeedSums(Map, Feeds);
+        Runs = [.. wired.Runs.Unless(cancellation).Select(run => Figures(run))];
+        Leads = [.. VehicleLeads.Of(wired, Map).Select(Lead)];
     }
 
     private PartNames? names;
@@ -67,6 +72,15 @@ public sealed class RigStudy
     /// <summary>Every run, in the rig's order.</summary>
     public IReadOnlyList<RunFigures> Runs { get; }
 
+    /// <summary>Leads of the vehicle's own that added circuits hang on.</summary>
+    public IReadOnlyList<RunFigures> Leads { get; }
+
+    /// <summary>Both: all that is judged as a conductor.</summary>
+    public IEnumerable<RunFigures> Conductors => Runs.Concat(Leads);
+
+    /// <summary>The feeders of a section that can feed it at once.</summary>
+    internal IReadOnlyList<Feeder> Together(Section section) => sums.Together(section);
+
     /// <summary>Studies a valid rig whose lines are all in full wiring; pure and total.</summary>
     /// <exception cref="ArgumentException">A line is a quick plan.</exception>
     public static RigStudy Of(Rig rig, CancellationToken cancellation = default) => rig.Lines.FirstOrDefault(line => line.Plan is not null) is { } quick
@@ -89,10 +103,18 @@ public sealed class RigStudy
     /// <summary>A state of the whole rig by its id.</summary>
     public WholeStudy State(string id) => Whole.First(whole => whole.Named.Id == id);
 
-    private RunFigures Figures(Run run)
+    private RunFigures Figures(Run run) => Figures(run, run.Ambient(Wired.HouseRules.ZoneCelsius));
+
+    /// <summary>A lead of the vehicle's own, read as a run.</summary>
+    private RunFigures Lead(Link link)
+    {
+        var law = (Law.Wire)link.Law;
+        return Figures(new Run(link.Id, link.A, link.B, law.Size.Name, law.Metres, [Zone.Cabin]) { InsulationCelsius = law.InsulationCelsius, Bundled = law.Bundled }, law.AmbientCelsius) with { OfVehicle = true };
+    }
+
+    private RunFigures Figures(Run run, double ambient)
     {
         var wire = WireTable.Find(run.Wire)!;
-        var ambient = run.Ambient(Wired.HouseRules.ZoneCelsius);
         var ampacity = Ampacity.Of(wire, run.InsulationCelsius, ambient, run.Bundled);
         var most = Design(run.Id);
         var celsius = Ampacity.ConductorCelsius(most.Amps, ampacity, run.InsulationCelsius, ambient);
@@ -103,7 +125,10 @@ public sealed class RigStudy
             section.Grounded ? 0 : section.LimitedSources.Sum(source => source.LimitAmps),
             LinesOf(run.Id),
             unfused.GetValueOrDefault(run.Id) ?? [],
-            run.Given && run.Ends().Any(EndsAtLamp));
+            run.Given && run.Ends().Any(EndsAtLamp))
+        {
+            Together = sums.Into(Map.Find(run.Id)!),
+        };
     }
 
     /// <summary>Whether a terminal is a lamp's and nothing goes on from it.</summary>

@@ -34,6 +34,12 @@ public sealed record RunFigures(
     IReadOnlyList<Link> Behind,
     bool Tail)
 {
+    /// <summary>What feeds either of its ends together, where more than one fuse does.</summary>
+    internal IReadOnlyList<FeedSum> Together { get; init; } = [];
+
+    /// <summary>Whether it is a lead of the vehicle's own, whose size nobody chooses.</summary>
+    public bool OfVehicle { get; init; }
+
     /// <summary>The fuses before it, or before what it brings the current back from.</summary>
     public IReadOnlyList<Link> Devices { get; } = [.. Faults.Select(fault => fault.Device).OfType<Link>().Distinct()];
 
@@ -44,15 +50,13 @@ public sealed record RunFigures(
     public double NeededAmps(HouseRules rules) =>
         Math.Max(Math.Max(DesignAmps * (1 + rules.MarginFraction), FuseNeedAmps), LimitedAmps);
 
-    /// <summary>Ampacity that the largest fuse before it asks, or where none is, the fuses behind it, A; 0 without any.</summary>
-    public double FuseNeedAmps { get; } = Tail ? 0 : FuseNeed(Faults.Select(fault => fault.Device).OfType<Link>(), Behind, device => device.Fuse!);
+    /// <summary>Ampacity that the largest fuse before it asks, all that feeds an end of it together, or where none is before it, the fuses behind it, A; 0 without any.</summary>
+    public double FuseNeedAmps => FuseNeedWith(device => device.Fuse!);
 
     /// <summary>The same with other fuses.</summary>
-    public double FuseNeedWith(Func<Link, Fuse> fuseOf) => Tail ? 0 : FuseNeed(Devices, Behind, fuseOf);
-
-    private static double FuseNeed(IEnumerable<Link> before, IReadOnlyList<Link> behind, Func<Link, Fuse> fuseOf) => Math.Max(
-        before.Select(device => Limits.WireAmpsForFuse(fuseOf(device))).DefaultIfEmpty(0).Max(),
-        behind.Sum(device => Limits.WireAmpsForFuse(fuseOf(device))));
+    public double FuseNeedWith(Func<Link, Fuse> fuseOf) => Tail ? 0 : Math.Max(
+        Math.Max(Devices.Select(device => Limits.WireAmpsForFuse(fuseOf(device))).DefaultIfEmpty(0).Max(), Behind.Sum(device => Limits.WireAmpsForFuse(fuseOf(device)))),
+        Together.Select(sum => sum.Amps(fuseOf)).DefaultIfEmpty(0).Max());
 
     /// <summary>Its ampacity on another size, A.</summary>
     public double AmpacityOf(WireSize wire) => Ampacity.Of(wire, Run.InsulationCelsius, AmbientCelsius, Run.Bundled);

@@ -27,11 +27,33 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         }),
         new("line-lights", Verdict.Stop, "the usual pins on a relay that is printed otherwise", GoodRigs.Bar, rig =>
             Relay(rig, relay => relay with { Pinout = new RelayPinout(CoilPlus: "30", CoilMinus: "87", Common: "86", Open: "85") })),
+        new("line-lights", Verdict.Stop, "a lamp the wrong way round", Lamp(GoodRigs.Bar, lamp => lamp with { Kind = LampKind.ResistorLed }), rig =>
+            Run(Run(rig, "plug-b--bar-plus", run => run with { To = "bar.minus" }), "bar-minus--e", run => run with { From = "bar.plus" })),
         new("wire-found", Verdict.Stop, "a quick plan far too long", Core.Rigs.Rig.Empty(12, UnitSystem.Metric) with { Lines = [new Line("bar", "Bar", Support.Make.Line(60, 3))] },
             rig => rig with { Lines = [rig.Lines[0] with { Plan = rig.Lines[0].Plan! with { OneWayMetres = 80 } }] }),
         new("wire-load", Verdict.Stop, "thin wire to the lamp", Hot(GoodRigs.Bar), rig => Wire(rig, "k-87--plug-a", "20 AWG")),
         new("wire-fuse", Verdict.Stop, "a thin lead before the main fuse", GoodRigs.Box, rig => Wire(rig, "battery-plus--main-in", "18 AWG")),
         new("wire-fuse", Verdict.Stop, "a thin branch on a thick circuit's fuse", GoodRigs.Beam, rig => Wire(rig, "left-plus--right-plus", "20 AWG")),
+        new("wire-fuse", Verdict.Stop, "a thin lead of the vehicle's own", PassThrough(GoodRigs.Bar), rig => rig with
+        {
+            Vehicle = rig.Vehicle with { PassThroughs = [rig.Vehicle.PassThroughs[0] with { Wire = "20 AWG" }] },
+        }),
+        new("wire-fuse", Verdict.Stop, "two fuses side by side", GoodRigs.Bar, rig => Fuse(rig, "f", 20) with
+        {
+            Protection = [.. Fuse(rig, "f", 20).Protection, Sketch.Fuse("f2", 20)],
+            Runs = [.. rig.Runs, Sketch.Run("battery.plus", "f2.in", 0.15, "12 AWG") with { Colour = "red" }, Sketch.Run("f2.out", "f.out", 0.1, "12 AWG") with { Colour = "red" }],
+        }),
+        new("fed-backwards", Verdict.Stop, "a live wire on the beam's side of the switch", GoodRigs.Beam, rig => rig with
+        {
+            Runs = [.. rig.Runs, Sketch.Run("f.out", "s.in", 1, "12 AWG") with { Colour = "red" }],
+        }),
+        new("lamps-in-series", Verdict.Stop, "two regulated lamps one after the other", GoodRigs.Beam, rig =>
+            Run(Without(rig, "left-minus--e"), "left-plus--right-plus", run => run with { From = "left.minus" })),
+        new("sources-joined", Verdict.Watch, "the charger left out", GoodRigs.Camp, rig => rig with
+        {
+            Converters = [],
+            Runs = [.. rig.Runs.Where(run => !run.From.StartsWith("dc.", StringComparison.Ordinal) && !run.To.StartsWith("dc.", StringComparison.Ordinal)), Sketch.Run("cf1.out", "cf2.in", 3, "4 AWG") with { Colour = "red" }],
+        }),
         new("return", Verdict.Stop, "a thin return", GoodRigs.Bar, rig => Wire(rig, "bar-minus--e", "20 AWG")),
         new("zone-heat", Verdict.Stop, "75 °C insulation beside the exhaust", Exhaust(GoodRigs.Bar), rig => Run(rig, "k-87--plug-a", run => run with { InsulationCelsius = 75 })),
         new("fuse-load", Verdict.Watch, "a fuse near its load", GoodRigs.Bar, rig => Fuse(rig, "f", 10)),

@@ -35,15 +35,15 @@ public class FaultCurrentsTests
         Assert.Equal(shorted.Amps(run), study.Faults.ByRun[run].Single().FarAmps, 0.004 * shorted.Amps(run));
     }
 
-    /// <summary>By hand: 12.7 V over 12 mΩ of battery, 0.5 of strap and, to the fuse, 0.15 m of 12 AWG (0.81 mΩ) and two crimps; 120 A of the alternator on top.</summary>
+    /// <summary>By hand: 12.7 V over 12 mΩ of battery, 0.5 of strap and, to the fuse, 0.15 m of 12 AWG (0.81 mΩ) and two crimps; 120 A of the alternator hold the battery up by what they lose in it.</summary>
     [Fact]
     public void The_greatest_current_is_as_by_hand()
     {
         var study = RigStudy.Of(GoodRigs.Bar);
         var wire = 0.15 * 1.02 * (1 / 58.0) / 3.309;
-        Assert.Equal(12.7 / (0.012 + 0.0005) + 120, study.Faults.ByRun["battery-plus--f-in"].Single().NearAmps, 1);
+        Assert.Equal((12.7 + 120 * 0.012) / (0.012 + 0.0005), study.Faults.ByRun["battery-plus--f-in"].Single().NearAmps, 1);
         var fuse = 0.0048 + 0.0015;
-        Assert.Equal(12.7 / (0.012 + 0.0005 + wire + 0.001 + fuse) + 120, study.Faults.AtDevice(study.Map.Find("f")!), 1);
+        Assert.Equal((12.7 + 120 * 0.012) / (0.012 + 0.0005 + wire + 0.001 + fuse), study.Faults.AtDevice(study.Map.Find("f")!), 1);
     }
 
     /// <summary>A thicker wire, a shorter one or a better battery never makes a short weaker.</summary>

@@ -14,7 +14,9 @@ internal static class BackFeedCheck
         foreach (var section in study.Feeds.Sections.Where(section => section.Feeders.Count > 1))
         {
             // The first contact behind each fuse: what turns that way into the section on.
-            var ways = section.Feeders
+            var feeders = study.Together(section);
+            if (feeders.Count < 2) continue;
+            var ways = feeders
                 .SelectMany(feeder => study.Map.At(feeder.Near).Where(link => link.Kind == LinkKind.Contact).Take(1))
                 .Select(contact => (contact.Id, Turned: string.Join("+", contact.Needs.Select(need => Key(subject, need)).Order(StringComparer.Ordinal))))
                 .ToList();
@@ -24,7 +26,7 @@ internal static class BackFeedCheck
                     ? "What feeds it from both ends goes on and off together."
                     : $"{string.Join(" and ", ways.Select(way => subject.Names[way.Id]))} feed the same and are turned on apart: the one that is off is live from behind, "
                         + "and some outputs are hurt by that. Work both by one slot.",
-                section.Feeders[0].Device!.Id);
+                feeders[0].Device!.Id);
         }
     }
 

@@ -1,29 +1,37 @@
-using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Fuses;
 
-/// <summary>Can the fuse break a short right behind it?</summary>
+/// <summary>Can every fuse break a short right behind it? Said once, of the one that has most to break.</summary>
 internal static class BreakingCheck
 {
+    /// <summary>Resistances and breaking capacities are typical values: no closer than a fifth is known of either.</summary>
+    private const double Known = 1.2;
+
     internal static readonly CheckKind Kind = new("breaking", "The fuse can break a short right behind it",
         "Breaking capacity about 1 kA for blade, 2 kA for bolt-down (typical, no source): see the maker's sheet");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
-        subject.Rig.Protection.Where(device => !device.Breaker).Select(device => Find(subject, device)));
-
-    private static Finding Find(RigSubject subject, ProtectiveDevice device)
+    public static IEnumerable<Check> Judge(RigSubject subject)
     {
-        var amps = subject.Study.Faults.AtDevice(subject.Study.Map.Find(device.Id)!);
-        var most = Limits.BreakingAmps(device.Fuse.Family);
-        var verdict = amps <= most ? Verdict.Holds : amps <= 2 * most ? Verdict.Watch : Verdict.Stop;
-        var line = subject.LineOf(device.Id);
-        var other = device.Fuse.Family == FuseFamily.Blade ? FuseTable.All.FirstOrDefault(fuse => fuse.Family == FuseFamily.BoltDown && fuse.RatingAmps == device.Fuse.RatingAmps) : null;
-        return new Finding(verdict, amps / most, line, () => Kind.Result(
+        var found = subject.Rig.Protection.Where(device => !device.Breaker)
+            .Select(device => (Device: device, Amps: subject.Study.Faults.AtDevice(subject.Study.Map.Find(device.Id)!), Most: Limits.BreakingAmps(device.Fuse.Family)))
+            .OrderByDescending(fuse => fuse.Amps / fuse.Most).ToList();
+        if (found.Count == 0) yield break;
+        var (worst, amps, most) = found[0];
+        var verdict = Of(amps, most);
+        var others = found.Skip(1).Count(fuse => Of(fuse.Amps, fuse.Most) != Verdict.Holds);
+        yield return Kind.Result(
             verdict, amps, most, "A",
-            $"A short right behind {subject.Names[device.Id]} draws up to {Format.Amps(amps)} from a full battery with the engine running"
-                + (verdict == Verdict.Holds ? "." : ": more than such a fuse is made to break. A fuse with a higher breaking capacity, or a little more lead before it in a sheath."),
-            device.Id, line, null, () => other is not null && amps <= Limits.BreakingAmps(FuseFamily.BoltDown) ? Edit.Fuse(subject, device.Id, other) : null));
+            $"A short right behind {subject.Names[worst.Id]} draws up to {Format.Amps(amps)} from a full battery with the engine running"
+                + (verdict == Verdict.Holds ? "." : $", and {Format.Amps(most)} is what such a fuse breaks.{(others > 0 ? $" The same of {Format.Count(others, "other fuse", "other fuses")}." : "")} Take one with a higher breaking capacity."),
+            worst.Id, null, null, () => Other(worst) is { } other && amps <= Known * Limits.BreakingAmps(FuseFamily.BoltDown) ? Edit.Fuse(subject, worst.Id, other) : null);
     }
+
+    private static Verdict Of(double amps, double most) => amps <= Known * most ? Verdict.Holds : amps <= 2 * most ? Verdict.Watch : Verdict.Stop;
+
+    private static Fuse? Other(ProtectiveDevice device) => device.Fuse.Family == FuseFamily.Blade
+        ? FuseTable.All.FirstOrDefault(fuse => fuse.Family == FuseFamily.BoltDown && fuse.RatingAmps == device.Fuse.RatingAmps)
+        : null;
 }

@@ -13,15 +13,17 @@ internal static class OneFeedOutCheck
         var signals = VehicleSignal.Names;
         foreach (var section in subject.Study.Feeds.Sections.Where(section => section.Feeders.Count > 1))
         {
+            var feeders = subject.Study.Together(section);
+            if (feeders.Count < 2) continue;
             // A signal's own fuse carries the vehicle's lamps, which are not fed here.
-            var total = section.Feeders.Where(feeder => !signals.Contains(TerminalIndex.Split(feeder.Device!.Id).Part)).Sum(feeder => subject.Study.Design(feeder.Device!.Id).Amps);
-            var least = section.Feeders.Min(feeder => feeder.Device!.Fuse!.RatingAmps);
-            var names = string.Join(" and ", section.Feeders.Select(feeder => subject.Names[feeder.Device!.Id]));
-            var line = section.Feeders.Select(feeder => subject.LineOf(feeder.Device!.Id)).FirstOrDefault(found => found is not null);
+            var total = feeders.Where(feeder => !signals.Contains(TerminalIndex.Split(feeder.Device!.Id).Part)).Sum(feeder => subject.Study.Design(feeder.Device!.Id).Amps);
+            var least = feeders.Min(feeder => feeder.Device!.Fuse!.RatingAmps);
+            var names = string.Join(" and ", feeders.Select(feeder => subject.Names[feeder.Device!.Id]));
+            var line = feeders.Select(feeder => subject.LineOf(feeder.Device!.Id)).FirstOrDefault(found => found is not null);
             yield return Kind.Result(total <= least ? Verdict.Holds : Verdict.Watch, total, least, "A",
                 $"{names} feed {Format.Amps(total)} between them. With one out the other carries it all"
                     + (total <= least ? " and holds." : $": its {least} A fuse opens as well, and a dead fuse shows as both dead."),
-                section.Feeders[0].Device!.Id, line);
+                feeders[0].Device!.Id, line);
         }
     }
 }

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 
 namespace BurlyRidge.Core.Checks.Lamps;
 
@@ -7,16 +8,21 @@ internal static class LineLightsCheck
     /// <summary>Less than this of its rated current is a glow at best.</summary>
     private const double GlowFraction = 0.1;
 
+    /// <summary>Volts against a lamp's direction that no contact or wire loses.</summary>
+    private const double ReversedVolts = 3;
+
     internal static readonly CheckKind Kind = new("line-lights", "The line can be lit", "The network solved with everything on that its wires ask for");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => subject.Study.Lines.Select(line =>
     {
-        var dark = line.Lamps.Where(lamp =>
+        var turned = line.Lamps.FirstOrDefault(lamp => lamp.Function.Kind != LampKind.Filament && Math.Min(line.Off.Across(lamp.Id), line.Running.Across(lamp.Id)) < -ReversedVolts);
+        var dark = line.Lamps.Where(lamp => lamp == turned ||
             Math.Max(Math.Abs(line.Off.Amps(lamp.Id)), Math.Abs(line.Running.Amps(lamp.Id))) < GlowFraction * lamp.Function.Watts / lamp.Function.RatedVolts).ToList();
         return Kind.Result(dark.Count == 0 ? Verdict.Holds : Verdict.Stop, line.Lamps.Count - dark.Count, line.Lamps.Count, "lamps",
             dark.Count == 0 ? "Every lamp lights when it is turned on."
+            : turned is not null ? $"{subject.Names[turned.Id]} is the wrong way round: its plus goes to earth and its earth side to plus. It stays dark. Swap its two wires."
             : line.Trigger.On is null ? $"{subject.Names[dark[0].Id]} is joined to no source and earth in any position: a wire is missing, or its trigger is made for the other kind of vehicle."
             : $"{subject.Names[dark[0].Id]} stays dark with everything on that its wires ask for.",
-            dark.Count == 0 ? "" : dark[0].Id, line.Line.Id);
+            dark.Count == 0 ? "" : (turned ?? dark[0]).Id, line.Line.Id);
     });
 }

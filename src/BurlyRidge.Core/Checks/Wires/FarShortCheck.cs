@@ -11,7 +11,7 @@ internal static class FarShortCheck
         "I²t = k²S² of IEC 60364-5-54 annex A against the slowest time of ISO 8820 (both from memory); battery cold and a quarter full, body aged (typical)");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
-        from figures in subject.Study.Runs
+        from figures in subject.Study.Conductors
         from fault in figures.Faults
         where fault.Device is not null && fault.FarAmps > 0
         select Find(subject, figures, fault));

@@ -10,7 +10,7 @@ internal static class WireFuseCheck
         "Load < fuse < wire on every branch (common practice, no source); a bolt-down fuse carries half as much again for an hour (ISO 8820-5 kind, from memory)");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
-        from figures in subject.Study.Runs
+        from figures in subject.Study.Conductors
         let need = Math.Max(figures.FuseNeedAmps, figures.LimitedAmps)
         where need > 0 && !figures.Returns
         select Find(subject, figures, need));
@@ -21,11 +21,14 @@ internal static class WireFuseCheck
         var line = subject.LineOf(figures.Run.Id);
         return new Finding(holds ? Verdict.Holds : Verdict.Stop, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () =>
         {
-            var before = figures.Devices.MaxBy(link => Limits.WireAmpsForFuse(link.Fuse!)) is { } device ? $"{PartNames.Small(subject.Names[device.Id])}, {device.Fuse},"
-                : figures.Behind.Count > 0 ? $"no fuse is before it, and the {string.Join(" and ", figures.Behind.Select(link => link.Fuse))} fuse behind it"
-                : "the source that feeds it";
+            var together = figures.Together.MaxBy(sum => sum.Amps(link => link.Fuse!));
+            var before = together is not null && together.Amps(link => link.Fuse!) > figures.Devices.Max(link => Limits.WireAmpsForFuse(link.Fuse!))
+                ? $"{string.Join(" and ", together.Groups.SelectMany(group => group.Devices).Select(link => $"{PartNames.Small(subject.Names[link.Id])}, {link.Fuse},"))} together ask for"
+                : figures.Devices.MaxBy(link => Limits.WireAmpsForFuse(link.Fuse!)) is { } device ? $"{PartNames.Small(subject.Names[device.Id])}, {device.Fuse}, asks for"
+                : figures.Behind.Count > 0 ? $"no fuse is before it, and the {string.Join(" and ", figures.Behind.Select(link => link.Fuse))} fuse behind it asks for"
+                : "the source that feeds it can give";
             return Kind.Result(holds ? Verdict.Holds : Verdict.Stop, need, figures.AmpacityAmps, "A",
-                $"{subject.Name(figures.Run)} carries {Format.Amps(figures.AmpacityAmps)} where it lies; {before} asks {Format.Amps(need)}."
+                $"{subject.Name(figures.Run)} carries {Format.Amps(figures.AmpacityAmps)} where it lies; {before} {Format.Amps(need)}."
                     + (holds ? "" : $" It would burn before the fuse opens: take a thicker wire, or {(figures.Behind.Count > 0 ? "a smaller fuse" : "give the branch a fuse of its own")}."),
                 figures.Run.Id, line, null,
                 () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name));

@@ -9,7 +9,7 @@ internal static class WireLoadCheck
         "ABYC E-11 ampacity (from memory), IEC 60364-5-52 ambient factor (from memory); margin by house rule");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
-        from figures in subject.Study.Runs
+        from figures in subject.Study.Conductors
         where figures.DesignAmps > 0 && !figures.Returns
         select Find(subject, figures));
 

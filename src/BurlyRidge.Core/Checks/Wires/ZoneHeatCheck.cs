@@ -8,7 +8,7 @@ internal static class ZoneHeatCheck
     internal static readonly CheckKind Kind = new("zone-heat", "Insulation stands the heat",
         "IEC 60364-5-52 ambient factor (from memory); zone temperatures by house rule");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Study.Runs.Select(figures => Find(subject, figures)));
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Study.Conductors.Select(figures => Find(subject, figures)));
 
     private static Finding Find(RigSubject subject, RunFigures figures)
     {
@@ -19,7 +19,7 @@ internal static class ZoneHeatCheck
             verdict, figures.AmbientCelsius, run.InsulationCelsius, "°C",
             $"{subject.Name(run)} passes {Format.Celsius(figures.AmbientCelsius)} with insulation for {Format.Celsius(run.InsulationCelsius)}"
                 + (verdict == Verdict.Holds ? "." : ": route it elsewhere, or take a wire of a higher class."),
-            run.Id, line, null, () => Better(figures) is { } celsius
+            run.Id, line, null, () => !figures.OfVehicle && Better(figures) is { } celsius
                 ? new Remedy($"Take insulation for {celsius} °C") { Apply = rig => rig.WithRun(run.Id, old => old with { InsulationCelsius = celsius }) }
                 : null));
     }
