@@ -33,6 +33,12 @@ internal sealed record CheckKind(string Id, string Title, string Source)
 /// <param name="Line">The line that it belongs to.</param>
 internal sealed record Finding(Verdict Verdict, double Loading, string? Line, Func<Check> Tell)
 {
+    /// <summary>What is behind it, where several of one cause are told as one; null: it stands for itself.</summary>
+    public string? Cause { get; init; }
+
+    /// <summary>Where it is, as it is listed beside others of its cause.</summary>
+    public string Place { get; init; } = "";
+
     /// <summary>All that do not hold, and for each line without one the tightest that does.</summary>
     public static IEnumerable<Check> Report(IEnumerable<Finding> findings)
     {
@@ -43,7 +49,7 @@ internal sealed record Finding(Verdict Verdict, double Loading, string? Line, Fu
         foreach (var line in lines)
         {
             if (line.Bad.Count == 0) yield return line.Tightest!.Tell();
-            foreach (var finding in line.Bad) yield return finding.Tell();
+            foreach (var cause in line.Bad.GroupBy(finding => finding.Cause ?? (object)finding)) yield return Together([.. cause]);
         }
 
         OfLine Line(string? id)
@@ -54,6 +60,19 @@ internal sealed record Finding(Verdict Verdict, double Loading, string? Line, Fu
             else known[id] = found;
             return found;
         }
+    }
+
+    /// <summary>Several of one cause as one, with all their places; its cure cures them all.</summary>
+    private static Check Together(List<Finding> alike)
+    {
+        var told = alike.Select(finding => finding.Tell()).ToList();
+        if (told.Count == 1) return told[0];
+        var remedies = told.Select(check => check.Remedy).ToList();
+        return told[0] with
+        {
+            Reason = $"{told[0].Reason} The same at {Format.Count(told.Count - 1, "other place", "other places")}: {string.Join(", ", alike.Skip(1).Select(finding => finding.Place))}.",
+            Remedy = remedies.Contains(null) ? null : remedies[0]! with { Apply = rig => remedies.Aggregate(rig, (now, remedy) => remedy!.Apply(now)) },
+        };
     }
 
     private sealed class OfLine

@@ -128,7 +128,14 @@ public sealed class RigStudy
             run.Given && run.Ends().Any(EndsAtLamp))
         {
             Together = sums.Into(Map.Find(run.Id)!),
+            LeadsTo = run.LengthMetres <= Limits.UnfusedMetres ? run.Ends().Select(LeadsTo).FirstOrDefault(device => device is not null) : null,
         };
+
+        // The fuse that a terminal is one side of, where the run alone leads to it and what is fed stands behind it.
+        Link? LeadsTo(string terminal) =>
+            Map.At(terminal).Where(link => link.Id != run.Id).ToList() is [{ Kind: LinkKind.Device } device]
+            && section.Feeders.All(feeder => feeder.Device != device) && section.Sources.Count == 0
+                ? device : null;
     }
 
     /// <summary>Whether a terminal is a lamp's and nothing goes on from it.</summary>

@@ -37,6 +37,9 @@ public sealed record RunFigures(
     /// <summary>What feeds either of its ends together, where more than one fuse does.</summary>
     internal IReadOnlyList<FeedSum> Together { get; init; } = [];
 
+    /// <summary>The fuse that it leads to, where it is as short as may be with no fuse and nothing else hangs on its end: it needs to be good for that one.</summary>
+    public Link? LeadsTo { get; init; }
+
     /// <summary>Whether it is a lead of the vehicle's own, whose size nobody chooses.</summary>
     public bool OfVehicle { get; init; }
 
@@ -54,7 +57,9 @@ public sealed record RunFigures(
     public double FuseNeedAmps => FuseNeedWith(device => device.Fuse!);
 
     /// <summary>The same with other fuses.</summary>
-    public double FuseNeedWith(Func<Link, Fuse> fuseOf) => Tail ? 0 : Math.Max(
+    public double FuseNeedWith(Func<Link, Fuse> fuseOf) => LeadsTo is { } own ? Math.Min(Before(fuseOf), Limits.WireAmpsForFuse(fuseOf(own))) : Before(fuseOf);
+
+    private double Before(Func<Link, Fuse> fuseOf) => Tail ? 0 : Math.Max(
         Math.Max(Devices.Select(device => Limits.WireAmpsForFuse(fuseOf(device))).DefaultIfEmpty(0).Max(), Behind.Sum(device => Limits.WireAmpsForFuse(fuseOf(device)))),
         Together.Select(sum => sum.Amps(fuseOf)).DefaultIfEmpty(0).Max());
 

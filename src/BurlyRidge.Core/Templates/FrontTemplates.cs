@@ -59,12 +59,15 @@ internal static class FrontTemplates
     {
         var live = builder.FromBattery();
         var relay = builder.RelayFrom(live);
-        builder.SwitchedCoil(live, relay);
+        // Two small fuses beside the relay: a third wire would not go into the fuse's terminal.
+        var splice = builder.Joint("splice", JointKind.Crimp, Zone.EngineBay, atLamps: false);
+        builder.Power(live, $"{splice}.a", LineBuilder.BesideMetres);
+        builder.SwitchedCoil($"{splice}.b", relay);
         var lamps = builder.ToLamps($"{relay}.87", builder.Metres);
         var second = builder.Lamp.Functions[1];
         builder.Lights(lamps, second);
         var fuse = builder.Fuse("backlight-fuse", Math.Max(1, lamps.Count * second.Watts / builder.Rig.Vehicle.SystemVolts / 0.8));
-        builder.Power(live, $"{fuse}.in", LineBuilder.BesideMetres);
+        builder.Power($"{splice}.c", $"{fuse}.in", LineBuilder.BesideMetres);
         var part = builder.Switch("backlight-switch");
         builder.ToDash($"{fuse}.out", $"{part}.in");
         foreach (var lamp in lamps) builder.Thin($"{part}.out", $"{lamp}.{second.Plus}", builder.Metres + LineBuilder.DashMetres, Zone.Cabin, Zone.EngineBay);

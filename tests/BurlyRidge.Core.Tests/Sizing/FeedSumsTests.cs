@@ -72,6 +72,16 @@ public class FeedSumsTests
         Assert.Equal(3, RigStudy.Of(built).Runs.Single(figures => figures.Run.Id == control.Id).FuseNeedAmps);
     }
 
+    /// <summary>As short as may be with no fuse, and then a fuse of its own: good for that one is good enough.</summary>
+    [Theory]
+    [InlineData(0.15, 3)]
+    [InlineData(0.3, 15)]
+    public void A_short_lead_to_a_fuse_of_its_own_needs_to_be_good_for_that_fuse(double metres, double need)
+    {
+        var rig = GoodRigs.Bar with { Runs = [.. GoodRigs.Bar.Runs.Select(run => run.To == "cf.in" ? run with { LengthMetres = metres } : run)] };
+        Assert.Equal(need, Find(rig, "sp.c").FuseNeedAmps, 9);
+    }
+
     [Fact]
     public void A_rest_contact_and_its_working_contact_are_never_closed_together()
     {

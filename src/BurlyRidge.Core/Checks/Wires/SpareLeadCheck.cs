@@ -26,7 +26,11 @@ internal static class SpareLeadCheck
             end, line, null, () => new Remedy("Cap it")
             {
                 Apply = rig => Capped(rig, end, FreeName.In(rig, $"cap-{fixture.Id}-{pin}")),
-            }));
+            }))
+        {
+            Cause = $"{fixture.Name} {pin}",
+            Place = subject.Names[fixture.Id],
+        };
     }
 
     private static Rig Capped(Rig rig, string end, string cap) => rig with
