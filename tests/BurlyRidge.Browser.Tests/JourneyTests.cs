@@ -25,9 +25,9 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
         page.Type("Each", "100");
         page.UntilFigure("Fuse", "15 A blade");
         page.Type("One-way length", "2");
-        page.UntilFigure("Wire", "14 AWG");
+        page.UntilFigure("Wire", "16 AWG");
         page.Type("One-way length", "4");
-        page.UntilFigure("Wire", "10 AWG");
+        page.UntilFigure("Wire", "14 AWG");
         page.Choose("Trigger", "Linked to reverse");
         page.UntilFigure("Relay", "30 A");
         page.UntilSaved();

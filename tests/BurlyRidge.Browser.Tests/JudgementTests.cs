@@ -36,11 +36,11 @@ public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
     [Fact]
     public void The_ledger_opens_by_its_key_shows_the_supply_and_leads_to_a_line()
     {
-        OpenDemo("Tree-crew chipper truck");
+        OpenDemo("Orchard spray pickup");
         page.Key("v");
         Assert.Contains("Parked", page.Find(By.CssSelector("[data-state='parked']")).Text, StringComparison.Ordinal);
-        page.Find(By.XPath("//div[@role = 'dialog']//button[normalize-space() = 'Headboard bar']")).Click();
-        page.Until(() => page.Field("Name").GetAttribute("value") == "Headboard bar", "the line is chosen");
+        page.Find(By.XPath("//div[@role = 'dialog']//button[normalize-space() = 'Tank work lamp']")).Click();
+        page.Until(() => page.Field("Name").GetAttribute("value") == "Tank work lamp", "the line is chosen");
         Assert.False(page.Has(By.CssSelector("[data-state='parked']")));
     }
 
@@ -52,9 +52,10 @@ public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
         var run = By.CssSelector("[data-station='plug-work-b-to-work-l-plus']");
         Assert.StartsWith("14 AWG", page.Find(run).Text, StringComparison.Ordinal);
         page.Press("Size the wired lines…");
-        page.Find(By.XPath("//li[contains(., 'Plug work to work lamp plus') and contains(., '16 AWG')]"));
+        var thinner = page.Find(By.XPath("//li[contains(., 'Plug work to work lamp plus')]")).Text.Split('→')[^1].Trim().Split('\n')[0];
+        Assert.StartsWith("18 AWG", thinner, StringComparison.Ordinal);
         page.Press("Apply");
-        page.Until(() => page.Find(run).Text.StartsWith("16 AWG", StringComparison.Ordinal), "the size is taken");
+        page.Until(() => page.Find(run).Text.StartsWith("18 AWG", StringComparison.Ordinal), "the size is taken");
         page.Press("Undo");
         page.Until(() => page.Find(run).Text.StartsWith("14 AWG", StringComparison.Ordinal), "the size is back");
     }

@@ -30,8 +30,12 @@ public static class WireTable
     {
         [GaugeSystem.Awg] = [.. AwgGauges.Select(gauge =>
             ByArea($"{gauge} AWG", GaugeSystem.Awg, AmericanWireGauge.AreaSquareMillimetres(gauge)))],
-        [GaugeSystem.Sae] = [.. SaeMinimum.Select(size =>
-            ByArea($"SAE {size.Gauge}", GaugeSystem.Sae, size.Area))],
+        // Thicker than SAE 8 it is battery cable, and goes by its AWG area.
+        [GaugeSystem.Sae] =
+        [
+            .. SaeMinimum.Select(size => ByArea($"SAE {size.Gauge}", GaugeSystem.Sae, size.Area)),
+            .. AwgGauges.Where(gauge => gauge < SaeMinimum.Min(size => size.Gauge)).Select(gauge => ByArea($"{gauge} AWG", GaugeSystem.Awg, AmericanWireGauge.AreaSquareMillimetres(gauge))),
+        ],
         [GaugeSystem.Metric] = [.. IsoResistance.Select(size =>
             ByResistance($"{size.Nominal} mm²", size.Nominal, size.MilliohmsPerMetre / 1000))],
         [GaugeSystem.Diameter] =
@@ -42,7 +46,7 @@ public static class WireTable
     };
 
     private static readonly Dictionary<string, WireSize> ByName =
-        Tables.Values.SelectMany(table => table).ToDictionary(size => size.Name, StringComparer.Ordinal);
+        Tables.Values.SelectMany(table => table).DistinctBy(size => size.Name).ToDictionary(size => size.Name, StringComparer.Ordinal);
 
     /// <summary>The sizes of one system, thin to thick.</summary>
     public static IReadOnlyList<WireSize> Of(GaugeSystem system) => Tables[system];

@@ -68,6 +68,12 @@ public sealed record HouseRules
         _ => UsualDropOther,
     };
 
+    /// <summary>
+    /// The drop that a regulated lamp's largest current is taken at: as named, or what such lamps may lose by the usual school. A house
+    /// that aims at less has no smaller fuse for it: copper does not always reach so far.
+    /// </summary>
+    public double DesignDrop() => DropLimitRegulatedLed ?? UsualDropRegulatedLed;
+
     /// <summary>The drop that a person named for a kind of lamp; null: none, the school counts.</summary>
     public double? NamedDropLimit(LampKind kind) => kind == LampKind.RegulatedLed ? DropLimitRegulatedLed : DropLimitOther;
 

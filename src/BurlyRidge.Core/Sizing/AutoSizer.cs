@@ -24,6 +24,7 @@ public sealed class AutoSizer
     private readonly HashSet<string> freeRuns;
     private readonly HashSet<string> freeDevices;
     private readonly HashSet<string> freeRelays;
+    private readonly HashSet<string> blades;
     private readonly Dictionary<string, (int Gauge, string Why)> wires = new(StringComparer.Ordinal);
     private readonly Dictionary<string, Fuse> fuses = new(StringComparer.Ordinal);
     private readonly Dictionary<string, double> contacts = new(StringComparer.Ordinal);
@@ -37,6 +38,7 @@ public sealed class AutoSizer
         this.saved = saved;
         this.wired = wired;
         gauges = [.. WireTable.Of(saved.HouseRules.Gauges)];
+        blades = [.. saved.Protection.Where(part => part.Fuse.Family == FuseFamily.Blade).Select(part => part.Id), .. saved.Relays.Select(part => part.Id), .. saved.Switches.Select(part => part.Id)];
         if (whole is not { } today)
         {
             freeRuns = [.. saved.Runs.Where(Free).Select(run => run.Id)];
@@ -194,11 +196,18 @@ public sealed class AutoSizer
         foreach (var line in thick.Lines.Where(line => lineId is null || line.Line.Id == lineId).Unless(cancellation))
         {
             if (line.Trigger.On is null) continue;
+            DropFloor Piece(bool free)
+            {
+                if (!pieces.TryGetValue((line.Off, free), out var known))
+                    pieces.Add((line.Off, free), known = new DropFloor(gauges, needed, free ? null : id => most[id], Sized(line.Slice), line.Slice.Runs.Where(run => freeRuns.Contains(run.Id)), line.Off));
+                return known;
+            }
             var named = line.Lamps.Any(lamp => saved.HouseRules.NamedDropLimit(lamp.Function.Kind) is not null);
-            if (!pieces.TryGetValue((line.Off, named), out var piece))
-                pieces.Add((line.Off, named), piece = new DropFloor(gauges, needed, named ? null : id => most[id], Sized(line.Slice), line.Slice.Runs.Where(run => freeRuns.Contains(run.Id)), line.Off));
+            var piece = Piece(named);
             if (piece.Idle) continue;
             var (sizes, drop) = piece.For(line);
+            // The bounds are for copper that hardly helps: a lamp too dim to be let go is a reason of its own.
+            if (!named && drop.Dim > 0 && Piece(free: true).BrightEnough(line) is { } bright) sizes = bright;
             if (!DropFloor.Holds(drop)) left.Add(Left(line, drop, named));
             foreach (var (id, gauge) in sizes) Raise(id, gauge, $"the drop of {line.Line.Name}");
         }
@@ -216,8 +225,14 @@ public sealed class AutoSizer
         var copper = amps > HeavyFromAmps ? saved.HouseRules.DropCopperHeavy : saved.HouseRules.DropCopper;
         foreach (var end in figures.Run.Ends())
             if (saved.Joints.FirstOrDefault(joint => joint.Id == TerminalIndex.Split(end).Part)?.Takes is { } takes) copper = Math.Min(copper, takes.ToSquareMillimetres);
+        // A second wire in the same blade leaves no more room than the blade has.
+        foreach (var end in figures.Run.Ends().Where(end => blades.Contains(TerminalIndex.Split(end).Part)))
+            if (saved.Runs.Count(run => run.From == end || run.To == end) > 1) copper = Math.Min(copper, Limits.TerminalSquareMillimetres - ControlSquareMillimetres);
         return Math.Max(0, gauges.FindLastIndex(wire => wire.CopperSquareMillimetres <= copper));
     }
+
+    /// <summary>Copper of a thin wire beside a thick one, mm².</summary>
+    private const double ControlSquareMillimetres = 0.8;
 
     /// <summary>A fuse above this is a heavy one, A (house rule).</summary>
     private const double HeavyFromAmps = 30;

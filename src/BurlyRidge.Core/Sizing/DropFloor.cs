@@ -55,6 +55,10 @@ internal sealed class DropFloor
         return (At(gauge).Sizes, Drop(gauge, line));
     }
 
+    /// <summary>The thinnest sizes on which no lamp goes so dim that it is a Stop, however much copper that takes; null where there are none.</summary>
+    public IReadOnlyDictionary<string, int>? BrightEnough(LineStudy line) =>
+        Enumerable.Range(0, gauges.Count).Where(gauge => Drop(gauge, line).Dim <= 0).Select(gauge => At(gauge).Sizes).FirstOrDefault();
+
     /// <summary>Whether a line keeps its drop, and its lamps are alike.</summary>
     public static bool Holds(LineDrop drop) => Missing(drop) <= 1e-10;
 

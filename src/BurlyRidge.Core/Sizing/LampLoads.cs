@@ -37,7 +37,7 @@ internal sealed class LampLoads
         foreach (var line in thick.Lines.Where(line => line.Trigger.On is not null && line.Off.Solution is Solution.Converged).DistinctBy(line => line.Off, ReferenceEqualityComparer.Instance))
         {
             var lit = lamps.Where(lamp => line.Off.Harness.Elements.ContainsKey(lamp.Id) && On(line.Off, lamp)).ToList();
-            if (lit.Count > 0) groups.Add(new Group([.. lit.Select(lamp => lamp.Id)], Parts(line.Off, lit)));
+            if (lit.Count > 0) groups.Add(new Group([.. lit.Select(lamp => lamp.Id)], Parts(thick.Wired.HouseRules, line.Off, lit)));
         }
         foreach (var group in groups.OrderBy(group => group.Lit.Count))
         {
@@ -59,8 +59,8 @@ internal sealed class LampLoads
     }
 
     /// <summary>The design current of one lamp at <paramref name="given"/> volts of its source, A.</summary>
-    public static double DesignAmps(LampFunction lamp, double given, double dropLimit) => lamp.Kind == LampKind.RegulatedLed
-        ? lamp.Watts / (given * (1 - dropLimit))
+    public static double DesignAmps(LampFunction lamp, double given, double drop) => lamp.Kind == LampKind.RegulatedLed
+        ? lamp.Watts / (given * (1 - drop))
         : lamp.Watts / lamp.RatedVolts * Math.Pow(LampWatts.RunningRatio * given / lamp.RatedVolts, lamp.Kind == LampKind.Filament ? LampSet.FilamentExponent : 1);
 
     private static bool On(SolvedHarness solved, LampStudy lamp) => Math.Abs(solved.Amps(lamp.Id)) > OnFraction * lamp.Function.Watts / lamp.Function.RatedVolts;
@@ -71,10 +71,10 @@ internal sealed class LampLoads
     }
 
     /// <summary>What a state asks of each element of its piece of the rig.</summary>
-    private static Dictionary<string, double> Parts(SolvedHarness off, List<LampStudy> lit)
+    private static Dictionary<string, double> Parts(HouseRules rules, SolvedHarness off, List<LampStudy> lit)
     {
         var flows = lit.Sum(lamp => Math.Abs(off.Amps(lamp.Id)));
-        var design = lit.Sum(lamp => DesignAmps(lamp.Function, lamp.OffVolts + lamp.DropVolts, lamp.DropLimit));
+        var design = lit.Sum(lamp => DesignAmps(lamp.Function, lamp.OffVolts + lamp.DropVolts, rules.DesignDrop()));
         var (elements, amps) = (off.Harness.Circuit.Elements, off.Solution.State.Amps);
         var parts = new Dictionary<string, double>(StringComparer.Ordinal);
         for (var i = 0; i < elements.Count; i++)

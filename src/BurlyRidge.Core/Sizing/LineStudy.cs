@@ -22,10 +22,11 @@ public sealed record LampStudy(string Id, LampFunction Function, double OffVolts
 /// <param name="Fraction">Of the lamp that loses most beyond what it may, of its source's volts; 1 where it cannot be lit.</param>
 /// <param name="Missing">How far that is above what it may lose; no more than 0 where every lamp keeps its limit.</param>
 /// <param name="Spread">Between lamps of one kind, of the system's volts.</param>
-public readonly record struct LineDrop(double Fraction, double Missing, double Spread)
+/// <param name="Dim">How far a lamp that goes dim is above what is a Stop; no more than 0 where none is.</param>
+public readonly record struct LineDrop(double Fraction, double Missing, double Spread, double Dim)
 {
     /// <summary>Dark: nothing arrives.</summary>
-    public static LineDrop Dark => new(1, 1, 1);
+    public static LineDrop Dark => new(1, 1, 1, 1);
 
     /// <summary>Whether every lamp keeps its limit, to the rounding of the sum.</summary>
     public bool Holds => Missing <= 1e-10;
@@ -80,7 +81,8 @@ public sealed record LineStudy(
         var worst = lamps.Where(lamp => lamp.Function!.Watts >= least || lamp.Function.Watts >= lamps.Max(other => other.Function!.Watts))
             .Select(lamp => (Drop(slice, trigger.Source, off, lamp.Id).Fraction, Limit: slice.HouseRules.DropLimit(lamp.Function!.Kind)))
             .MaxBy(lamp => lamp.Fraction - lamp.Limit);
-        return new LineDrop(worst.Fraction, worst.Fraction - worst.Limit, spread / slice.Vehicle.SystemVolts);
+        var dim = lamps.Where(lamp => lamp.Function!.Kind != LampKind.RegulatedLed).Select(lamp => Drop(slice, trigger.Source, off, lamp.Id).Fraction - Sizing.Limits.WorstDropFraction).DefaultIfEmpty(0).Max();
+        return new LineDrop(worst.Fraction, worst.Fraction - worst.Limit, spread / slice.Vehicle.SystemVolts, dim);
     }
 
     /// <summary>Engine off, 12.0 or 24.0 V at the posts.</summary>

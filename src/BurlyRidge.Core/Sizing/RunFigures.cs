@@ -49,9 +49,11 @@ public sealed record RunFigures(
     /// <summary>Whether it brings the current back.</summary>
     public bool Returns { get; } = Faults.Any(fault => fault.Returns);
 
+    /// <summary>Ampacity that its load asks of it, A: with the margin of the house, but for a lamp's own tail, which carries no more than the lamp draws.</summary>
+    public double LoadNeedAmps(HouseRules rules) => DesignAmps * (Tail ? 1 : 1 + rules.MarginFraction);
+
     /// <summary>Ampacity that load, fuses and sources ask of it, A.</summary>
-    public double NeededAmps(HouseRules rules) =>
-        Math.Max(Math.Max(DesignAmps * (1 + rules.MarginFraction), FuseNeedAmps), LimitedAmps);
+    public double NeededAmps(HouseRules rules) => Math.Max(Math.Max(LoadNeedAmps(rules), FuseNeedAmps), LimitedAmps);
 
     /// <summary>Ampacity that the largest fuse before it asks, all that feeds an end of it together, or where none is before it, the fuses behind it, A; 0 without any.</summary>
     public double FuseNeedAmps => FuseNeedWith(device => device.Fuse!);

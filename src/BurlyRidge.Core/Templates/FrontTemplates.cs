@@ -57,11 +57,10 @@ internal static class FrontTemplates
 
     private static void TwoFunctions(LineBuilder builder)
     {
-        var live = builder.FromBattery();
-        var relay = builder.RelayFrom(live);
         // Two small fuses beside the relay: a third wire would not go into the fuse's terminal.
         var splice = builder.Joint("splice", JointKind.Crimp, Zone.EngineBay, atLamps: false);
-        builder.Power(live, $"{splice}.a", LineBuilder.BesideMetres);
+        builder.Power(builder.FromBattery(), $"{splice}.a", LineBuilder.BesideMetres);
+        var relay = builder.RelayFrom($"{splice}.d");
         builder.SwitchedCoil($"{splice}.b", relay);
         var lamps = builder.ToLamps($"{relay}.87", builder.Metres);
         var second = builder.Lamp.Functions[1];

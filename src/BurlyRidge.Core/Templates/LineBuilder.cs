@@ -101,6 +101,9 @@ internal sealed class LineBuilder
 
     public double Amps => Watts / Rig.Vehicle.SystemVolts;
 
+    /// <summary>The most that its lamps draw, A.</summary>
+    public double DesignAmps => Wanted.Lamps.Sum(lamp => LampLoads.DesignAmps(lamp.Functions[0], Rig.Vehicle.SystemVolts, Rig.HouseRules.DesignDrop()));
+
     // Parts -----------------------------------------------------------------------------------------------------------
 
     public string Name(string part) => Free($"{LineId}-{part}");
@@ -185,7 +188,7 @@ internal sealed class LineBuilder
                 id = Free(lamp.Id);
                 Rig = Rig with { Fixtures = [.. Rig.Fixtures, lamp with { Id = id, Measured = null }] };
                 // The second of a pair goes on the mount's other half.
-                if (i % 2 == 1 && mount?.PairOf is { } pair) PlaceAt(id, pair);
+                if (Wanted.Lamps.Count == 2 && i == 1 && mount?.PairOf is { } pair) PlaceAt(id, pair);
                 else PlaceAtLamps(id);
             }
             ids.Add(id);
@@ -336,7 +339,7 @@ internal sealed class LineBuilder
         for (var i = 0; i < lamps.Count; i++)
         {
             var light = Wanted.Lamps[i].Functions[function];
-            var amps = LampLoads.DesignAmps(light, Rig.Vehicle.SystemVolts, Rig.HouseRules.DropLimit(light.Kind));
+            var amps = LampLoads.DesignAmps(light, Rig.Vehicle.SystemVolts, Rig.HouseRules.DesignDrop());
             Tail($"{outPlug}.b", $"{lamps[i]}.{light.Plus}", Lengths.Tail + Lengths.MoreTail * i, amps, outside);
             Tail($"{lamps[i]}.{light.Minus}", $"{backPlug}.a", Lengths.Tail + Lengths.MoreTail * i, amps, outside);
         }

@@ -12,10 +12,10 @@ public static class LineTemplates
     /// <summary>Each of them beside a rig and a number of lamps.</summary>
     public static IReadOnlyList<OfferedTemplate> For(Rig rig, Fixture lamp, int count)
     {
-        var amps = count * lamp.Functions[0].Watts / rig.Vehicle.SystemVolts;
+        var amps = count * Sizing.LampLoads.DesignAmps(lamp.Functions[0], rig.Vehicle.SystemVolts, rig.HouseRules.DesignDrop());
         return [.. All.Select(template => new OfferedTemplate(
             template,
-            Burns(rig, template, lamp) ?? template.WhyNot(rig, lamp) ?? "",
+            Burns(rig, template, lamp) ?? template.WhyNot(rig, lamp) ?? (amps > template.MaxAmps ? $"{Format.Amps(amps)} is more than the {Format.RatedAmps(template.MaxAmps)} that it can feed: use it as a trigger, with a relay for the lamps." : ""),
             !template.Questions.Contains(TemplateQuestion.Output) ? [] : template.Id == OutputTemplates.BoxId ? Outputs.OfBoxes(rig, amps) : Outputs.OfVehicle(rig, amps)))];
     }
 

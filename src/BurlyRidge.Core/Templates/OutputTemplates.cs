@@ -9,7 +9,10 @@ internal static class OutputTemplates
     /// <summary>The start that takes an output of a power box.</summary>
     public const string BoxId = "power-box";
 
-    private const string SenseFuseAmpsWords = "A 2 A fuse in the ignition-sense lead.";
+    /// <summary>A small slot that is live with the key, and what hangs on it already, until somebody says better (common practice, no source), A.</summary>
+    private const double SlotAmps = 5, SlotLoadAmps = 1.5;
+
+    private const string SenseFuseAmpsWords = "A 3 A fuse in the ignition-sense lead.";
 
     public static IReadOnlyList<Template> All { get; } =
     [
@@ -21,7 +24,7 @@ internal static class OutputTemplates
             [TemplateQuestion.Output, TemplateQuestion.Return]) { WhyNot = (rig, lamp) => rig.Vehicle.HighBeam.Switched == SwitchedSide.Minus ? "The high beam is switched in its minus: take a harness of its own." : NoneFree(rig, lamp), Build = OutputAndBeam },
         new("fuse-tap", "From a fuse tap that is live with the key", "For markers and small pods: a second fuse in a tap of a slot that is live with the key alone. Add up what hangs on it.", 3, [])
         {
-            WhyNot = (rig, lamp) => 3 * lamp.Functions[0].Watts / rig.Vehicle.SystemVolts > 5 ? "Too much for a fuse tap: use one as a trigger only." : null,
+            MaxAmps = SlotAmps - SlotLoadAmps,
             Build = FuseTap,
         },
         new("parking-light", "From the parking-light wire", "Markers that come on with the side lights, behind a small fuse of their own.", 3, [])
@@ -39,9 +42,9 @@ internal static class OutputTemplates
 
     private static void Box(LineBuilder builder)
     {
-        if (builder.Rig.PowerBoxes.Count == 0 || (builder.Wanted.Output is null && Outputs.OfBoxes(builder.Rig, builder.Amps).Count == 0)) NewBox(builder);
+        if (builder.Rig.PowerBoxes.Count == 0 || (builder.Wanted.Output is null && Outputs.OfBoxes(builder.Rig, builder.DesignAmps).Count == 0)) NewBox(builder);
         var all = Outputs.OfBoxes(builder.Rig, 0);
-        var output = builder.Wanted.Output is { } asked && all.Contains(asked) ? asked : Outputs.OfBoxes(builder.Rig, builder.Amps) is [var smallest, ..] ? smallest : all[^1];
+        var output = builder.Wanted.Output is { } asked && all.Contains(asked) ? asked : Outputs.OfBoxes(builder.Rig, builder.DesignAmps) is [var smallest, ..] ? smallest : all[^1];
         var (box, way) = TerminalIndex.Split(output);
         builder.Rig = builder.Rig with
         {
@@ -51,7 +54,7 @@ internal static class OutputTemplates
             })],
         };
         builder.ToLamps(output, builder.Metres);
-        builder.Notes.Add($"{builder.Called(output)}: the smallest that is free and carries {Format.Amps(builder.Amps)}.");
+        builder.Notes.Add($"{builder.Called(output)}: the smallest that is free and carries {Format.Amps(builder.DesignAmps)}.");
     }
 
     private static string Legend(string name) => name.Length > 14 ? name[..14].Trim() : name;
@@ -76,7 +79,7 @@ internal static class OutputTemplates
             slot = builder.Name("slot");
             builder.Rig = builder.Rig with { Vehicle = builder.Rig.Vehicle with { FuseSlots = [.. builder.Rig.Vehicle.FuseSlots, new FuseSlot(slot, 10, Feed.Ignition, 2, "to be found with a test lamp: live with the key alone")] } };
         }
-        var sense = builder.Fuse("sense-fuse", 2, Zone.Cabin, near: slot);
+        var sense = builder.Fuse("sense-fuse", 3, Zone.Cabin, near: slot);
         builder.Thin($"{slot}.tap", $"{sense}.in", 0.1, Zone.Cabin);
         builder.Thin($"{sense}.out", $"{id}.sense", 1.8, Zone.Cabin, Zone.EngineBay);
         builder.Notes.Add($"A box of eight outputs with a 60 A main fuse beside the battery, its minus on the post, its sense on a fuse tap. {SenseFuseAmpsWords}");
@@ -95,7 +98,7 @@ internal static class OutputTemplates
             builder.Notes.Add("The vehicle had no factory outputs written down: a usual set of 30, 15, 10 and 10 A is taken; put yours in on the Panel.");
         }
         if (builder.Wanted.Output is { } asked && builder.Rig.Vehicle.AuxOutputs.Any(output => output.Id == asked)) return asked;
-        return Outputs.OfVehicle(builder.Rig, builder.Amps) is [var smallest, ..] ? smallest : builder.Rig.Vehicle.AuxOutputs.MaxBy(output => output.RatingAmps)!.Id;
+        return Outputs.OfVehicle(builder.Rig, builder.DesignAmps) is [var smallest, ..] ? smallest : builder.Rig.Vehicle.AuxOutputs.MaxBy(output => output.RatingAmps)!.Id;
     }
 
     private static void Factory(LineBuilder builder)
@@ -113,7 +116,7 @@ internal static class OutputTemplates
             builder.Notes.Add($"The spare {lead.Colour} lead takes it to the {lead.ToPlace}; a jumper goes on from there.");
         }
         builder.ToLamps(from, metres);
-        builder.Notes.Add($"{builder.Called(output)}, the smallest that is free and carries {Format.Amps(builder.Amps)}.");
+        builder.Notes.Add($"{builder.Called(output)}, the smallest that is free and carries {Format.Amps(builder.DesignAmps)}.");
     }
 
     private static void OutputAndBeam(LineBuilder builder)
@@ -135,7 +138,7 @@ internal static class OutputTemplates
         if (slot is null)
         {
             slot = builder.Name("slot");
-            builder.Rig = builder.Rig with { Vehicle = builder.Rig.Vehicle with { FuseSlots = [.. builder.Rig.Vehicle.FuseSlots, new FuseSlot(slot, 5, Feed.Ignition, 1.5, "to be found with a test lamp: live with the key alone")] } };
+            builder.Rig = builder.Rig with { Vehicle = builder.Rig.Vehicle with { FuseSlots = [.. builder.Rig.Vehicle.FuseSlots, new FuseSlot(slot, SlotAmps, Feed.Ignition, SlotLoadAmps, "to be found with a test lamp: live with the key alone")] } };
         }
         SmallFuse(builder, $"{slot}.tap", slot);
         builder.Notes.Add($"{builder.Called(slot)} keeps its own fuse; the added one stands beside it in the tap.");

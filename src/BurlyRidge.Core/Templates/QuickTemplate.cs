@@ -97,7 +97,7 @@ internal static class QuickTemplate
     public static double DesignAmps(Rig rig, LinePlan plan)
     {
         var watts = Watts(rig, plan);
-        return watts.DesignAmps(rig.Vehicle.SystemVolts, rig.HouseRules.DropLimit(LampKind.RegulatedLed));
+        return watts.DesignAmps(rig.Vehicle.SystemVolts, rig.HouseRules.DesignDrop());
     }
 
     /// <summary>The power of its lamps; those that are bought already count as they are.</summary>

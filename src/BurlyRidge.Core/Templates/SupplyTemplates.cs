@@ -39,7 +39,8 @@ internal static class SupplyTemplates
         },
         new(ConverterId, "12 V lamps on 24 V through a converter", "Lamps of 12 V on a 24 V vehicle: a converter behind its own fuse, and a fuse behind it that its limit can open.", 3, [])
         {
-            WhyNot = (rig, _) => rig.Vehicle.SystemVolts == 24 ? null : "This vehicle has 12 V: no converter is wanted.",
+            WhyNot = (rig, lamp) => rig.Vehicle.SystemVolts != 24 ? "This vehicle has 12 V: no converter is wanted."
+                : lamp.Functions[0].Kind == LampKind.Filament ? "A cold filament draws ten times its current: a converter shuts down. Take lamps for 24 V." : null,
             Build = Converter,
         },
     ];

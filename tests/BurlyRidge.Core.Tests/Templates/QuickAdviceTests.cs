@@ -14,7 +14,7 @@ public class QuickAdviceTests
     [Fact]
     public void A_line_too_long_for_any_wire_is_told_how_long_it_may_be()
     {
-        var plan = Make.Line(60, 80);
+        var plan = Make.Line(450, 99);
         Assert.Null(Make.Size(plan).ProposedWire);
         var said = QuickAdvice.Of(Make.Ask(plan)).Single(way => way.StartsWith("shorter", StringComparison.Ordinal));
         var metres = double.Parse(Regex.Match(said, @"[\d.]+").Value, CultureInfo.InvariantCulture);
@@ -24,7 +24,7 @@ public class QuickAdviceTests
 
     [Fact]
     public void Lengths_are_said_in_the_units_of_the_house() =>
-        Assert.Contains(QuickAdvice.Of(Make.Ask(Make.Line(60, 80), rules: new HouseRules { Units = UnitSystem.Imperial })), way => way.Contains(" ft one way", StringComparison.Ordinal));
+        Assert.Contains(QuickAdvice.Of(Make.Ask(Make.Line(450, 99), rules: new HouseRules { Units = UnitSystem.Imperial })), way => way.Contains(" ft one way", StringComparison.Ordinal));
 
     [Fact]
     public void Two_lamps_too_many_for_one_line_are_split()

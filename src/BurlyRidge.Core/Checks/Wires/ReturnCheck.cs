@@ -15,7 +15,7 @@ internal static class ReturnCheck
 
     private static Finding Find(RigSubject subject, RunFigures figures)
     {
-        var load = figures.DesignAmps * (1 + subject.Rules.MarginFraction);
+        var load = figures.LoadNeedAmps(subject.Rules);
         var need = Math.Max(load, figures.FuseNeedAmps);
         var line = subject.LineOf(figures.Run.Id);
         var verdict = Limits.AtLeast(figures.AmpacityAmps, need) ? Verdict.Holds

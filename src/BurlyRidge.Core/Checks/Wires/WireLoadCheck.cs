@@ -15,13 +15,13 @@ internal static class WireLoadCheck
 
     private static Finding Find(RigSubject subject, RunFigures figures)
     {
-        var need = figures.DesignAmps * (1 + subject.Rules.MarginFraction);
+        var need = figures.LoadNeedAmps(subject.Rules);
         var verdict = Limits.AtLeast(figures.AmpacityAmps, need) ? Verdict.Holds : figures.AmpacityAmps > figures.DesignAmps ? Verdict.Watch : Verdict.Stop;
         var line = subject.LineOf(figures.Run.Id);
         return new Finding(verdict, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () => Kind.Result(
             verdict, figures.AmpacityAmps, need, "A",
             $"{subject.Name(figures.Run)} carries {Format.Amps(figures.AmpacityAmps)} where it lies; {Format.Amps(figures.DesignAmps)} flow ({figures.DesignState})"
-                + $" and {Format.Percent(subject.Rules.MarginFraction)} are asked on top.",
+                + (figures.Tail ? "; it is its lamp's own." : $" and {Format.Percent(subject.Rules.MarginFraction)} are asked on top."),
             figures.Run.Id, line, HouseRuleWords.Margin(subject.Rules),
             () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
     }
