@@ -22,13 +22,13 @@ internal static class Judgement
         Console.WriteLine("|---|---|---|");
         var sizes = new QuickSizes();
         var watts = 100.0;
-        Row($"assess the demo rig of {wagon.Lines.Count} lines", 10, () => AssessedRig.Of(wagon, sizes: sizes));
+        Row($"assess the demo rig of {wagon.Lines.Count} lines", 12, () => AssessedRig.Of(wagon, sizes: sizes));
         Row("the same, one quick plan edited", 15, () => AssessedRig.Of(Edited(wagon, watts += 0.01), sizes: sizes));
         Row("the same with nothing remembered", 0, () => Assessor.Assess(wagon));
         var ask = QuickAsk.Of(wagon, wagon.Lines.First(line => line.Plan is not null).Plan!);
         Row("size one quick plan and judge every size", 5, () => QuickSizing.Of(ask));
         Row("auto-size it", 50, () => WholeRig.Of(wagon, sizes).Resize());
-        Row($"assess {many.Lines.Count} lines", 150, () => Assessor.Assess(many));
+        Row($"assess {many.Lines.Count} lines", 180, () => Assessor.Assess(many));
         Row("route the demo rig anew and assess it", 50, () => AssessedRig.Of(Reroute.Of(wagon).Rig, sizes: sizes));
         Row($"route {placed.Lines.Count} lines anew and assess them", 1000, () => Assessor.Assess(Reroute.Of(placed).Rig));
     }

@@ -34,7 +34,7 @@ const meant: Record<Key, string> = {
     "Usual is how harnesses are built: 10 % for regulated LED, 5 % for other lamps. Light first aims at 3 % for all. Neither buys copper that hardly helps.",
   dropCopper:
     "Behind a fuse up to 30 A no wire gets thicker than this for the drop alone. Load, fuse and short always count first.",
-  dropCopperHeavy: "The same behind a larger fuse.",
+  dropCopperHeavy: "Behind a fuse above 30 A no wire gets thicker than this for the drop alone.",
   joints:
     "Crimp and adhesive shrink hold where it shakes and is wet. Solder is liked for signal wires; taps are the first to fail outside.",
   earths:
@@ -113,7 +113,7 @@ export function RuleFields({
             unit="%"
             scale={asPercent}
             optional
-            placeholder="by the school above"
+            placeholder="by the school"
             value={rules[key]}
             messages={errors[key]}
             onChange={(value) => onChange({ [key]: value ?? null })}
@@ -123,7 +123,7 @@ export function RuleFields({
       {(["dropCopper", "dropCopperHeavy"] as const).map((key) => (
         <Rule key={key} meaning={meant[key]}>
           <NumberField
-            label={key === "dropCopper" ? "Most copper for the drop" : "Most copper, fuse above 30 A"}
+            label={key === "dropCopper" ? "Copper for drop" : "The same, over 30 A"}
             unit="mm²"
             value={rules[key]}
             messages={errors[key]}

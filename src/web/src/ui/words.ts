@@ -111,7 +111,7 @@ export const useWords: Record<NonNullable<Line["use"]>, string> = {
 };
 
 export const sizingWords: Record<HouseRules["sizing"], string> = {
-  usual: "As harnesses are built",
+  usual: "Usual",
   lightFirst: "Light first",
 };
 

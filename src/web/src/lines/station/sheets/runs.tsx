@@ -50,6 +50,18 @@ export default function RunFields({ rig, station, errors, edit, jobId }: Station
         messages={said.colour}
         onChange={(colour) => edit((now) => withRun(now, run.id, { colour }))}
       />
+      <label className="flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-spruce"
+          checked={run.given ?? false}
+          onChange={(event) => {
+            const given = event.target.checked;
+            edit((now) => withRun(now, run.id, { given }));
+          }}
+        />
+        Came with the lamp: judged, never resized
+      </label>
       {run.fixed && (
         <Button onClick={() => edit((now) => withFreeRun(now, run.id))}>
           Gauge by hand: let sizing decide again
