@@ -15,9 +15,6 @@ internal static class RelayAlterations
     private const double MinMetres = 0.3;
     private const double WorthMetres = 0.5;
 
-    /// <summary>Copper of the wire to a coil, mm² at least (common practice, no source).</summary>
-    private const double ControlSquareMillimetres = 0.8;
-
     private static readonly Fuse ControlFuse = new(3, FuseFamily.Blade);
 
     public static IReadOnlyList<Alteration> All { get; } =
@@ -139,7 +136,7 @@ internal static class RelayAlterations
         var relay = new Relay(FreeName.In(rig, "relay"), SizeChoice.Contact(rig.Vehicle.SystemVolts, WholeRig.StudyOfFull(rig).Design(feed.Id).Amps) ?? RelayTable.ContactAmps[^1]);
         var fuse = FreeName.In(rig, "control-fuse");
         var earth = FreeName.In(rig, "coil-earth");
-        var wire = WireTable.Of(rig.HouseRules.Gauges).First(size => size.CopperSquareMillimetres >= ControlSquareMillimetres).Name;
+        var wire = WireTable.Of(rig.HouseRules.Gauges).First(size => size.CopperSquareMillimetres >= Limits.ControlSquareMillimetres).Name;
         var pins = relay.Pinout;
         var (common, open) = ($"{relay.Id}.{pins.Common}", $"{relay.Id}.{pins.Open}");
         Run Thin(string name, string from, string to, double metres, IReadOnlyList<Zone> zones) => new(FreeName.In(rig, name), from, to, wire, metres, zones);

@@ -111,28 +111,12 @@ public sealed class Feeds
         return section;
     }
 
-    /// <summary>Whether a source is reached through contacts that can all be closed at once.</summary>
+    /// <summary>Whether a battery is reached through contacts that can all be closed at once; too far to be looked at counts as reached.</summary>
     private bool CanReachSource(Feeder edge, Section without)
     {
-        var start = map.NumberOf(edge.Far);
-        var met = new HashSet<(int, string)> { (start, "") };
-        var open = new Queue<(int At, ContactChoices Choices)>([(start, ContactChoices.None)]);
-        while (open.TryDequeue(out var now))
-        {
-            if (met.Count > MaxSteps) return true;
-            foreach (var link in map.At(now.At))
-            {
-                if (link.Kind == LinkKind.Source && link.NumberA == now.At && double.IsPositiveInfinity(link.LimitAmps)) return true;
-                var next = link.Beyond(now.At);
-                if (!link.Conducts || byTerminal[next] == without || byTerminal[next].Grounded || now.Choices.With(link) is not { } choices) continue;
-                if (met.Add((next, choices.Key))) open.Enqueue((next, choices));
-            }
-        }
-        return false;
+        var walk = new ContactWalk(map, map.NumberOf(edge.Far), (_, next) => byTerminal[next] != without && !byTerminal[next].Grounded);
+        return walk.Visits().Any(visit => byTerminal[visit.At].OwnSources.Any(source => source.NumberA == visit.At)) || walk.GaveUp;
     }
-
-    /// <summary>Further than this nobody looks: a source is then taken as reached.</summary>
-    private const int MaxSteps = 20_000;
 
     /// <summary>Devices of a section behind which a source of any kind stands, a charger or a panel among them.</summary>
     public IEnumerable<Feeder> LedToSource(Section section) => section.Edges.Where(edge => ReachesSource(Of(edge.Far), section, orLimited: true));

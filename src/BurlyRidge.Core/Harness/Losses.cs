@@ -26,9 +26,7 @@ public enum LossGroup
 public sealed record Loss(string Name, LossGroup Group, double Milliohms, double Volts, double ShareOfLoss)
 {
     /// <summary>Whether thicker wire would lose less of it.</summary>
-    internal bool InWire => Name.EndsWith(Out, StringComparison.Ordinal) || Name.EndsWith(Back, StringComparison.Ordinal);
-
-    internal const string Out = " out", Back = " back";
+    internal bool InWire { get; init; }
 }
 
 /// <summary>Where the volts of a lamp are lost.</summary>
@@ -39,14 +37,14 @@ public static class Losses
     {
         var points = Profile.Of(solved, [lamp]);
         var parts = Rig.Lists.SelectMany(list => list.Of(rig).OfType<IPart>().Select(part => (part, Kind: list.KindOf(part)))).ToDictionary(pair => pair.part.Id, StringComparer.Ordinal);
-        var found = new List<(string Name, LossGroup Group, double Ohms, double Volts)>();
+        var found = new List<(string Name, LossGroup Group, bool InWire, double Ohms, double Volts)>();
         foreach (var point in points.Where(point => point.From >= 0 && point.Part != lamp))
         {
             var (amps, volts) = (point.Amps, points[point.From].Volts - point.Volts);
-            void Add(string name, LossGroup group, double ohms) => found.Add((name, group, ohms, amps * ohms));
+            void Add(string name, LossGroup group, double ohms, bool inWire = false) => found.Add((name, group, inWire, ohms, amps * ohms));
             if (solved.Harness.Elements[point.Part] is WireElement wire)
             {
-                Add($"{wire.Wire.Name}{(point.Leg == Leg.Out ? Loss.Out : Loss.Back)}", point.Leg == Leg.Out ? LossGroup.Out : LossGroup.Back, wire.OhmsAt(amps) - wire.EndOhms);
+                Add($"{wire.Wire.Name} {(point.Leg == Leg.Out ? "out" : "back")}", point.Leg == Leg.Out ? LossGroup.Out : LossGroup.Back, wire.OhmsAt(amps) - wire.EndOhms, inWire: true);
                 Add("terminals", LossGroup.Contacts, wire.EndOhms);
                 continue;
             }
@@ -59,13 +57,13 @@ public static class Losses
                 continue;
             }
             var name = part is null ? "body" : kind;
-            found.Add((name, part is Earth { Kind: EarthKind.Stud } ? LossGroup.Back : LossGroup.Contacts, volts / amps, volts));
+            found.Add((name, part is Earth { Kind: EarthKind.Stud } ? LossGroup.Back : LossGroup.Contacts, false, volts / amps, volts));
         }
         var all = found.Sum(loss => loss.Volts);
         return
         [
-            .. found.GroupBy(loss => (loss.Name, loss.Group))
-                .Select(alike => new Loss(alike.Key.Name, alike.Key.Group, alike.Sum(loss => loss.Ohms) * 1000, alike.Sum(loss => loss.Volts), all > 0 ? alike.Sum(loss => loss.Volts) / all : 0))
+            .. found.GroupBy(loss => (loss.Name, loss.Group, loss.InWire))
+                .Select(alike => new Loss(alike.Key.Name, alike.Key.Group, alike.Sum(loss => loss.Ohms) * 1000, alike.Sum(loss => loss.Volts), all > 0 ? alike.Sum(loss => loss.Volts) / all : 0) { InWire = alike.Key.InWire })
                 .OrderBy(loss => loss.Group),
         ];
     }

@@ -24,7 +24,6 @@ public sealed class AutoSizer
     private readonly HashSet<string> freeRuns;
     private readonly HashSet<string> freeDevices;
     private readonly HashSet<string> freeRelays;
-    private readonly HashSet<string> blades;
     private readonly Dictionary<string, (int Gauge, string Why)> wires = new(StringComparer.Ordinal);
     private readonly Dictionary<string, Fuse> fuses = new(StringComparer.Ordinal);
     private readonly Dictionary<string, double> contacts = new(StringComparer.Ordinal);
@@ -38,7 +37,6 @@ public sealed class AutoSizer
         this.saved = saved;
         this.wired = wired;
         gauges = [.. WireTable.Of(saved.HouseRules.Gauges)];
-        blades = [.. saved.Protection.Where(part => part.Fuse.Family == FuseFamily.Blade).Select(part => part.Id), .. saved.Relays.Select(part => part.Id), .. saved.Switches.Select(part => part.Id)];
         if (whole is not { } today)
         {
             freeRuns = [.. saved.Runs.Where(Free).Select(run => run.Id)];
@@ -190,7 +188,8 @@ public sealed class AutoSizer
     private void Floors(RigStudy thick, string? lineId)
     {
         var needed = wires.ToDictionary(pair => pair.Key, pair => pair.Value.Gauge, StringComparer.Ordinal);
-        var most = thick.Runs.Where(figures => freeRuns.Contains(figures.Run.Id)).ToDictionary(figures => figures.Run.Id, Most, StringComparer.Ordinal);
+        var takes = TerminalCopper();
+        var most = thick.Runs.Where(figures => freeRuns.Contains(figures.Run.Id)).ToDictionary(figures => figures.Run.Id, figures => Most(figures, takes), StringComparer.Ordinal);
         // Lines that come on together share what is solved.
         var pieces = new Dictionary<(SolvedHarness, bool Named), DropFloor>();
         foreach (var line in thick.Lines.Where(line => lineId is null || line.Line.Id == lineId).Unless(cancellation))
@@ -208,7 +207,7 @@ public sealed class AutoSizer
             var (sizes, drop) = piece.For(line);
             // The bounds are for copper that hardly helps: a lamp too dim to be let go is a reason of its own.
             if (!named && drop.Dim > 0 && Piece(free: true).BrightEnough(line) is { } bright) sizes = bright;
-            if (!DropFloor.Holds(drop)) left.Add(Left(line, drop, named));
+            if (!drop.HoldsAlike) left.Add(Left(line, drop, named));
             foreach (var (id, gauge) in sizes) Raise(id, gauge, $"the drop of {line.Line.Name}");
         }
     }
@@ -219,20 +218,27 @@ public sealed class AutoSizer
         : $"{line.Line.Name}: the far lamp stays dimmer than the near one on any wire. Feed the row from both ends.";
 
     /// <summary>The thickest that a run gets for the drop's sake: as the house has it, and what its terminals take.</summary>
-    private int Most(RunFigures figures)
+    private int Most(RunFigures figures, IReadOnlyDictionary<string, double> takes)
     {
         var amps = figures.Devices.Select(device => (fuses.GetValueOrDefault(device.Id) ?? device.Fuse!).RatingAmps).DefaultIfEmpty(0).Max();
-        var copper = amps > HeavyFromAmps ? saved.HouseRules.DropCopperHeavy : saved.HouseRules.DropCopper;
-        foreach (var end in figures.Run.Ends())
-            if (saved.Joints.FirstOrDefault(joint => joint.Id == TerminalIndex.Split(end).Part)?.Takes is { } takes) copper = Math.Min(copper, takes.ToSquareMillimetres);
-        // A second wire in the same blade leaves no more room than the blade has.
-        foreach (var end in figures.Run.Ends().Where(end => blades.Contains(TerminalIndex.Split(end).Part)))
-            if (saved.Runs.Count(run => run.From == end || run.To == end) > 1) copper = Math.Min(copper, Limits.TerminalSquareMillimetres - ControlSquareMillimetres);
+        var house = amps > HeavyFromAmps ? saved.HouseRules.DropCopperHeavy : saved.HouseRules.DropCopper;
+        var copper = figures.Run.Ends().Select(end => takes.GetValueOrDefault(end, house)).Append(house).Min();
         return Math.Max(0, gauges.FindLastIndex(wire => wire.CopperSquareMillimetres <= copper));
     }
 
-    /// <summary>Copper of a thin wire beside a thick one, mm².</summary>
-    private const double ControlSquareMillimetres = 0.8;
+    /// <summary>The most copper of one wire that a terminal takes, mm², where that is known: of a joint its own, of a blade with a second wire in it what that leaves.</summary>
+    private Dictionary<string, double> TerminalCopper()
+    {
+        var (blades, ranges) = (BladeTerminals.PartsOf(saved), saved.Joints.Where(joint => joint.Takes is not null).ToDictionary(joint => joint.Id, joint => joint.Takes!.ToSquareMillimetres, StringComparer.Ordinal));
+        var takes = new Dictionary<string, double>(StringComparer.Ordinal);
+        foreach (var end in saved.Runs.SelectMany(run => run.Ends()).GroupBy(end => end, StringComparer.Ordinal))
+        {
+            var part = TerminalIndex.Split(end.Key).Part;
+            if (ranges.TryGetValue(part, out var most)) takes[end.Key] = most;
+            else if (end.Count() > 1 && blades.Contains(part)) takes[end.Key] = Limits.TerminalSquareMillimetres - Limits.ControlSquareMillimetres;
+        }
+        return takes;
+    }
 
     /// <summary>A fuse above this is a heavy one, A (house rule).</summary>
     private const double HeavyFromAmps = 30;

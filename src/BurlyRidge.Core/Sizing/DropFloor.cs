@@ -59,18 +59,13 @@ internal sealed class DropFloor
     public IReadOnlyDictionary<string, int>? BrightEnough(LineStudy line) =>
         Enumerable.Range(0, gauges.Count).Where(gauge => Drop(gauge, line).Dim <= 0).Select(gauge => At(gauge).Sizes).FirstOrDefault();
 
-    /// <summary>Whether a line keeps its drop, and its lamps are alike.</summary>
-    public static bool Holds(LineDrop drop) => Missing(drop) <= 1e-10;
-
-    private static double Missing(LineDrop drop) => Math.Max(drop.Missing, drop.Spread - Limits.ChainSpreadFraction);
-
     private int Least(LineStudy line)
     {
         var (fails, holds) = (-1, gauges.Count - 1);
         while (holds - fails > 1)
         {
             var middle = (holds + fails) / 2;
-            if (Holds(Drop(middle, line))) holds = middle;
+            if (Drop(middle, line).HoldsAlike) holds = middle;
             else fails = middle;
         }
         return holds;
@@ -80,12 +75,12 @@ internal sealed class DropFloor
     {
         var at = 0;
         var drop = Drop(at, line);
-        for (var next = 1; next < gauges.Count && !Holds(drop); next++)
+        for (var next = 1; next < gauges.Count && !drop.HoldsAlike; next++)
         {
             if (Same(At(at), At(next))) continue;
             var better = Drop(next, line);
             // Where only a short wire got thicker the step says nothing.
-            if (drop.Fraction < 1 && At(at).Sizes[main] != At(next).Sizes[main] && Missing(drop) - Missing(better) < WorthwhileFraction * Missing(drop)) break;
+            if (drop.Fraction < 1 && At(at).Sizes[main] != At(next).Sizes[main] && drop.Lacking - better.Lacking < WorthwhileFraction * drop.Lacking) break;
             (at, drop) = (next, better);
         }
         return at;

@@ -26,6 +26,7 @@ public sealed class FaultCurrents
     private readonly Rig rig;
     private readonly WiringMap map;
     private readonly Feeds feeds;
+    private readonly double greatestVolts;
     private readonly OhmPaths hotBack;
     private readonly OhmPaths coldOut;
     private readonly OhmPaths hotOut;
@@ -35,6 +36,7 @@ public sealed class FaultCurrents
     private FaultCurrents(Rig rig, WiringMap map, Feeds feeds)
     {
         (this.rig, this.map, this.feeds) = (rig, map, feeds);
+        greatestVolts = Battery.OpenVolts(1) * Cells + (rig.Vehicle.Alternator?.CruiseAmps ?? 0) * Starts(1).Min(start => start.Item2);
         var grounds = rig.Vehicle.Batteries.Take(rig.Vehicle.BatteryLink == BatteryLink.Series ? 1 : int.MaxValue).Select(battery => ($"{battery.Id}.minus", 0.0));
         hotBack = OhmPaths.From(map, grounds, link => link.HotOhms, link => link.Kind != LinkKind.Device, number => feeds.Of(number).Grounded);
         hotOut = Out(link => link.HotOhms, ColdBatteryFactor);
@@ -70,11 +72,7 @@ public sealed class FaultCurrents
     public static double MinVolts(Vehicle vehicle) => Battery.OpenVolts(LowCharge) * vehicle.SystemVolts / 12;
 
     /// <summary>Full battery and alternator together: what the alternator gives holds the battery's own volts up by what it loses inside.</summary>
-    private double Greatest(double ohms)
-    {
-        var inside = Starts(1).Select(start => start.Item2).Min();
-        return (Battery.OpenVolts(1) * Cells + (rig.Vehicle.Alternator?.CruiseAmps ?? 0) * inside) / (ohms + TypicalOhms.BatteryCable);
-    }
+    private double Greatest(double ohms) => greatestVolts / (ohms + TypicalOhms.BatteryCable);
 
     private OhmPaths Out(Func<Link, double> ohms, double batteryFactor) => OhmPaths.From(
         map, Starts(batteryFactor), ohms, _ => true, number => !feeds.Of(number).Grounded);

@@ -21,8 +21,6 @@ internal sealed record FeedSum(IReadOnlyList<FeedGroup> Groups)
 /// </summary>
 internal sealed class FeedSums(WiringMap map, Feeds feeds)
 {
-    private const int MaxSteps = 20_000;
-
     private readonly Dictionary<Section, ILookup<int, Feeder>> nearOf = [];
 
     /// <summary>The sums over more than one fuse that flow into either end of a conductor; empty where one fuse at most feeds it.</summary>
@@ -62,18 +60,7 @@ internal sealed class FeedSums(WiringMap map, Feeds feeds)
     private List<(Feeder Feeder, ContactChoices Choices)> Reached(Section section, int start, Link? without)
     {
         if (!nearOf.TryGetValue(section, out var near)) nearOf.Add(section, near = section.Feeders.ToLookup(feeder => map.NumberOf(feeder.Near)));
-        var found = new List<(Feeder, ContactChoices)>();
-        var met = new HashSet<(int, string)> { (start, "") };
-        var open = new Queue<(int At, ContactChoices Choices)>([(start, ContactChoices.None)]);
-        while (open.TryDequeue(out var now) && met.Count < MaxSteps)
-        {
-            foreach (var feeder in near[now.At]) found.Add((feeder, now.Choices));
-            foreach (var link in map.At(now.At))
-            {
-                if (link == without || !link.Conducts || link.Kind == LinkKind.Device || now.Choices.With(link) is not { } choices) continue;
-                if (met.Add((link.Beyond(now.At), choices.Key))) open.Enqueue((link.Beyond(now.At), choices));
-            }
-        }
-        return found;
+        return [.. new ContactWalk(map, start, (link, _) => link != without && link.Kind != LinkKind.Device).Visits()
+            .SelectMany(visit => near[visit.At].Select(feeder => (feeder, visit.Choices)))];
     }
 }

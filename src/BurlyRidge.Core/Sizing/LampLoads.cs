@@ -59,9 +59,7 @@ internal sealed class LampLoads
     }
 
     /// <summary>The design current of one lamp at <paramref name="given"/> volts of its source, A.</summary>
-    public static double DesignAmps(LampFunction lamp, double given, double drop) => lamp.Kind == LampKind.RegulatedLed
-        ? lamp.Watts / (given * (1 - drop))
-        : lamp.Watts / lamp.RatedVolts * Math.Pow(LampWatts.RunningRatio * given / lamp.RatedVolts, lamp.Kind == LampKind.Filament ? LampSet.FilamentExponent : 1);
+    public static double DesignAmps(LampFunction lamp, double given, double drop) => LampWatts.DesignAmps(lamp.Kind, lamp.Watts, lamp.RatedVolts, given, drop);
 
     private static bool On(SolvedHarness solved, LampStudy lamp) => Math.Abs(solved.Amps(lamp.Id)) > OnFraction * lamp.Function.Watts / lamp.Function.RatedVolts;
 

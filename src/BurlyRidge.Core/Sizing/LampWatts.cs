@@ -34,9 +34,14 @@ public sealed record LampWatts(double RegulatedLed, double ResistorLed, double F
     /// at running voltage.
     /// </summary>
     public double DesignAmps(int systemVolts, double dropFraction) =>
-        (RegulatedLed / (1 - dropFraction)
-         + ResistorLed * RunningRatio
-         + Filament * Math.Pow(RunningRatio, LampSet.FilamentExponent)) / systemVolts;
+        DesignAmps(LampKind.RegulatedLed, RegulatedLed, systemVolts, systemVolts, dropFraction)
+        + DesignAmps(LampKind.ResistorLed, ResistorLed, systemVolts, systemVolts, dropFraction)
+        + DesignAmps(LampKind.Filament, Filament, systemVolts, systemVolts, dropFraction);
+
+    /// <summary>The same of lamps of one kind and rated volts, at <paramref name="given"/> volts of their source.</summary>
+    public static double DesignAmps(LampKind kind, double watts, double ratedVolts, double given, double dropFraction) => kind == LampKind.RegulatedLed
+        ? watts / (given * (1 - dropFraction))
+        : watts / ratedVolts * Math.Pow(RunningRatio * given / ratedVolts, kind == LampKind.Filament ? LampSet.FilamentExponent : 1);
 
     /// <summary>The same lamps, so many times over.</summary>
     public LampWatts Times(double factor) => new(RegulatedLed * factor, ResistorLed * factor, Filament * factor);

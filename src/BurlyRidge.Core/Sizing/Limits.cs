@@ -21,6 +21,9 @@ public static class Limits
     /// <summary>The thinnest wire that is proposed, for its strength, mm² (house rule).</summary>
     public const double ThinnestSquareMillimetres = 0.5;
 
+    /// <summary>Copper that a wire to a coil or a switch usually has, mm² (common practice, no source).</summary>
+    public const double ControlSquareMillimetres = 0.8;
+
     /// <summary>Unfused lead from a battery post, m: 7 inches (ABYC E-11, from memory), longer only in a sheath.</summary>
     public const double UnfusedMetres = 0.178;
 

@@ -29,7 +29,15 @@ public readonly record struct LineDrop(double Fraction, double Missing, double S
     public static LineDrop Dark => new(1, 1, 1, 1);
 
     /// <summary>Whether every lamp keeps its limit, to the rounding of the sum.</summary>
-    public bool Holds => Missing <= 1e-10;
+    public bool Holds => Missing <= Rounding;
+
+    /// <summary>The same of what lamps of one kind differ by.</summary>
+    public bool HoldsAlike => Lacking <= Rounding;
+
+    /// <summary>What is missing of either, as a fraction of the volts.</summary>
+    public double Lacking => Math.Max(Missing, Spread - Limits.ChainSpreadFraction);
+
+    private const double Rounding = 1e-10;
 }
 
 /// <summary>One line by itself, engine off and running.</summary>
@@ -78,10 +86,10 @@ public sealed record LineStudy(
         var spread = lamps.GroupBy(lamp => (lamp.Function!.Kind, lamp.Function.RatedVolts), lamp => off.Across(lamp.Id))
             .Max(alike => alike.Max() - alike.Min());
         var least = MinorFraction * lamps.Sum(lamp => lamp.Function!.Watts);
-        var worst = lamps.Where(lamp => lamp.Function!.Watts >= least || lamp.Function.Watts >= lamps.Max(other => other.Function!.Watts))
-            .Select(lamp => (Drop(slice, trigger.Source, off, lamp.Id).Fraction, Limit: slice.HouseRules.DropLimit(lamp.Function!.Kind)))
-            .MaxBy(lamp => lamp.Fraction - lamp.Limit);
-        var dim = lamps.Where(lamp => lamp.Function!.Kind != LampKind.RegulatedLed).Select(lamp => Drop(slice, trigger.Source, off, lamp.Id).Fraction - Sizing.Limits.WorstDropFraction).DefaultIfEmpty(0).Max();
+        var largest = lamps.Max(lamp => lamp.Function!.Watts);
+        var drops = lamps.Select(lamp => (lamp.Function!.Kind, lamp.Function.Watts, Drop(slice, trigger.Source, off, lamp.Id).Fraction, Limit: slice.HouseRules.DropLimit(lamp.Function.Kind))).ToList();
+        var worst = drops.Where(lamp => lamp.Watts >= Math.Min(least, largest)).MaxBy(lamp => lamp.Fraction - lamp.Limit);
+        var dim = drops.Where(lamp => lamp.Kind != LampKind.RegulatedLed).Select(lamp => lamp.Fraction - Limits.WorstDropFraction).DefaultIfEmpty(0).Max();
         return new LineDrop(worst.Fraction, worst.Fraction - worst.Limit, spread / slice.Vehicle.SystemVolts, dim);
     }
 

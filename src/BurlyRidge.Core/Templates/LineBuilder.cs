@@ -22,7 +22,6 @@ internal sealed class LineBuilder
     private const double MinMetres = 1e-3;
     private const double MaxMetres = 100;
     private const double PowerSquareMillimetres = 2;
-    private const double ControlSquareMillimetres = 0.8;
     private static readonly Zone[] DashZones = [Zone.EngineBay, Zone.Cabin];
 
     private readonly HashSet<string> taken;
@@ -229,7 +228,7 @@ internal sealed class LineBuilder
     private const int TailBundle = 2;
 
     /// <summary>A wire to a coil, a switch or a lamp of a switch.</summary>
-    public void Thin(string from, string to, double metres, params IReadOnlyList<Zone> zones) => Run(from, to, metres, ControlSquareMillimetres, zones);
+    public void Thin(string from, string to, double metres, params IReadOnlyList<Zone> zones) => Run(from, to, metres, Limits.ControlSquareMillimetres, zones);
 
     /// <summary>The same, through the bulkhead to the dash.</summary>
     public void ToDash(string from, string to) => Thin(from, to, DashMetres, DashZones);

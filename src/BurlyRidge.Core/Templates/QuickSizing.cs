@@ -78,7 +78,8 @@ public sealed record QuickSizing(
         var rig = ask.Bare();
         var plan = rig.Lines[0].Plan!;
         var watts = QuickTemplate.Watts(rig, plan);
-        var proposed = ask.Plan.ChosenFuse is null && QuickTemplate.Fuse(rig, plan) is not null ? parts.Fuse : QuickTemplate.Fuse(rig, plan);
+        var standard = QuickTemplate.Fuse(rig, plan);
+        var proposed = standard is not null && plan.ChosenFuse is null ? parts.Fuse : standard;
         List<RunFigures> wires = [.. parts.Wires.Select(id => figures[id])];
         var noFuse = (ask.Plan.ChosenFuse ?? proposed) is null;
         var best = noFuse ? null

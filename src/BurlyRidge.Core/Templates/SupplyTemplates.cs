@@ -13,7 +13,7 @@ internal static class SupplyTemplates
     /// <summary>What a switch in the minus is good for, A.</summary>
     private const double SwitchAmps = 5;
 
-    /// <summary>The start that puts a converter in.</summary>
+    /// <summary>The template that puts a converter in.</summary>
     public const string ConverterId = "converter";
 
     public static IReadOnlyList<Template> All { get; } =

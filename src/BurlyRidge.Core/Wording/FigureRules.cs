@@ -1,4 +1,3 @@
-
 namespace BurlyRidge.Core.Wording;
 
 /// <summary>What a figure is of.</summary>

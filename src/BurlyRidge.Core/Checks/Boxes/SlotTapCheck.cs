@@ -1,4 +1,3 @@
-
 namespace BurlyRidge.Core.Checks.Boxes;
 
 /// <summary>Is a fuse tap within its slot, with what hangs on it already?</summary>

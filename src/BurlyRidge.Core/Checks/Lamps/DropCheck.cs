@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Lamps;
@@ -34,9 +35,7 @@ internal static class DropCheck
     private static bool Named(RigSubject subject, LampStudy lamp) => subject.Rules.NamedDropLimit(lamp.Function.Kind) is not null;
 
     private static string Light(LampStudy lamp) => lamp.Function.Kind == LampKind.RegulatedLed || lamp.DropFraction is <= 0 or >= 1 ? ""
-        : $" It gives {Format.Percent(1 - Math.Pow(1 - lamp.DropFraction, LightExponent))} less light.";
-
-    private const double LightExponent = 3.4;
+        : $" It gives {Format.Percent(LampSet.LightLost(1 - lamp.DropFraction))} less light.";
 
     /// <summary>What of the drop is no wire.</summary>
     private static string Parts(LineStudy line, LampStudy lamp)

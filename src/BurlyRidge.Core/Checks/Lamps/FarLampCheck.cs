@@ -23,7 +23,7 @@ internal static class FarLampCheck
                 var verdict = spread <= Limits.ChainSpreadFraction ? Verdict.Holds : Verdict.Watch;
                 var light = alike.Key.Kind == LampKind.RegulatedLed
                     ? "A regulated lamp makes up for it by drawing more, until it drops out."
-                    : $"That is {Format.Percent(1 - Math.Pow(Math.Max(0, last.OffVolts) / Math.Max(first.OffVolts, 1e-9), 3.4))} less light.";
+                    : $"That is {Format.Percent(LampSet.LightLost(last.OffVolts / Math.Max(first.OffVolts, 1e-9)))} less light.";
                 yield return Kind.Result(verdict, spread, Limits.ChainSpreadFraction, "",
                     $"{subject.Names[first.Id]} gets {Format.Volts(first.OffVolts)}, {subject.Names[last.Id]} {Format.Volts(last.OffVolts)}. {light}"
                         + (verdict == Verdict.Holds ? "" : " Thicker links, or feed the row from both ends."),

@@ -33,18 +33,7 @@ internal static class SourcesJoinedCheck
     }
 
     /// <summary>Whether wires, joints and fuses alone lead from one battery's plus to the other's.</summary>
-    private static bool Joined(WiringMap map, Battery one, Battery other)
-    {
-        var (start, end) = (map.NumberOf($"{one.Id}.plus"), map.NumberOf($"{other.Id}.plus"));
-        if (start < 0 || end < 0) return false;
-        var met = new HashSet<int> { start };
-        var open = new Stack<int>([start]);
-        while (open.TryPop(out var at))
-        {
-            if (at == end) return true;
-            foreach (var link in map.At(at))
-                if (link.Kind is LinkKind.Wire or LinkKind.Joint or LinkKind.Device && link.Beyond(at) != map.Body && met.Add(link.Beyond(at))) open.Push(link.Beyond(at));
-        }
-        return false;
-    }
+    private static bool Joined(WiringMap map, Battery one, Battery other) => OhmPaths
+        .From(map, [($"{one.Id}.plus", 0)], link => link.ColdOhms, link => link.Kind != LinkKind.Contact, terminal => terminal != map.Body)
+        .Reaches($"{other.Id}.plus");
 }

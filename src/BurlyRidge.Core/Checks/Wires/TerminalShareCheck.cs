@@ -14,8 +14,7 @@ internal static class TerminalShareCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
-        var blades = subject.Saved.Protection.Where(part => part.Fuse.Family == Protection.FuseFamily.Blade).Select(part => part.Id)
-            .Concat(subject.Saved.Relays.Select(part => part.Id)).Concat(subject.Saved.Switches.Select(part => part.Id)).ToHashSet(StringComparer.Ordinal);
+        var blades = BladeTerminals.PartsOf(subject.Saved);
         return Finding.Report(
             from end in subject.Rig.Runs.SelectMany(run => new[] { (End: run.From, Run: run), (End: run.To, Run: run) }).GroupBy(pair => pair.End, pair => pair.Run)
             where end.Count() > 1 && blades.Contains(TerminalIndex.Split(end.Key).Part)
