@@ -2,7 +2,9 @@ using BurlyRidge.Server.Catalogue;
 using System.Text.Json;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Demo;
 
@@ -47,8 +49,16 @@ public static partial class WarmUp
             Write(LineView.Of(rig, line, null, QuickSizeCache.Sizes, stopping));
             var assessed = AssessedRig.Of(rig, ShippedCatalogue.Wire, QuickSizeCache.Sizes, stopping);
             Write(assessed.In([new()], stopping).About(line));
+            if (round % 2 == 0) Start(rig, stopping);
             if (rig.Runs.Count > 0 && round % 8 == 0) Write(RunAssessment.Of(assessed, rig.Runs[round % rig.Runs.Count].Id, ShippedCatalogue.Wire, stopping));
         }
+    }
+
+    private static void Start(Rig rig, CancellationToken stopping)
+    {
+        var lamp = new Fixture("warm", "Lamp", [new LampFunction("main", LampKind.RegulatedLed, 30) { MaxVolts = 32 }]);
+        if (LineTemplates.For(rig, lamp, 1).FirstOrDefault(offered => offered.WhyNot.Length == 0) is { } offered)
+            Write(LineTemplates.Build(rig, new TemplateAnswers(offered.Template.Id, "Warm", lamp, 1, 3), QuickSizeCache.Sizes, stopping).Rig);
     }
 
     private static void Read(Rig rig) => JsonReading.Read<AssessRequest>(JsonSerializer.SerializeToUtf8Bytes(new AssessRequest(rig, [new()]), JsonRules.Stored));

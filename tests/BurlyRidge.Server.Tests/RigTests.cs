@@ -112,4 +112,18 @@ public class RigTests
         Assert.Equal(5, (await server.GetAsync($"{path}/revisions/1")).GetProperty("lines").GetArrayLength());
         Assert.Equal(4, (await server.GetAsync($"{path}/revisions/2")).GetProperty("lines").GetArrayLength());
     }
+
+    [Fact]
+    public async Task A_save_about_one_line_tells_that_one_in_full_and_counts_everything()
+    {
+        await using var server = await RunningServer.StartAsync(demo: true);
+        var opened = await DemoAsync(server, "rescue");
+        var lines = opened.GetProperty("assessment").GetProperty("lines").EnumerateArray().Select(line => line.GetProperty("id").GetString()).ToList();
+        var save = new JsonObject { ["onRevision"] = 1, ["idempotencyKey"] = "about", ["rig"] = RigOf(opened), ["about"] = lines[1] };
+        var (status, answer) = await server.SendAsync(HttpMethod.Put, $"/api/jobs/{opened.GetProperty("id").GetString()}/rig", save.ToJsonString());
+        Assert.Equal(200, status);
+        var saved = answer.GetProperty("assessment");
+        Assert.Equal(opened.GetProperty("assessment").GetProperty("tally").GetRawText(), saved.GetProperty("tally").GetRawText());
+        Assert.Equal([lines[1]], saved.GetProperty("lines").EnumerateArray().Where(line => line.GetProperty("figures").ValueKind != JsonValueKind.Null).Select(line => line.GetProperty("id").GetString()));
+    }
 }

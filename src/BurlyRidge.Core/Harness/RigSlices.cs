@@ -34,6 +34,9 @@ public sealed class RigSlices
         foreach (var converter in rig.Converters) Work($"{converter.Id}.in-plus", $"{converter.Id}.out-plus");
     }
 
+    /// <summary>Runs between posts, earths and the body: they are in every piece.</summary>
+    public IReadOnlyList<Run> BetweenStiff => betweenStiff;
+
     /// <summary>
     /// What belongs together while the rig is in <paramref name="state"/>, or in any in which no contact is asked for that is
     /// not asked for there; in whatever state where it is null.

@@ -19,6 +19,7 @@ public sealed class AutoSizer
     private readonly CancellationToken cancellation;
     private readonly Rig saved;
     private readonly Rig wired;
+    private readonly Rig first;
     private readonly Func<Rig, CancellationToken, RigStudy> studyOf;
     private readonly List<WireSize> gauges;
     private readonly HashSet<string> freeRuns;
@@ -29,13 +30,17 @@ public sealed class AutoSizer
     private readonly Dictionary<string, double> contacts = new(StringComparer.Ordinal);
     private readonly List<string> left = [];
 
-    /// <param name="whole">The rig as it is, where more than one line hangs on it; null: all that is not fixed is free.</param>
-    private AutoSizer(Rig saved, Rig wired, RigStudy? whole, Func<Rig, CancellationToken, RigStudy> studyOf, string? lineId, CancellationToken cancellation)
+    /// <param name="saved">The rig whose parts are sized.</param>
+    /// <param name="wired">The same with every line in full wiring.</param>
+    /// <param name="first">As much of it as is studied until sizes are found in it; then all of it is.</param>
+    /// <param name="whole">That as it is, where more than one line hangs on it; null: all that is not fixed is free.</param>
+    private AutoSizer(Rig saved, Rig wired, Rig first, RigStudy? whole, Func<Rig, CancellationToken, RigStudy> studyOf, string? lineId, CancellationToken cancellation)
     {
         this.studyOf = studyOf;
         this.cancellation = cancellation;
         this.saved = saved;
         this.wired = wired;
+        this.first = first;
         gauges = [.. WireTable.Of(saved.HouseRules.Gauges)];
         if (whole is not { } today)
         {
@@ -62,13 +67,16 @@ public sealed class AutoSizer
         Propose(rig = RoutedRig.Of(rig).Rig, rig, lineId, mostGauges, cancellation);
 
     /// <summary>The same for the lines in full wiring of <paramref name="saved"/>, beside whatever else is in <paramref name="wired"/>.</summary>
-    internal static SizingProposal Propose(Rig saved, Rig wired, string? lineId = null, int? mostGauges = null, CancellationToken cancellation = default) =>
-        new AutoSizer(saved, wired, RigStudy.Of(wired, cancellation), RigStudy.Of, lineId, cancellation).Propose(lineId, mostGauges ?? saved.HouseRules.MostGauges);
+    internal static SizingProposal Propose(Rig saved, Rig wired, string? lineId = null, int? mostGauges = null, CancellationToken cancellation = default)
+    {
+        var (first, study) = LinePiece.Of(wired, lineId, cancellation);
+        return new AutoSizer(saved, wired, first, study, RigStudy.Of, lineId, cancellation).Propose(lineId, mostGauges ?? saved.HouseRules.MostGauges);
+    }
 
     /// <summary>Sizes a rig that holds one line and nothing else, and gives what it was studied as last.</summary>
     internal static (Rig Sized, RigStudy Study) OfLine(Rig rig)
     {
-        var sizer = new AutoSizer(rig, rig, null, RigStudy.OfLine, null, default);
+        var sizer = new AutoSizer(rig, rig, rig, null, RigStudy.OfLine, null, default);
         var study = sizer.Size(null);
         return (sizer.Sized(rig), study);
     }
@@ -88,7 +96,7 @@ public sealed class AutoSizer
     {
         foreach (var run in freeRuns) wires[run] = (gauges.Count - 1, "");
         foreach (var device in freeDevices) fuses[device] = FuseTable.All[^1];
-        var thick = studyOf(Candidate(), cancellation);
+        var thick = studyOf(Sized(first), cancellation);
         var thinnest = Math.Max(0, gauges.FindIndex(wire => wire.AreaSquareMillimetres >= Limits.ThinnestSquareMillimetres));
         foreach (var run in freeRuns) wires[run] = (thinnest, "the thinnest that is strong enough");
         fuses.Clear();
@@ -96,16 +104,16 @@ public sealed class AutoSizer
         Devices(thick, loads, first: true);
         Loads(thick, 0);
         Floors(thick, lineId);
+        var rig = first;
         for (var round = 0; ; round++)
         {
-            var study = studyOf(Candidate(), cancellation);
+            var study = studyOf(Sized(rig), cancellation);
             var changed = Devices(study, loads, first: false) | Loads(study, saved.HouseRules.MarginFraction) | Shorts(study);
-            if (!changed || round + 1 >= MaxRounds) return study;
+            if (changed && round + 1 < MaxRounds) continue;
+            if (ReferenceEquals(rig, wired)) return study;
+            rig = wired;
         }
     }
-
-    /// <summary>The rig with the sizes found so far, every line wired.</summary>
-    private Rig Candidate() => Sized(wired);
 
     private Rig Sized(Rig rig) => rig with
     {
@@ -138,11 +146,11 @@ public sealed class AutoSizer
     }
 
     /// <summary>The smallest fuse from there up that lets every branch behind it open first; the same one where none does.</summary>
-    private Fuse Selective(RigStudy study, ProtectiveDevice device, Fuse least, bool heavy)
+    private static Fuse Selective(RigStudy study, ProtectiveDevice device, Fuse least, bool heavy)
     {
         var branches = Selectivity.Branches(study, study.Map.Find(device.Id)!).ToList();
         if (branches.Count == 0) return least;
-        var boxes = saved.PowerBoxes.Where(box => study.Feeds.Of($"{box.Id}.plus").Feeders.Any(feeder => feeder.Device!.Id == device.Id)).ToList();
+        var boxes = study.Wired.PowerBoxes.Where(box => study.Feeds.Of($"{box.Id}.plus").Feeders.Any(feeder => feeder.Device!.Id == device.Id)).ToList();
         var most = boxes.Select(box => box.TotalAmps).Append(Limits.MaxAboveLoad * least.RatingAmps).Min();
         return (heavy ? SizeChoice.ForLongHeavy : FuseTable.All)
             .Where(fuse => fuse.RatingAmps >= least.RatingAmps && fuse.RatingAmps <= most)

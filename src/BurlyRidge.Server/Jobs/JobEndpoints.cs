@@ -60,7 +60,7 @@ internal static class JobEndpoints
         if (problems.Count > 0) return BadInput.Of(problems);
         // What cannot be worked out is not stored either.
         await AssessmentCache.OfAsync(save.Rig, cancellation);
-        return await AnswerAsync(await store.SaveRigAsync(id, on, key, save.Rig), cancellation);
+        return await AnswerAsync(await store.SaveRigAsync(id, on, key, save.Rig), cancellation, save.About);
     }
 
     private static async Task<Results<Ok<List<Revision>>, ProblemHttpResult>> HistoryAsync(string id, JobStore store, CancellationToken cancellation) =>
@@ -83,9 +83,9 @@ internal static class JobEndpoints
             : await AnswerAsync(await take(id, step.OnRevision, step.IdempotencyKey), cancellation);
     }
 
-    internal static async Task<IResult> AnswerAsync(SaveOutcome outcome, CancellationToken cancellation) => outcome switch
+    internal static async Task<IResult> AnswerAsync(SaveOutcome outcome, CancellationToken cancellation, string? about = null) => outcome switch
     {
-        SaveOutcome.Saved saved => new Tagged(await OpenJob.OfAsync(saved.Job, cancellation)),
+        SaveOutcome.Saved saved => new Tagged((await OpenJob.OfAsync(saved.Job, cancellation)).About(about)),
         SaveOutcome.Stale stale => TypedResults.Json(
             new StaleProblem(
                 "This job was changed elsewhere.",

@@ -44,6 +44,9 @@ public sealed record OpenJob(
     Rig Rig,
     Assessment Assessment)
 {
+    /// <summary>The same with an assessment about one line; null: about all.</summary>
+    public OpenJob About(string? lineId) => lineId is null ? this : this with { Assessment = Assessment.About(lineId) };
+
     /// <summary>The job as the client sees it.</summary>
     public static async Task<OpenJob> OfAsync(StoredJob job, CancellationToken cancellation)
     {
@@ -75,7 +78,8 @@ public sealed record DetailsChange(int OnVersion, string? Name = null, [property
 /// <summary>A save of a rig, made on a revision.</summary>
 /// <param name="OnRevision">The revision that the edit started from; may come as the header If-Match instead.</param>
 /// <param name="IdempotencyKey">The same for a repeated save; may come as the header Idempotency-Key instead.</param>
-public sealed record RigSave(Rig Rig, int? OnRevision = null, string? IdempotencyKey = null) : IAboutRig;
+/// <param name="About">The line that is looked at closely: the answer tells no more of the others than an assessment about it does; null: all.</param>
+public sealed record RigSave(Rig Rig, int? OnRevision = null, string? IdempotencyKey = null, string? About = null) : IAboutRig;
 
 /// <summary>An undo or redo, made on a revision.</summary>
 public sealed record RigStep(int OnRevision, string IdempotencyKey);

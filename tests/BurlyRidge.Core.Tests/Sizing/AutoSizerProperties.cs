@@ -4,7 +4,9 @@ using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Tests.Support.Shapes;
+using BurlyRidge.Core.Wording;
 
 namespace BurlyRidge.Core.Tests.Sizing;
 
@@ -118,5 +120,19 @@ public class AutoSizerProperties
         Assert.All(one.Changes, change => Assert.False(string.IsNullOrWhiteSpace(change.Why)));
         Assert.Equal("20 AWG", one.Rig.Runs.Single(run => run.From == "box.o1").Wire);
         Assert.NotEqual("20 AWG", one.Rig.Runs.Single(run => run.From == "box.o3").Wire);
+    }
+
+    [Fact]
+    public void A_line_that_shares_nothing_gets_the_sizes_that_it_would_get_alone()
+    {
+        var harness = new TemplateAnswers("own-harness", "First", Sketch.Led("bar", 120), 1, 4);
+        var alone = LineTemplates.Build(Rig.Empty(12, UnitSystem.Imperial), harness).Rig;
+        var many = Enumerable.Range(0, 6).Aggregate(Rig.Empty(12, UnitSystem.Imperial), (rig, i) => LineTemplates.Build(rig, harness with { Name = $"Other {i}", Metres = 1 + i }).Rig);
+        var among = LineTemplates.Build(many, harness);
+        var own = among.Rig.Runs.Skip(many.Runs.Count).Select(run => (run.LengthMetres, run.Wire)).ToList();
+        Assert.Equal(alone.Runs.Select(run => (run.LengthMetres, run.Wire)), own);
+        Assert.Equal(many.Runs, among.Rig.Runs.Take(many.Runs.Count));
+        Assert.Empty(WholeRig.Of(among.Rig).Resize(among.LineId).Changes);
+        Assert.Empty(WholeRig.Of(among.Rig).Resize().Changes);
     }
 }

@@ -118,6 +118,23 @@ describe("an edit on its way to the file", () => {
     expect(server.revision).toBe(2);
   });
 
+  it("asks about the line that is looked at, and once more about the one that is looked at by the time it is saved", async () => {
+    const { editor, type } = page();
+    editor.lookAt("first");
+    type(2);
+    await pass(405);
+    editor.lookAt("second");
+    await pass(1000);
+    const about = server.answer.mock.calls.map(([path, { body }]) => [path, body.about]);
+    expect(about).toEqual([
+      ["/api/assess", "first"],
+      ["/api/jobs/{id}/rig", "first"],
+      ["/api/assess", "second"],
+      ["/api/assess", "second"],
+    ]);
+    expect(editor.snapshot()).toMatchObject({ save: { kind: "saved" }, assessment: assessment(2) });
+  });
+
   it("waits with the server's words while the disk is in trouble", async () => {
     const { editor, type } = page();
     server.trouble = 507;

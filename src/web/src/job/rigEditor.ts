@@ -1,6 +1,7 @@
 import { asked, type Came } from "../api/asked";
 import { bodyText } from "../api/bodyText";
 import {
+  type Assessment,
   type AssignSlotsAnswer,
   type AutoSizeAnswer,
   api,
@@ -56,8 +57,8 @@ export class RigEditor {
   private previewing: AbortController | undefined;
   private queue: Promise<void> = Promise.resolve();
   private about: string | undefined;
-  /** Whether what is on screen came with no more than one line told in full. */
-  private brief = false;
+  /** Assessments that tell no more than this line in full. */
+  private readonly brief = new WeakMap<Assessment, string>();
   /** Whether the job is closed: another editor may have what is kept in the browser by now. */
   private ended = false;
   /** Whether what is sent now has to outlive the page. */
@@ -97,7 +98,13 @@ export class RigEditor {
   lookAt(lineId: string | undefined) {
     if (this.about === lineId) return;
     this.about = lineId;
-    if (this.brief) void this.preview();
+    if (this.tellsTooLittle()) void this.preview();
+  }
+
+  /** Whether what is on screen tells less than is looked at. */
+  private tellsTooLittle() {
+    const of = this.brief.get(this.state.assessment);
+    return of !== undefined && of !== this.about;
   }
 
   edit(change: (rig: Rig) => Rig) {
@@ -243,7 +250,7 @@ export class RigEditor {
         api.POST("/api/assess", { body: { rig, about: about ?? null }, signal: previewing.signal }),
       );
       if (this.state.rig !== rig || this.about !== about) return;
-      if (came.ok) this.brief = about !== undefined;
+      if (came.ok && about !== undefined) this.brief.set(came.data, about);
       this.dispatch({ kind: "previewed", rig, came });
     } catch {
       // A newer edit took its place.
@@ -269,11 +276,16 @@ export class RigEditor {
     }
   }
 
-  private put(job: OpenJob, { key, rig }: Pending, outlive = false): Promise<Came<OpenJob>> {
-    const body = { onRevision: job.revision, idempotencyKey: key, rig };
+  private async put(job: OpenJob, { key, rig }: Pending, outlive = false): Promise<Came<OpenJob>> {
+    const { about } = this;
+    const body = { onRevision: job.revision, idempotencyKey: key, rig, about: about ?? null };
     // One byte a letter at least: what is longer than the limit is not tried.
     const keepalive = outlive && new Blob([bodyText(body)]).size < lastWordsBytes;
-    return asked(() => api.PUT("/api/jobs/{id}/rig", { params: { path: { id: job.id } }, body, keepalive }));
+    const came = await asked(() =>
+      api.PUT("/api/jobs/{id}/rig", { params: { path: { id: job.id } }, body, keepalive }),
+    );
+    if (came.ok && about !== undefined) this.brief.set(came.data.assessment, about);
+    return came;
   }
 
   /** Something that the server does to the newest revision. */
@@ -327,9 +339,10 @@ export class RigEditor {
 
   private dispatch(event: QueueEvent) {
     const [next, effects] = reduce(this.state, event);
-    if (next.assessment === next.job.assessment) this.brief = false;
+    const other = next.assessment !== this.state.assessment;
     this.state = next;
     for (const listener of this.listeners) listener();
+    if (other && this.tellsTooLittle()) void this.preview();
     for (const effect of effects) this.perform(effect);
   }
 

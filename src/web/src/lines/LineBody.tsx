@@ -22,6 +22,7 @@ export function LineBody({
   editor,
   rig,
   line,
+  asks,
   errors,
   jobId,
   open,
@@ -30,13 +31,15 @@ export function LineBody({
   editor: RigEditor;
   rig: Rig;
   line: Line;
+  /** Whether what follows from the rig is asked for as it changes. */
+  asks: boolean;
   errors: FieldErrors;
   jobId: string;
   open: string | undefined;
   onOpen: (id: string | undefined) => void;
 }) {
   const states = useStates(line.id);
-  const { answer: view, failed, why, slow, fresh } = useLine(rig, line.id, states.asked);
+  const { answer: view, failed, why, slow, fresh } = useLine(rig, line.id, states.asked, asks);
   const [pointed, setPointed] = useState<string>();
   const openStation = useStable(onOpen);
   const take = useStable(

@@ -1,5 +1,5 @@
 import { Blocks, Ruler, Shuffle, Trash2, Waypoints } from "lucide-react";
-import { useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { startTransition, useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
 import type { Check, Fuse, LinePlan } from "../api/client";
 import { under } from "../api/problems";
@@ -206,6 +206,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                 editor={editor}
                 rig={rig}
                 line={chosen.line}
+                asks={!starting}
                 errors={errors}
                 jobId={job.id}
                 open={open}
@@ -283,11 +284,14 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
           editor={editor}
           rig={rig}
           onClose={() => setStarting(false)}
-          onAdded={(line) => {
-            setAdded(line);
-            setStarting(false);
-            choose(line.lineId);
-          }}
+          // Together, as the address changes: else the line before would be asked about once more.
+          onAdded={(line) =>
+            startTransition(() => {
+              setAdded(line);
+              setStarting(false);
+              choose(line.lineId);
+            })
+          }
         />
       )}
       {asked && <ProposalDialog editor={editor} {...asked} onClose={() => setAsked(undefined)} />}

@@ -44,12 +44,14 @@ export function TemplateDialog({
   const [counted, setCounted] = useState(false);
   const [errors, setErrors] = useState<FieldErrors>({});
   const [trouble, setTrouble] = useState<string>();
+  /** Nothing more is asked about the rig that the line is put into. */
+  const [beginning, setBeginning] = useState(false);
   const lampId = lamp?.lamp.fixture.id ?? "";
   const templates = useAnswer(
     ["templates", rigId(rig), lampId, asked.count],
     (signal) =>
       api.POST("/api/preview/templates", { body: { rig, lamp: lampId, count: asked.count }, signal }),
-    { enabled: lampId !== "" && asked.count >= 1, keep: lampId },
+    { enabled: lampId !== "" && asked.count >= 1 && !beginning, keep: lampId },
   );
   const chosen = templates.answer?.find((offered) => offered.template.id === template);
 
@@ -63,6 +65,7 @@ export function TemplateDialog({
 
   const begin = async () => {
     setTrouble(undefined);
+    setBeginning(true);
     const ran = await editor.run({
       kind: "addTemplateLine",
       template,
@@ -75,6 +78,7 @@ export function TemplateDialog({
       output: chosen?.outputs.includes(asked.output) ? asked.output : null,
       beamSwitched: chosen?.template.questions.includes("beamSwitched") ? asked.beam || null : null,
     });
+    setBeginning(ran.done);
     setErrors(ran.done ? noErrors : ran.errors);
     setTrouble(whyNot(ran));
     if (ran.done && ran.lineId !== undefined) onAdded({ lineId: ran.lineId, notes: ran.notes });

@@ -1,0 +1,27 @@
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Sizing;
+
+/// <summary>As much of a rig as one line is sized in, so that a rig of many lines is not studied for each round.</summary>
+internal static class LinePiece
+{
+    /// <summary>
+    /// What hangs together with the lamps of a line in any state, with every line in it, and that studied; all of the rig
+    /// where no line is named, or where the line shares a wire between posts and earths with the rest.
+    /// </summary>
+    public static (Rig Rig, RigStudy Study) Of(Rig wired, string? lineId, CancellationToken cancellation)
+    {
+        if (wired.Lines.FirstOrDefault(line => line.Id == lineId) is not { Lights.Count: > 0 } line) return Whole();
+        var slices = new RigSlices(wired, WiringMap.Of(wired));
+        var anyState = slices.In(null);
+        var pieces = anyState.PiecesOf(line.Lights).ToHashSet();
+        var beside = wired.Lines.Where(other => other.Lights.Count > 0 && anyState.PiecesOf(other.Lights).Any(pieces.Contains)).ToList();
+        if (beside.Count == wired.Lines.Count) return Whole();
+        var piece = anyState.Of(beside.SelectMany(other => anyState.PiecesOf(other.Lights)).Distinct()) with { Lines = beside };
+        var study = RigStudy.Of(piece, cancellation);
+        return slices.BetweenStiff.Any(run => !run.Fixed && !run.Given && study.LinesOf(run.Id).Count > 0) ? Whole() : (piece, study);
+
+        (Rig, RigStudy) Whole() => (wired, RigStudy.Of(wired, cancellation));
+    }
+}
