@@ -19,7 +19,7 @@ public static class RungWords
     {
         RungFailure.Heat => $"cannot hold at {Format.Celsius(figures.AmbientCelsius)}, its insulation is made for {figures.Run.InsulationCelsius} °C",
         RungFailure.Strength => $"is thinner than the {Format.Copper(Limits.ThinnestSquareMillimetres)} that can be crimped and laid",
-        RungFailure.Load => $"carries {Format.Amps(rung.AmpacityAmps)} here, {Format.Amps(figures.DesignAmps * (1 + rules.MarginFraction))} needed ({Format.Amps(figures.DesignAmps)} and {Format.Percent(rules.MarginFraction)})",
+        RungFailure.Load => $"carries {Format.Amps(rung.AmpacityAmps)} here, {Format.Amps(figures.LoadNeedAmps(rules))} needed" + (!figures.HasMargin ? "" : $" ({Format.Amps(figures.LoadAmps)} and {Format.Percent(rules.MarginFraction)})"),
         RungFailure.Fuse => $"carries {Format.Amps(rung.AmpacityAmps)} here, its fuse needs {Format.Amps(Math.Max(figures.FuseNeedAmps, figures.LimitedAmps))}",
         RungFailure.Drop => $"loses {Format.Percent(rung.DropFraction)}" + (dropLimit is { } limit ? $", {Format.Percent(limit)} allowed" : " with the rest of its line"),
         RungFailure.BrownOut => "the lamps could not run on it",

@@ -30,6 +30,9 @@ public sealed class AutoSizer
     private readonly Dictionary<string, double> contacts = new(StringComparer.Ordinal);
     private readonly List<string> left = [];
 
+    /// <summary>The most that a run gets for the drop's sake, by its place among the gauges.</summary>
+    private readonly Dictionary<string, int> most = new(StringComparer.Ordinal);
+
     /// <param name="saved">The rig whose parts are sized.</param>
     /// <param name="wired">The same with every line in full wiring.</param>
     /// <param name="first">As much of it as is studied until sizes are found in it; then all of it is.</param>
@@ -100,10 +103,11 @@ public sealed class AutoSizer
         var thinnest = Math.Max(0, gauges.FindIndex(wire => wire.AreaSquareMillimetres >= Limits.ThinnestSquareMillimetres));
         foreach (var run in freeRuns) wires[run] = (thinnest, "the thinnest that is strong enough");
         fuses.Clear();
-        var loads = LampLoads.Of(thick);
+        var loads = thick.Loads;
         Devices(thick, loads, first: true);
         Loads(thick, 0);
         Floors(thick, lineId);
+        if (first.Lines.Count > 1) Together(studyOf(Sized(first), cancellation), lineId);
         var rig = first;
         for (var round = 0; ; round++)
         {
@@ -162,7 +166,7 @@ public sealed class AutoSizer
         var changed = false;
         foreach (var figures in study.Runs.Where(figures => freeRuns.Contains(figures.Run.Id)))
         {
-            var load = figures.DesignAmps * (1 + margin);
+            var load = figures.LoadAmps * (1 + margin);
             var fuse = figures.FuseNeedWith(device => fuses.GetValueOrDefault(device.Id) ?? device.Fuse!);
             var need = Math.Max(Math.Max(load, fuse), figures.LimitedAmps);
             var why = fuse >= load ? $"{Format.Amps(fuse)} for the fuse {(figures.Behind.Count > 0 ? "behind" : "before")} it" : $"{Format.Amps(load)} for the load with its margin";
@@ -197,7 +201,7 @@ public sealed class AutoSizer
     {
         var needed = wires.ToDictionary(pair => pair.Key, pair => pair.Value.Gauge, StringComparer.Ordinal);
         var takes = TerminalCopper();
-        var most = thick.Runs.Where(figures => freeRuns.Contains(figures.Run.Id)).ToDictionary(figures => figures.Run.Id, figures => Most(figures, takes), StringComparer.Ordinal);
+        foreach (var figures in thick.Runs.Where(figures => freeRuns.Contains(figures.Run.Id))) most[figures.Run.Id] = Most(figures, takes);
         // Lines that come on together share what is solved.
         var pieces = new Dictionary<(SolvedHarness, bool Named), DropFloor>();
         foreach (var line in thick.Lines.Where(line => lineId is null || line.Line.Id == lineId).Unless(cancellation))
@@ -206,10 +210,10 @@ public sealed class AutoSizer
             DropFloor Piece(bool free)
             {
                 if (!pieces.TryGetValue((line.Off, free), out var known))
-                    pieces.Add((line.Off, free), known = new DropFloor(gauges, needed, free ? null : id => most[id], Sized(line.Slice), line.Slice.Runs.Where(run => freeRuns.Contains(run.Id)), line.Off));
+                    pieces.Add((line.Off, free), known = new DropFloor(gauges, needed, free ? null : id => most[id], Sized(line.Slice), line.Slice.Runs.Where(run => freeRuns.Contains(run.Id)), line.Trigger.On!, line.Off));
                 return known;
             }
-            var named = line.Lamps.Any(lamp => saved.HouseRules.NamedDropLimit(lamp.Function.Kind) is not null);
+            var named = Named(line);
             var piece = Piece(named);
             if (piece.Idle) continue;
             var (sizes, drop) = piece.For(line);
@@ -219,6 +223,36 @@ public sealed class AutoSizer
             foreach (var (id, gauge) in sizes) Raise(id, gauge, $"the drop of {line.Line.Name}");
         }
     }
+
+    /// <summary>The copper that the drop is worth of lines which keep it one by one and lose it together.</summary>
+    private void Together(RigStudy study, string? lineId)
+    {
+        var over = study.Lines.Where(line => (lineId is null || line.Line.Id == lineId) 
+            && line.Lamps.Any(lamp => lamp.Together is { } together && together.DropFraction > lamp.DropFraction && !Limits.AtLeast(lamp.DropLimit, together.DropFraction))).ToList();
+        if (over.Count == 0) return;
+        var anyState = new RigSlices(study.Wired, study.Map).In(null);
+        foreach (var together in over.GroupBy(line => string.Join(',', anyState.PiecesOf(line.Line.Lights)), StringComparer.Ordinal).Unless(cancellation))
+        {
+            var piece = anyState.Of(anyState.PiecesOf(together.First().Line.Lights));
+            var on = RigStates.EverythingOn(study.Wired);
+            var needed = wires.ToDictionary(pair => pair.Key, pair => pair.Value.Gauge, StringComparer.Ordinal);
+            var named = together.Any(Named);
+            var floor = new DropFloor(gauges, needed, named ? null : id => most[id], piece, piece.Runs.Where(run => freeRuns.Contains(run.Id)), on, LineStudy.In(piece, on));
+            foreach (var line in together)
+            {
+                if (floor.Idle) continue;
+                var (sizes, drop) = floor.For(line);
+                if (!drop.HoldsAlike) left.Add(LeftTogether(line, drop));
+                foreach (var (id, gauge) in sizes) Raise(id, gauge, $"the drop of {line.Line.Name} with everything on");
+            }
+        }
+    }
+
+    /// <summary>Whether somebody named what its lamps may lose: then no bound is set to the copper for it.</summary>
+    private bool Named(LineStudy line) => line.Lamps.Any(lamp => saved.HouseRules.NamedDropLimit(lamp.Function.Kind) is not null);
+
+    private static string LeftTogether(LineStudy line, LineDrop drop) =>
+        $"{line.Line.Name}: {Format.Percent(drop.Fraction)} is lost with everything on where {Format.Percent(drop.Fraction - Math.Max(drop.Missing, 0))} is wanted, and more copper hardly helps. Give it a feed of its own.";
 
     private static string Left(LineStudy line, LineDrop drop, bool named) => drop.Missing > 0
         ? $"{line.Line.Name}: {Format.Percent(drop.Fraction)} is lost where {Format.Percent(drop.Fraction - drop.Missing)} is wanted"

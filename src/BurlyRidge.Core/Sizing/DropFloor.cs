@@ -22,6 +22,7 @@ internal sealed class DropFloor
     private readonly IReadOnlyDictionary<string, int> needed;
     private readonly Func<string, int>? most;
     private readonly Rig slice;
+    private readonly RigState on;
     private readonly List<(string Id, double Amps)> runs;
     private readonly double largest;
     private readonly string main;
@@ -32,10 +33,11 @@ internal sealed class DropFloor
     /// <param name="most">The most that a run gets for the drop's sake, by its place among the gauges; null: as much as it takes.</param>
     /// <param name="slice">The piece, sized as far as that is known.</param>
     /// <param name="free">Its runs that may be sized.</param>
-    /// <param name="thick">Its lines by themselves on the thickest wires, engine off.</param>
-    public DropFloor(IReadOnlyList<WireSize> gauges, IReadOnlyDictionary<string, int> needed, Func<string, int>? most, Rig slice, IEnumerable<Run> free, SolvedHarness thick)
+    /// <param name="on">The state that the drop is judged in.</param>
+    /// <param name="thick">That on the thickest wires, engine off.</param>
+    public DropFloor(IReadOnlyList<WireSize> gauges, IReadOnlyDictionary<string, int> needed, Func<string, int>? most, Rig slice, IEnumerable<Run> free, RigState on, SolvedHarness thick)
     {
-        (this.gauges, this.needed, this.most, this.slice) = (gauges, needed, most, slice);
+        (this.gauges, this.needed, this.most, this.slice, this.on) = (gauges, needed, most, slice, on);
         var all = free.Select(run => (run.Id, Amps: Math.Abs(thick.Amps(run.Id)), run.LengthMetres)).ToList();
         largest = all.Select(run => run.Amps).DefaultIfEmpty(0).Max();
         main = all.OrderByDescending(run => run.Amps * run.LengthMetres).Select(run => run.Id).FirstOrDefault() ?? "";
@@ -91,7 +93,7 @@ internal sealed class DropFloor
     private LineDrop Drop(int gauge, LineStudy line)
     {
         var choice = At(gauge);
-        choice.Solved ??= LineStudy.Alone(choice.Resized, line.Trigger);
+        choice.Solved ??= LineStudy.In(choice.Resized, on);
         return LineStudy.WorstDrop(choice.Resized, line.Trigger, choice.Solved);
     }
 

@@ -14,9 +14,21 @@ namespace BurlyRidge.Core.Sizing;
 /// <param name="DropLimit">What it may lose of them.</param>
 public sealed record LampStudy(string Id, LampFunction Function, double OffVolts, double RunningVolts, double DropVolts, double DropFraction, double DropLimit)
 {
-    /// <summary>Whether it loses no more than it may.</summary>
-    public bool DropHolds => Limits.AtLeast(DropLimit, DropFraction);
+    /// <summary>The same with everything of the rig on; null where it is not on then, or nothing else is judged beside it.</summary>
+    public LampTogether? Together { get; init; }
+
+    /// <summary>The most that it loses, by itself or with everything on, of the volts of its source.</summary>
+    public double MostFraction => Math.Max(DropFraction, Together?.DropFraction ?? 0);
+
+    /// <summary>Whether it loses no more than it may, by itself and with everything on.</summary>
+    public bool DropHolds => Limits.AtLeast(DropLimit, MostFraction);
 }
+
+/// <summary>A lamp with everything of the rig on, engine off and 12.0 or 24.0 V at the post.</summary>
+/// <param name="Volts">Across it, V.</param>
+/// <param name="DropVolts">Lost between its source and it, V.</param>
+/// <param name="DropFraction">The same of the volts of its source.</param>
+public sealed record LampTogether(double Volts, double DropVolts, double DropFraction);
 
 /// <summary>What the lamps of a line lose on certain wires.</summary>
 /// <param name="Fraction">Of the lamp that loses most beyond what it may, of its source's volts; 1 where it cannot be lit.</param>
@@ -71,11 +83,26 @@ public sealed record LineStudy(
             [.. functions.Select(pair => Lamp(slice, trigger.Source, off, running, pair.Id, pair.Function!))]);
     }
 
+    /// <summary>A lamp with less of its rated current than this is not on.</summary>
+    private const double OnFraction = 0.3;
+
+    /// <summary>The line with what its lamps get in <paramref name="everything"/>, the whole rig with everything on.</summary>
+    internal LineStudy With(SolvedHarness everything) => everything.Solution is not Solution.Converged ? this : this with
+    {
+        Lamps = [.. Lamps.Select(lamp => Math.Abs(everything.Amps(lamp.Id)) < OnFraction * lamp.Function.Watts / lamp.Function.RatedVolts ? lamp : lamp with
+        {
+            Together = Drop(Slice, Source, everything, lamp.Id) is var (volts, fraction) ? new LampTogether(everything.Across(lamp.Id), volts, fraction) : null,
+        })],
+    };
+
     /// <summary>What the lamps of the line lose on the wires of <paramref name="slice"/>.</summary>
     public static LineDrop WorstDrop(Rig slice, LineTrigger trigger) => WorstDrop(slice, trigger, Alone(slice, trigger));
 
     /// <summary>The line by itself on the wires of <paramref name="slice"/>, engine off; it is the same for lines of one slice that come on together.</summary>
-    public static SolvedHarness Alone(Rig slice, LineTrigger trigger) => SolveOff(HarnessCompiler.Compile(slice), trigger.On ?? RigStates.EverythingOn(slice));
+    public static SolvedHarness Alone(Rig slice, LineTrigger trigger) => In(slice, trigger.On ?? RigStates.EverythingOn(slice));
+
+    /// <summary>A rig in a state, engine off.</summary>
+    public static SolvedHarness In(Rig rig, RigState on) => SolveOff(HarnessCompiler.Compile(rig), on);
 
     /// <summary>What the lamps of a line lose in what was solved for it, a small one beside large ones left out.</summary>
     public static LineDrop WorstDrop(Rig slice, LineTrigger trigger, SolvedHarness off)

@@ -31,6 +31,7 @@ public sealed class RigStudy
         Lines = [.. wired.Lines.Where(line => line.Lights.Count > 0).Unless(cancellation).Select(studies.Of)];
         var all = HarnessCompiler.Compile(wired);
         Whole = !together ? [] : [.. JudgedStates.Whole(wired, [.. Lines.Select(line => line.Trigger)]).Unless(cancellation).Select(named => new WholeStudy(named, all.Solve(named.State)))];
+        if (together && Lines.Count > 1 && LineStudy.SolveOff(all, RigStates.EverythingOn(wired)) is var everything) Lines = [.. Lines.Select(line => line.With(everything))];
         largest = new LargestCurrents(all);
         foreach (var line in Lines)
         {
@@ -38,6 +39,7 @@ public sealed class RigStudy
             largest.Take(line.Running, $"{line.Line.Name} alone, engine running", line.Line.Id);
         }
         foreach (var whole in Whole) largest.Take(whole.Solved, whole.Named.Name, null);
+        Loads = LampLoads.Of(this);
         unfused = UnfusedLeads.Behind(Map, Feeds);
         limited = LimitedChains.Of(wired, Map);
         lampIds = [.. wired.Fixtures.Select(fixture => fixture.Id)];
@@ -68,6 +70,9 @@ public sealed class RigStudy
 
     /// <summary>States of the whole rig.</summary>
     public IReadOnlyList<WholeStudy> Whole { get; }
+
+    /// <summary>What the lamps are made to draw, by element.</summary>
+    internal LampLoads Loads { get; }
 
     /// <summary>Every run, in the rig's order.</summary>
     public IReadOnlyList<RunFigures> Runs { get; }
@@ -127,6 +132,7 @@ public sealed class RigStudy
             unfused.GetValueOrDefault(run.Id) ?? [],
             run.Given && run.Ends().Any(EndsAtLamp))
         {
+            LampAmps = Loads.Of(run.Id),
             Together = sums.Into(Map.Find(run.Id)!),
             LeadsTo = run.LengthMetres <= Limits.UnfusedMetres ? run.Ends().Select(LeadsTo).FirstOrDefault(device => device is not null) : null,
         };

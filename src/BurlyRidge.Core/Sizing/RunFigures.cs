@@ -34,6 +34,12 @@ public sealed record RunFigures(
     IReadOnlyList<Link> Behind,
     bool Tail)
 {
+    /// <summary>What its lamps are made to draw at the lowest voltage that they may get, in the state that asks most, A.</summary>
+    public double LampAmps { get; init; }
+
+    /// <summary>What its load asks of it, A: no less than its lamps are made to draw, so that a longer line, whose lamps get less, is not the thinner one.</summary>
+    public double LoadAmps => Math.Max(DesignAmps, LampAmps);
+
     /// <summary>What feeds either of its ends together, where more than one fuse does.</summary>
     internal IReadOnlyList<FeedSum> Together { get; init; } = [];
 
@@ -49,8 +55,11 @@ public sealed record RunFigures(
     /// <summary>Whether it brings the current back.</summary>
     public bool Returns { get; } = Faults.Any(fault => fault.Returns);
 
-    /// <summary>Ampacity that its load asks of it, A: with the margin of the house, but for a lamp's own tail, which carries no more than the lamp draws.</summary>
-    public double LoadNeedAmps(HouseRules rules) => DesignAmps * (Tail ? 1 : 1 + rules.MarginFraction);
+    /// <summary>Ampacity that its load asks of it, A: with the margin of the house, but for a lamp's own tail, which carries no more than the lamp draws, and a lead that the vehicle's maker chose.</summary>
+    public double LoadNeedAmps(HouseRules rules) => LoadAmps * (HasMargin ? 1 + rules.MarginFraction : 1);
+
+    /// <summary>Whether the house's margin is asked of it.</summary>
+    public bool HasMargin => !Tail && !OfVehicle;
 
     /// <summary>Ampacity that load, fuses and sources ask of it, A.</summary>
     public double NeededAmps(HouseRules rules) => Math.Max(Math.Max(LoadNeedAmps(rules), FuseNeedAmps), LimitedAmps);

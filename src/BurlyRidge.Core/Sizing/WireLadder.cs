@@ -61,14 +61,13 @@ public static class WireLadder
     public static WireRung Judge(RigStudy study, IReadOnlyList<RunFigures> figures, WireSize wire)
     {
         var ids = figures.Select(run => run.Run.Id).ToHashSet(StringComparer.Ordinal);
-        var margin = 1 + study.Wired.HouseRules.MarginFraction;
         var failures = new SortedSet<RungFailure>();
         if (wire.AreaSquareMillimetres < Limits.ThinnestSquareMillimetres) failures.Add(RungFailure.Strength);
         foreach (var run in figures)
         {
             var ampacity = run.AmpacityOf(wire);
             if (ampacity <= 0) failures.Add(RungFailure.Heat);
-            else if (!Limits.AtLeast(ampacity, run.DesignAmps * margin)) failures.Add(RungFailure.Load);
+            else if (!Limits.AtLeast(ampacity, run.LoadNeedAmps(study.Wired.HouseRules))) failures.Add(RungFailure.Load);
             if (ampacity > 0 && !Limits.AtLeast(ampacity, Math.Max(run.FuseNeedAmps, run.LimitedAmps))) failures.Add(RungFailure.Fuse);
             if (!Clears(study.Wired, run, wire)) failures.Add(RungFailure.FarShort);
         }

@@ -70,7 +70,7 @@ public class QuickSizingProperties
             var heavy = rung.Failures.Contains(RungFailure.Load) || rung.AmpacityAmps <= 0;
             if (rung.AmpacityAmps < sizing.Main.DesignAmps * (1 + any.Rules.MarginFraction) * (1 - 1e-9)) Assert.True(heavy);
             // The first wires carry the coil's current as well.
-            if (rung.AmpacityAmps > (sizing.Main.DesignAmps + CoilAmps) * (1 + any.Rules.MarginFraction)) Assert.False(heavy);
+            if (rung.AmpacityAmps > (sizing.Main.LoadAmps + CoilAmps) * (1 + any.Rules.MarginFraction)) Assert.False(heavy);
             Assert.Equal(rung.AmpacityAmps < forFuse * (1 - 1e-9), rung.Failures.Contains(RungFailure.Fuse) || rung.AmpacityAmps <= 0);
             Assert.Equal(
                 rung.DropFraction > sizing.DropLimit * (1 + 1e-9),

@@ -15,27 +15,32 @@ internal static class DropCheck
     {
         foreach (var line in subject.Study.Lines)
         {
-            if (line.Worst is not { } lamp || line.Source is null) continue;
-            var over = !lamp.DropHolds;
-            var remedy = over ? ResizedLine.Remedy(subject, line, sized => sized.Lamps.All(other => other.Id != lamp.Id || other.DropHolds)) : null;
+            if (line.Source is null || line.Lamps.MaxBy(lamp => lamp.MostFraction / lamp.DropLimit) is not { } lamp) continue;
+            var together = lamp.Together is { } all && all.DropFraction > lamp.DropFraction * (1 + Alike) ? all : null;
+            var lost = together is null ? lamp.DropFraction : together.DropFraction;
+            var over = !Limits.AtLeast(lamp.DropLimit, lost);
+            var remedy = over ? ResizedLine.Remedy(subject, line, together is not null, sized => sized.Lamps.All(other => other.Id != lamp.Id || other.DropHolds)) : null;
             var verdict = !over ? Verdict.Holds
-                : lamp.DropFraction > Worst(lamp) ? Verdict.Stop
+                : lost > Worst(lamp) ? Verdict.Stop
                 : remedy is not null || Named(subject, lamp) ? Verdict.Watch
                 : Verdict.Holds;
-            yield return Kind.Result(verdict, lamp.DropFraction, lamp.DropLimit, "",
-                $"{subject.Names[lamp.Id]} loses {Format.Volts(lamp.DropVolts)} on the way from {subject.Names.Terminal(line.Source.A)} and back with the engine off: {Format.Percent(lamp.DropFraction)} of {Format.Percent(lamp.DropLimit)}.{Light(lamp)}"
-                    + (over && remedy is null ? Parts(line, lamp) : ""),
+            yield return Kind.Result(verdict, lost, lamp.DropLimit, "",
+                $"{subject.Names[lamp.Id]} loses {Format.Volts(together?.DropVolts ?? lamp.DropVolts)} on the way from {subject.Names.Terminal(line.Source.A)} and back with the engine off{(together is null ? "" : " and everything on")}: {Format.Percent(lost)} of {Format.Percent(lamp.DropLimit)}.{Light(lamp, lost)}"
+                    + (over && remedy is null ? together is null ? Parts(line, lamp) : " It shares its feed: more copper hardly helps, a feed of its own would." : ""),
                 lamp.Id, line.Line.Id, HouseRuleWords.Drop(lamp.DropLimit), () => remedy);
         }
     }
+
+    /// <summary>What is lost with everything on differs from what is lost alone by more than the house load's share.</summary>
+    private const double Alike = 0.02;
 
     /// <summary>A regulated lamp draws more and keeps its light until it drops out, which is judged by itself; another one goes dim.</summary>
     private static double Worst(LampStudy lamp) => lamp.Function.Kind == LampKind.RegulatedLed ? 0.5 : Math.Max(lamp.DropLimit, Limits.WorstDropFraction);
 
     private static bool Named(RigSubject subject, LampStudy lamp) => subject.Rules.NamedDropLimit(lamp.Function.Kind) is not null;
 
-    private static string Light(LampStudy lamp) => lamp.Function.Kind == LampKind.RegulatedLed || lamp.DropFraction is <= 0 or >= 1 ? ""
-        : $" It gives {Format.Percent(LampSet.LightLost(1 - lamp.DropFraction))} less light.";
+    private static string Light(LampStudy lamp, double lost) => lamp.Function.Kind == LampKind.RegulatedLed || lost is <= 0 or >= 1 ? ""
+        : $" It gives {Format.Percent(LampSet.LightLost(1 - lost))} less light.";
 
     /// <summary>What of the drop is no wire.</summary>
     private static string Parts(LineStudy line, LampStudy lamp)

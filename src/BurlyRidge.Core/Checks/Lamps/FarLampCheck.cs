@@ -18,18 +18,28 @@ internal static class FarLampCheck
         {
             foreach (var alike in line.Lamps.GroupBy(lamp => (lamp.Function.Kind, lamp.Function.RatedVolts)).Where(group => group.Count() > 1))
             {
-                var (first, last) = (alike.MaxBy(lamp => lamp.OffVolts)!, alike.MinBy(lamp => lamp.OffVolts)!);
-                var spread = (first.OffVolts - last.OffVolts) / subject.Volts;
-                var verdict = spread <= Limits.ChainSpreadFraction ? Verdict.Holds : Verdict.Watch;
+                var together = Ends(alike.Select(lamp => (lamp, lamp.Together?.Volts)));
+                var (first, last, near, far) = Ends(alike.Select(lamp => (lamp, (double?)lamp.OffVolts))) is { } alone && (together is null || alone.Near - alone.Far >= together.Value.Near - together.Value.Far) ? alone : together!.Value;
+                var spread = (near - far) / subject.Volts;
+                var verdict = Limits.AtLeast(Limits.ChainSpreadFraction, spread) ? Verdict.Holds : Verdict.Watch;
                 var light = alike.Key.Kind == LampKind.RegulatedLed
                     ? "A regulated lamp makes up for it by drawing more, until it drops out."
-                    : $"That is {Format.Percent(LampSet.LightLost(last.OffVolts / Math.Max(first.OffVolts, 1e-9)))} less light.";
+                    : $"That is {Format.Percent(LampSet.LightLost(far / Math.Max(near, 1e-9)))} less light.";
                 yield return Kind.Result(verdict, spread, Limits.ChainSpreadFraction, "",
-                    $"{subject.Names[first.Id]} gets {Format.Volts(first.OffVolts)}, {subject.Names[last.Id]} {Format.Volts(last.OffVolts)}. {light}"
+                    $"{subject.Names[first.Id]} gets {Format.Volts(near)}, {subject.Names[last.Id]} {Format.Volts(far)}. {light}"
                         + (verdict == Verdict.Holds ? "" : " Thicker links, or feed the row from both ends."),
                     last.Id, line.Line.Id, null, () => FeedBoth(subject, line.Line) ?? Edit.Size(subject, line.Line));
             }
         }
+    }
+
+    /// <summary>The lamps that get most and least, with their volts; null where one of them is not on.</summary>
+    private static (LampStudy First, LampStudy Last, double Near, double Far)? Ends(IEnumerable<(LampStudy Lamp, double? Volts)> lamps)
+    {
+        var all = lamps.ToList();
+        if (all.Exists(lamp => lamp.Volts is null)) return null;
+        var (first, last) = (all.MaxBy(lamp => lamp.Volts), all.MinBy(lamp => lamp.Volts));
+        return (first.Lamp, last.Lamp, first.Volts!.Value, last.Volts!.Value);
     }
 
     /// <summary>A row that is fed at one end gets its second feed, and sizes that go with it.</summary>

@@ -27,8 +27,8 @@ internal static class LampRunsCheck
             var limit = Limit(lamp);
             var verdict = least < dropOut ? Verdict.Stop : flat < limit ? Verdict.Watch : Verdict.Holds;
             yield return verdict == Verdict.Stop
-                ? Kind.Result(verdict, least, dropOut, "V", $"{subject.Names[lamp.Id]} gets {Format.Volts(least)} ({state}); it drops out below {Format.Volts(dropOut)}.", lamp.Id, line.Line.Id, null, () => ResizedLine.Remedy(subject, line, Runs))
-                : Kind.Result(verdict, flat, limit, "V", $"{subject.Names[lamp.Id]} gets {Format.Volts(flat)} on a flat battery; it drops out below {Format.Volts(dropOut)}, and {Format.Volts(limit - dropOut)} more are wanted.", lamp.Id, line.Line.Id, null, () => ResizedLine.Remedy(subject, line, Runs));
+                ? Kind.Result(verdict, least, dropOut, "V", $"{subject.Names[lamp.Id]} gets {Format.Volts(least)} ({state}); it drops out below {Format.Volts(dropOut)}.", lamp.Id, line.Line.Id, null, () => ResizedLine.Remedy(subject, line, false, Runs))
+                : Kind.Result(verdict, flat, limit, "V", $"{subject.Names[lamp.Id]} gets {Format.Volts(flat)} on a flat battery; it drops out below {Format.Volts(dropOut)}, and {Format.Volts(limit - dropOut)} more are wanted.", lamp.Id, line.Line.Id, null, () => ResizedLine.Remedy(subject, line, false, Runs));
         }
     }
 

@@ -21,7 +21,7 @@ internal static class WireLoadCheck
         return new Finding(verdict, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () => Kind.Result(
             verdict, figures.AmpacityAmps, need, "A",
             $"{subject.Name(figures.Run)} carries {Format.Amps(figures.AmpacityAmps)} where it lies; {Format.Amps(figures.DesignAmps)} flow ({figures.DesignState})"
-                + (figures.Tail ? "; it is its lamp's own." : $" and {Format.Percent(subject.Rules.MarginFraction)} are asked on top."),
+                + (figures.Tail ? "; it is its lamp's own." : figures.OfVehicle ? "; it is the vehicle's own." : $". Its lamps may ask {Format.Amps(figures.LoadAmps)}, and a margin of {Format.Percent(subject.Rules.MarginFraction)} goes on top."),
             figures.Run.Id, line, HouseRuleWords.Margin(subject.Rules),
             () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
     }
