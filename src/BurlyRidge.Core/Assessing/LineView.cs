@@ -84,6 +84,7 @@ public sealed record Settled(bool Sure, string Words)
     public static Settled Of(Solution solution, PartNames names) => solution switch
     {
         Solution.BrownOut brownOut => new(false, $"Brown-out: {Named(names, brownOut.Lamps)} cannot be held up."),
+        Solution.Unstable unstable => new(false, $"Unstable: {Named(names, unstable.Lamps)} cannot share the volts."),
         Solution.Chatter chatter => new(false, $"Chatter: {Named(names, chatter.Controllers)} chatters."),
         Solution.Ambiguous ambiguous => new(false, $"Not certain: {Named(names, ambiguous.Controllers)} sits between pull-in and drop-out."),
         _ => new(true, "Every relay and lamp is in a clear state."),

@@ -13,6 +13,9 @@ public enum Outcome
     /// <summary>No state with every fed lamp at its drop-out voltage or above.</summary>
     BrownOut,
 
+    /// <summary>Lamps that cannot share the volts: what is disturbed runs away.</summary>
+    Unstable,
+
     /// <summary>Contacts that go to and fro.</summary>
     Chatter,
 
@@ -45,6 +48,7 @@ public sealed record StateAnswer(
         IReadOnlyList<string> concerns = solved.Solution switch
         {
             Solution.BrownOut brownOut => brownOut.Lamps,
+            Solution.Unstable unstable => unstable.Lamps,
             Solution.Chatter chatter => chatter.Controllers,
             Solution.Ambiguous ambiguous => ambiguous.Controllers,
             _ => [],
@@ -65,6 +69,7 @@ public sealed record StateAnswer(
     public static Outcome OutcomeOf(Solution solution) => solution switch
     {
         Solution.BrownOut => Outcome.BrownOut,
+        Solution.Unstable => Outcome.Unstable,
         Solution.Chatter => Outcome.Chatter,
         Solution.Ambiguous => Outcome.Ambiguous,
         _ => Outcome.Converged,

@@ -45,6 +45,9 @@ internal sealed class HarnessBuilder
             case Law.Fuse fuse:
                 Circuit.Add(new Resistor(id, from, to, fuse.Ohms));
                 break;
+            case Law.Load { OneWay: true } lamp:
+                Circuit.Add(new ResistorLed(id, from, to, lamp.Ohms));
+                break;
             case Law.Load load:
                 Circuit.Add(new Resistor(id, from, to, load.Ohms));
                 break;

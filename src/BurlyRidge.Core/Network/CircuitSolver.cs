@@ -38,7 +38,7 @@ public static class CircuitSolver
                 if (failed.Count == 0) failed = Finish(newton, lamps);
                 changes = Changes(circuit, newton, over);
             }
-            if (changes.Count == 0) return Judge(circuit, State(circuit, newton, over), failed);
+            if (changes.Count == 0) return Judge(circuit, newton, lamps, State(circuit, newton, over), failed);
             if (!seen.Add(string.Create(over.Length, over, (text, gone) => { for (var i = 0; i < text.Length; i++) text[i] = gone[i] ? '1' : '0'; })))
                 return new Solution.Chatter(State(circuit, newton, over), [.. changes.Select(i => circuit.Controllers[i].Id)]);
             over = [.. over];
@@ -70,9 +70,15 @@ public static class CircuitSolver
         return new OperatingState([.. newton.Volts], amps, over);
     }
 
-    private static Solution Judge(Circuit circuit, OperatingState state, List<string> failed)
+    private static Solution Judge(Circuit circuit, Newton newton, List<RegulatedLamp> lamps, OperatingState state, List<string> failed)
     {
         if (failed.Count > 0) return new Solution.BrownOut(state, failed);
+        if (lamps.Count > 1 && newton.RunsAway() is { Count: > 0 } nodes)
+        {
+            var lit = lamps.Where(lamp => lamp.Mode == LampMode.Lit).ToList();
+            var at = lit.Where(lamp => nodes.Contains(lamp.From) || nodes.Contains(lamp.To)).ToList();
+            return new Solution.Unstable(state, Names(at, lit));
+        }
         var between = circuit.Controllers
             .Where(controller => controller.LeavesAsItWas(state.Across(controller)))
             .Select(controller => controller.Id)

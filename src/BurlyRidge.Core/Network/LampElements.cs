@@ -76,6 +76,22 @@ internal enum LampMode
     Ohmic,
 }
 
+/// <summary>A strip of LED with resistors: ohmic, and next to nothing when reversed.</summary>
+public sealed class ResistorLed(string id, int plus, int minus, double ohms) : Element(id, plus, minus)
+{
+    /// <summary>Resistance the right way round, Ω.</summary>
+    public double Ohms { get; } = Math.Max(ohms, Resistor.MinOhms);
+
+    internal override IReadOnlyList<double> Knees { get; } = [0];
+
+    /// <inheritdoc/>
+    public override double Amps(double volts, out double slope)
+    {
+        slope = volts >= 0 ? 1 / Ohms : RegulatedLamp.LeakSiemens;
+        return volts * slope;
+    }
+}
+
 /// <summary>
 /// A filament lamp: current with V^0.55 (IES rerating, from memory), bent to a cold resistance of a fourteenth of the hot one
 /// below three thousandths of its voltage: I = I₀·x·(x² + 0.003²)^(−0.225), x = V/V₀.

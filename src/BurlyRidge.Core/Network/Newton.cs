@@ -98,6 +98,21 @@ internal sealed class Newton
     /// <summary>Goes on where a rough search ended, with the same law for every element.</summary>
     public bool Finish() => Search(roughly: false) && Rest();
 
+    /// <summary>
+    /// Nodes at which what is disturbed runs away: with some capacitance at every node, C dV/dt = −I(V) comes back where the
+    /// slopes of the currents into the nodes are a positive definite matrix.
+    /// </summary>
+    public IReadOnlyList<int> RunsAway()
+    {
+        Balance(Volts);
+        matrix.Factor();
+        var places = matrix.Negative(RunawaySiemens).ToHashSet();
+        return places.Count == 0 ? [] : [.. Enumerable.Range(0, row.Length).Where(node => row[node] >= 0 && places.Contains(row[node]))];
+    }
+
+    /// <summary>A slope nearer to nothing than this is rounding, S.</summary>
+    private const double RunawaySiemens = 1e-7;
+
     private bool Rest()
     {
         if (converters.Count > 0) Balance(Volts);

@@ -17,7 +17,7 @@ public sealed record OperatingState(IReadOnlyList<double> Volts, IReadOnlyList<d
 /// <param name="State">Where it stands, or where it was left.</param>
 public abstract record Solution(OperatingState State)
 {
-    /// <summary>Every lamp that is fed is at its drop-out voltage or above, every controller sure of itself.</summary>
+    /// <summary>Every lamp that is fed is at its drop-out voltage or above, every controller sure of itself, and what is disturbed comes back.</summary>
     public sealed record Converged(OperatingState State) : Solution(State);
 
     /// <summary>There is no state with every fed lamp at its drop-out voltage or above.</summary>
@@ -27,6 +27,13 @@ public abstract record Solution(OperatingState State)
     /// <summary>No state of the contacts agrees with the voltages that it makes.</summary>
     /// <param name="Controllers">Ids of those that go to and fro.</param>
     public sealed record Chatter(OperatingState State, IReadOnlyList<string> Controllers) : Solution(State);
+
+    /// <summary>
+    /// The currents add up and nothing keeps them so: lamps of constant power one after the other, where the one that gets a
+    /// little less draws more and takes what is left of the other's.
+    /// </summary>
+    /// <param name="Lamps">Ids of the lamps at it.</param>
+    public sealed record Unstable(OperatingState State, IReadOnlyList<string> Lamps) : Solution(State);
 
     /// <summary>A controller is left between its limits and stays as it was: what it does next time is not certain.</summary>
     /// <param name="Controllers">Ids of those left between.</param>

@@ -97,6 +97,9 @@ internal sealed class SparseLdl
         }
     }
 
+    /// <summary>Places whose pivots came out below zero by more than <paramref name="rounding"/>; as many as the matrix has negative eigenvalues (Sylvester's law of inertia).</summary>
+    public IEnumerable<int> Negative(double rounding) => Enumerable.Range(0, size).Where(at => diagonal[at] < -rounding);
+
     /// <summary>Solves for <paramref name="right"/>, which is replaced by the solution.</summary>
     public void Solve(double[] right)
     {

@@ -40,7 +40,7 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
                     DimmedBy = Dimmer(function),
                     DimFraction = function.DimFraction,
                 },
-                LampKind.ResistorLed => new Law.Load(function.RatedVolts * function.RatedVolts / function.Watts),
+                LampKind.ResistorLed => new Law.Load(function.RatedVolts * function.RatedVolts / function.Watts) { OneWay = true },
                 _ => new Law.Filament(function.Watts, function.RatedVolts),
             });
             if (Dimmer(function) is { } dimmer)

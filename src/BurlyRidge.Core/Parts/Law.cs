@@ -48,6 +48,9 @@ public abstract record Law
     {
         /// <summary>Something inside it keeps a short from passing: electronics, a switch lamp, a dim lead.</summary>
         public bool Weak { get; init; }
+
+        /// <summary>Dark the wrong way round, as light-emitting diodes are.</summary>
+        public bool OneWay { get; init; }
     }
 
     /// <summary>A filament.</summary>

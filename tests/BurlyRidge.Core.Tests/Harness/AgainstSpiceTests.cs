@@ -38,6 +38,12 @@ public class AgainstSpiceTests
         foreach (var seed in Enumerable.Range(batch * Batch, Batch)) Agree(AnyRig.Of(seed));
     }
 
+    public static TheoryData<string> Faults => [.. FaultyShapes.All.Select(shape => shape.Name)];
+
+    [Theory]
+    [MemberData(nameof(Faults))]
+    public void What_is_wrong_flows_as_the_simulator_says(string name) => Agree(FaultyShapes.All.Single(shape => shape.Name == name));
+
     [Fact]
     public void Quick_plans_in_full_wiring_agree()
     {

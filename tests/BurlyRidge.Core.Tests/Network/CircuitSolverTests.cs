@@ -182,4 +182,37 @@ public class CircuitSolverTests
         circuit.Add(new Resistor("r", a, b, 1));
         Assert.Equal([0.0, 0, 0], CircuitSolver.Solve(circuit).State.Volts);
     }
+
+    // Two lamps of 30 W in series on 24 V balance at 12 V each, and the node between them has the slope −2·30/12² S: a
+    // capacitance there runs away from it (dV/dt = 0.42·V/C). Beside resistances the slope is positive and it comes back.
+    [Theory]
+    [InlineData(false)]
+    [InlineData(true)]
+    public void Lamps_of_constant_power_in_series_do_not_stay_where_their_currents_balance(bool balanced)
+    {
+        var (circuit, source) = Fed(24);
+        var middle = circuit.AddNode();
+        circuit.Add(new RegulatedLamp("upper", source, middle, 30, 6, 9));
+        circuit.Add(new RegulatedLamp("lower", middle, Circuit.Reference, 30, 6, 9));
+        if (balanced)
+        {
+            circuit.Add(new Resistor("r1", source, middle, 2));
+            circuit.Add(new Resistor("r2", middle, Circuit.Reference, 2));
+            Assert.Equal(12, Assert.IsType<Solution.Converged>(CircuitSolver.Solve(circuit)).State.Volts[middle], 6);
+            return;
+        }
+        Assert.Equal(["upper", "lower"], Assert.IsType<Solution.Unstable>(CircuitSolver.Solve(circuit)).Lamps);
+    }
+
+    // A diode lets nothing through backwards: a strip of LED and resistors the wrong way round leaks a tenth of a milliampere.
+    [Fact]
+    public void A_resistor_led_is_dark_the_wrong_way_round()
+    {
+        var (circuit, source) = Fed(12);
+        circuit.Add(new ResistorLed("right", source, Circuit.Reference, 14.4));
+        circuit.Add(new ResistorLed("wrong", Circuit.Reference, source, 14.4));
+        var amps = CircuitSolver.Solve(circuit).State.Amps;
+        Assert.Equal(12 / 14.4, amps[0], 9);
+        Assert.InRange(Math.Abs(amps[1]), 0, 2e-4);
+    }
 }
