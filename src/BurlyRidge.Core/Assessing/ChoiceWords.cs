@@ -51,17 +51,18 @@ internal static class ChoiceWords
     public static RelayChoice Relay(QuickAsk ask, QuickSizing sizing)
     {
         var (design, volts) = (sizing.DesignAmps, ask.Vehicle.SystemVolts);
-        if (ask.Plan.Trigger == Trigger.SwitchAlone && design <= Limits.SwitchAmps)
+        var most = QuickTemplate.SwitchAmps(volts);
+        if (!QuickTemplate.NeedsRelay(ask.Bare(), ask.Plan))
         {
             return new RelayChoice(false, null,
-                $"Not needed: the switch alone triggers it and {Format.Amps(design)} is within the {Limits.SwitchAmps} A of a dash switch.",
-                $"Switch loaded to {Format.Percent(design / Limits.SwitchAmps)}");
+                $"Not needed: the switch alone triggers it and {Format.Amps(design)} is within the {Format.RatedAmps(most)} of a dash switch.",
+                $"Switch loaded to {Format.Percent(design / most)}");
         }
         var why = ask.Plan.Trigger switch
         {
             Trigger.HighBeam => "the high beam triggers it and must not carry lamp current",
             Trigger.Reverse => "the reversing lamp triggers it and must not carry lamp current",
-            _ => $"{Format.Amps(design)} is more than the {Limits.SwitchAmps} A of a dash switch",
+            _ => $"{Format.Amps(design)} behind a {sizing.Fuse.RatingAmps} A fuse is more than the {Format.RatedAmps(most)} that a dash switch takes",
         };
         if (sizing.RelayAmps is not { } rating)
             return new RelayChoice(true, null, $"Needed: {why}; none sold is large enough, so split the line.", "None");

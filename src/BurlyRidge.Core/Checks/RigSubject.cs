@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
@@ -42,6 +43,22 @@ public sealed record RigSubject(WholeRig Whole, RigStudy Study)
     /// <summary>How many 12 V the system has.</summary>
     public double Cells => Volts / 12;
 
+    /// <summary>The system that a contact works in, V: behind a converter it may be another than the vehicle's.</summary>
+    internal int VoltsOn(Link contact) => Vehicle.SystemVolts == 24
+        && Study.Whole.Max(whole => Math.Max(Math.Abs(whole.Solved.Volts(contact.A)), Math.Abs(whole.Solved.Volts(contact.B)))) < HalfWayVolts ? 12 : Vehicle.SystemVolts;
+
+    /// <summary>What no 12 V system reaches and every 24 V system is above.</summary>
+    private const double HalfWayVolts = 18;
+
+    /// <summary>Fuses and breakers that were put in, in holders of their own or in the wire.</summary>
+    internal IReadOnlyList<OwnDevice> Devices => devices ??=
+    [
+        .. Rig.Protection.Select(part => new OwnDevice(part.Id, part.Fuse, part.Place, part.Breaker, part.RatedVolts, part)),
+        .. Rig.InlineBreakers.Select(part => new OwnDevice(part.Id, part.Stands with { RatingAmps = part.RatingAmps }, part.Place, true, part.RatedVolts, null)),
+    ];
+
+    private List<OwnDevice>? devices;
+
     /// <summary>The one line that uses an element; null where none or several do.</summary>
     public string? LineOf(string element) =>
         Whole.QuickLineOf(TerminalIndex.Split(element).Part) ?? (Study.LinesOf(element) is [var only] ? only : null);
@@ -63,4 +80,16 @@ public sealed record RigSubject(WholeRig Whole, RigStudy Study)
 
     /// <summary>A run at the beginning of a sentence.</summary>
     public string Name(Run run) => $"{Names.Wire(run)}, {run.Wire},";
+}
+
+/// <summary>A fuse or breaker as it is judged.</summary>
+/// <param name="Fuse">The fuse; of a breaker the one that it opens like.</param>
+/// <param name="Place">Where it sits.</param>
+/// <param name="Breaker">Whether it opens by its own heat and comes back.</param>
+/// <param name="RatedVolts">What it is made to break, V.</param>
+/// <param name="Holder">In its holder, where another one can be put in; null where it is all one.</param>
+internal sealed record OwnDevice(string Id, Fuse Fuse, Zone Place, bool Breaker, double RatedVolts, ProtectiveDevice? Holder)
+{
+    /// <summary>As it is printed.</summary>
+    public string Printed => Breaker ? $"{Fuse.RatingAmps} A breaker" : Fuse.ToString();
 }

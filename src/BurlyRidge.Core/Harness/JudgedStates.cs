@@ -19,6 +19,12 @@ public sealed record LineTrigger(
 /// <summary>The states of a rig that are worth judging, derived from its wiring.</summary>
 public static class JudgedStates
 {
+    /// <summary>Id of the state with everything on.</summary>
+    public const string Everything = "everything";
+
+    /// <summary>Id of the state with everything off.</summary>
+    public const string Parked = "parked";
+
     /// <summary>How <paramref name="line"/> of <paramref name="rig"/> is turned on.</summary>
     public static LineTrigger Trigger(Rig rig, Line line, StateFinder finder)
     {
@@ -38,7 +44,7 @@ public static class JudgedStates
         var found = lines.Where(line => line.On is not null).ToList();
         return
         [
-            new("everything", "Everything on, at cruise", everything),
+            new(Everything, "Everything on, at cruise", everything),
             new("everything-idle", "Everything on, idling", everything with { Engine = Engine.Idle }),
             new("night", "Driving by night", Merge(new RigState { Key = true, Engine = Engine.Cruise, HighBeam = true, SideLight = true },
                 found.Where(line => line.BySignal.ContainsKey(Signal.HighBeam) || line.BySignal.ContainsKey(Signal.SideLight) || line.Line.Use == LineUse.Forward)
@@ -47,7 +53,7 @@ public static class JudgedStates
                 found.Where(line => line.BySignal.ContainsKey(Signal.Reverse)).Select(line => line.BySignal[Signal.Reverse]))),
             new("camp", "Camp, engine off", Merge(new RigState(), found.Where(line => line is { On: { Key: false } on } && !HasSignal(on)).Select(line => line.On!))),
             new("left", "Key off, switches left on", everything with { Key = false, Engine = Engine.Off, HighBeam = false, Reverse = false, SideLight = false }),
-            new("parked", "Parked", new RigState()),
+            new(Parked, "Parked", new RigState()),
         ];
     }
 

@@ -5,7 +5,8 @@ namespace BurlyRidge.Core.Parts;
 /// <summary>A breaker between two studs in the wire itself, with a reset of its own. Terminals: "id.in", "id.out".</summary>
 /// <param name="RatingAmps">5 to 200 A.</param>
 /// <param name="Reset">How it comes back.</param>
-public sealed record InlineBreaker(string Id, double RatingAmps, BreakerReset Reset = BreakerReset.Manual) : IPart
+/// <param name="Place">Where it sits.</param>
+public sealed record InlineBreaker(string Id, double RatingAmps, BreakerReset Reset = BreakerReset.Manual, Zone Place = Zone.EngineBay) : IPart
 {
     /// <inheritdoc/>
     public string Name { get; init; } = "";
@@ -18,7 +19,10 @@ public sealed record InlineBreaker(string Id, double RatingAmps, BreakerReset Re
 
     /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around) =>
-        [new PartElement(Id, $"{Id}.in", $"{Id}.out", new Law.Fuse(FuseTable.AtLeast(RatingAmps) with { Family = FuseFamily.BoltDown }, TypicalOhms.Breaker))];
+        [new PartElement(Id, $"{Id}.in", $"{Id}.out", new Law.Fuse(Stands, TypicalOhms.Breaker))];
+
+    /// <summary>The bolt-down fuse that it opens like (typical).</summary>
+    public Fuse Stands => FuseTable.AtLeast(RatingAmps) with { Family = FuseFamily.BoltDown };
 
     /// <inheritdoc/>
     public StationWord Word(string inside, string name) => new(StripKind.Fuse, Id, $"{RatingAmps} A breaker", $"{name}, {(Reset == BreakerReset.Manual ? "reset by hand" : "resets itself")}");

@@ -14,6 +14,15 @@ public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBa
     /// <summary>Copper that one of its terminals takes; null where nobody said.</summary>
     public CopperRange? Takes { get; init; }
 
+    /// <summary>Current that it is made for, A; null where nobody said.</summary>
+    public double? RatedAmps { get; init; }
+
+    /// <summary>How hot a conductor in it may be, °C; null: as usual for its kind.</summary>
+    public double? MaxCelsius { get; init; }
+
+    /// <summary>How hot a conductor may be in a joint of a kind, °C (typical, no source): taps 80, others 105.</summary>
+    public static double UsualCelsius(JointKind kind) => kind == JointKind.Tap ? 80 : 105;
+
     /// <inheritdoc/>
     string? IPart.KindName => NameOf(Kind);
 
@@ -54,6 +63,8 @@ public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBa
     void IPart.Check(Problems problems, string path, Surroundings around)
     {
         if (Milliohms is { } milliohms) problems.Within($"{path}.milliohms", milliohms, 0, 10_000, "mΩ");
+        if (RatedAmps is { } rated) problems.Within($"{path}.ratedAmps", rated, 0.5, 500, "A");
+        if (MaxCelsius is { } celsius) problems.Within($"{path}.maxCelsius", celsius, 50, 300, "°C");
         if (Takes is not { } takes) return;
         problems.Within($"{path}.takes.fromSquareMillimetres", takes.FromSquareMillimetres, 0, 300, "mm²");
         problems.Within($"{path}.takes.toSquareMillimetres", takes.ToSquareMillimetres, takes.FromSquareMillimetres, 300, "mm²");

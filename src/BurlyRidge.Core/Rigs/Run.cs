@@ -29,6 +29,9 @@ public sealed record Run(string Id, string From, string To, string Wire, double 
     /// <summary>Came with a lamp, as its tail or as a link of a row: judged, and never sized.</summary>
     public bool Given { get; init; }
 
+    /// <summary>In a sheath of its own from end to end: where no fuse is before it, it may be longer.</summary>
+    public bool Sheathed { get; init; }
+
     /// <summary>How it lies along the lanes, from which its length, zones and loom follow; null: as said by hand.</summary>
     public Lay? Lay { get; init; }
 

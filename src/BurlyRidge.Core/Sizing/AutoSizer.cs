@@ -133,7 +133,7 @@ public sealed class AutoSizer
         foreach (var device in saved.Protection.Where(device => freeDevices.Contains(device.Id)))
         {
             var heavy = SizeChoice.FeedsLongHeavy(study.Wired, study.Feeds, study.Map.Find(device.Id)!);
-            var fuse = SizeChoice.Fuse(saved.HouseRules, device.Place, Design(device.Id), heavy) ?? FuseTable.All[^1];
+            var fuse = SizeChoice.Fuse(saved, device.Place, Design(device.Id), device.Breaker, heavy) ?? FuseTable.All[^1];
             if (!first) fuse = Selective(study, device, fuse, heavy);
             if (fuses.TryGetValue(device.Id, out var known) && known.RatingAmps >= fuse.RatingAmps) continue;
             fuses[device.Id] = fuse;
@@ -141,13 +141,20 @@ public sealed class AutoSizer
         }
         foreach (var relay in saved.Relays.Where(relay => freeRelays.Contains(relay.Id)))
         {
-            var amps = SizeChoice.Contact(saved.Vehicle.SystemVolts, Design($"{relay.Id}.contact")) ?? RelayTable.ContactAmps[^1];
+            var contact = $"{relay.Id}.contact";
+            var amps = SizeChoice.Contact(saved.Vehicle.SystemVolts, study.OnContact(contact, Design(contact)), FuseBefore(study, relay)) ?? RelayTable.ContactAmps[^1];
             if (contacts.TryGetValue(relay.Id, out var known) && known >= amps) continue;
             contacts[relay.Id] = amps;
             changed = true;
         }
         return changed;
     }
+
+    /// <summary>The largest fuse of ours right before a relay's contact, A: what it lets through the contact carries.</summary>
+    private double FuseBefore(RigStudy study, Relay relay) => study.Feeds.Of($"{relay.Id}.{relay.Pinout.Common}") is { Grounded: false } section
+        ? section.Feeders.Select(feeder => saved.Protection.FirstOrDefault(device => device.Id == feeder.Device!.Id)).OfType<ProtectiveDevice>()
+            .Select(device => (fuses.GetValueOrDefault(device.Id) ?? device.Fuse).RatingAmps).DefaultIfEmpty(0).Max()
+        : 0;
 
     /// <summary>The smallest fuse from there up that lets every branch behind it open first; the same one where none does.</summary>
     private static Fuse Selective(RigStudy study, ProtectiveDevice device, Fuse least, bool heavy)

@@ -57,8 +57,20 @@ public static class Limits
     /// <summary>How far above what its load asks a main fuse is looked for that lets its branches open first.</summary>
     public const double MaxAboveLoad = 2.5;
 
-    /// <summary>Rating that is left of a fuse where it is hot: about 10 % less at 70 °C (typical, no source), straight from 25 °C.</summary>
-    public static double HotFuseFactor(double celsius) => Math.Clamp(1 - 0.10 * (celsius - 25) / 45, 0.5, 1);
+    /// <summary>
+    /// Rating that is left where it is hot, straight from 25 °C: of a fuse about 10 % less at 70 °C, of a breaker, which opens
+    /// by its heat, about 20 % (typical, no source).
+    /// </summary>
+    public static double HotFactor(double celsius, bool breaker) => Math.Clamp(1 - (breaker ? 0.20 : 0.10) * (celsius - 25) / 45, 0.5, 1);
+
+    /// <summary>A filament draws ten times its current as it lights up, and wears contacts: it counts half as much again on them (house rule).</summary>
+    public const double FilamentOnContacts = 1.5;
+
+    /// <summary>Longest lead with no fuse in a sheath of its own, straight from a battery post, m: 72 inches (ABYC E-11, from memory).</summary>
+    public const double SheathedMetres = 1.83;
+
+    /// <summary>A length of wire as a lead with no fuse counts it, m: in a sheath as much less as it may then be longer.</summary>
+    public static double UnfusedLength(Rigs.Run run) => run.Sheathed ? run.LengthMetres * UnfusedMetres / SheathedMetres : run.LengthMetres;
 
     /// <summary>Short-time limit of an insulation, °C: PVC 160, cross-linked 250 (IEC 60364-5-54, from memory).</summary>
     public static double ShortTimeCelsius(InsulationMaterial insulation) => insulation == InsulationMaterial.Pvc ? 160 : 250;

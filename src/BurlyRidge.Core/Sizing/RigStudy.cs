@@ -19,6 +19,8 @@ public sealed class RigStudy
 
     private readonly FeedSums sums;
 
+    private readonly Dictionary<string, LineStudy> linesById;
+
     private readonly IReadOnlyDictionary<string, DesignCurrent> limited;
 
     private RigStudy(Rig wired, bool together, CancellationToken cancellation)
@@ -29,8 +31,9 @@ public sealed class RigStudy
         Faults = FaultCurrents.Of(wired, Map, Feeds);
         var studies = new LineStudies(wired, Map);
         Lines = [.. wired.Lines.Where(line => line.Lights.Count > 0).Unless(cancellation).Select(studies.Of)];
+        linesById = Lines.ToDictionary(line => line.Line.Id, StringComparer.Ordinal);
         var all = HarnessCompiler.Compile(wired);
-        Whole = !together ? [] : [.. JudgedStates.Whole(wired, [.. Lines.Select(line => line.Trigger)]).Unless(cancellation).Select(named => new WholeStudy(named, all.Solve(named.State)))];
+        Whole = !together ? [] : Solve(all, JudgedStates.Whole(wired, [.. Lines.Select(line => line.Trigger)]).Unless(cancellation));
         if (together && Lines.Count > 1 && LineStudy.SolveOff(all, RigStates.EverythingOn(wired)) is var everything) Lines = [.. Lines.Select(line => line.With(everything))];
         largest = new LargestCurrents(all);
         foreach (var line in Lines)
@@ -46,6 +49,15 @@ public sealed class RigStudy
         sums = new FeedSums(Map, Feeds);
         Runs = [.. wired.Runs.Unless(cancellation).Select(run => Figures(run))];
         Leads = [.. VehicleLeads.Of(wired, Map).Select(Lead)];
+    }
+
+    /// <summary>Each state by itself; but the vehicle is parked with the relays as they were left, so that one that holds itself in is counted.</summary>
+    private static List<WholeStudy> Solve(CompiledHarness all, IEnumerable<NamedState> states)
+    {
+        var solved = new List<WholeStudy>();
+        foreach (var named in states)
+            solved.Add(new WholeStudy(named, all.Solve(named.State, named.Id == JudgedStates.Parked ? solved.Find(whole => whole.Named.Id == JudgedStates.Everything)?.Solved.Contacts : null)));
+        return solved;
     }
 
     private PartNames? names;
@@ -102,6 +114,18 @@ public sealed class RigStudy
         return limited.GetValueOrDefault(element) is { } limit && limit.Amps > flows.Amps ? limit : flows;
     }
 
+    /// <summary>What an element asks of a contact, A: what it carries, of filament lamps half as much again.</summary>
+    public double OnContact(string element) => OnContact(element, Design(element).Amps);
+
+    /// <summary>The same of <paramref name="amps"/> through it.</summary>
+    internal double OnContact(string element, double amps)
+    {
+        var lamps = LinesOf(element).SelectMany(line => linesById.TryGetValue(line, out var study) ? study.Lamps : []).ToList();
+        var all = lamps.Sum(lamp => lamp.Function.Watts);
+        var filament = lamps.Where(lamp => lamp.Function.Kind == LampKind.Filament).Sum(lamp => lamp.Function.Watts);
+        return all <= 0 ? amps : amps * (1 + (Limits.FilamentOnContacts - 1) * filament / all);
+    }
+
     /// <summary>Ids of the lines that use an element.</summary>
     public IReadOnlyList<string> LinesOf(string element) => largest.LinesOf(element);
 
@@ -134,7 +158,7 @@ public sealed class RigStudy
         {
             LampAmps = Loads.Of(run.Id),
             Together = sums.Into(Map.Find(run.Id)!),
-            LeadsTo = run.LengthMetres <= Limits.UnfusedMetres ? run.Ends().Select(LeadsTo).FirstOrDefault(device => device is not null) : null,
+            LeadsTo = Limits.UnfusedLength(run) <= Limits.UnfusedMetres ? run.Ends().Select(LeadsTo).FirstOrDefault(device => device is not null) : null,
         };
 
         // The fuse that a terminal is one side of, where the run alone leads to it and what is fed stands behind it.

@@ -21,21 +21,22 @@ public static class SizeChoice
     public static IReadOnlyList<Fuse> ForLongHeavy { get; } =
         [.. FuseTable.All.Where(fuse => fuse.Family == FuseFamily.BoltDown || fuse.RatingAmps < Limits.BoltDownFromAmps)];
 
-    /// <summary>Smaller ones are for electronics, A (common practice, no source).</summary>
-    private const double SmallestFuseAmps = 3;
+    /// <summary>Smaller ones are for electronics, A: 3, and at 24 V, where a small switch is good for half, 2 (common practice, no source).</summary>
+    public static double SmallestFuseAmps(int systemVolts) => systemVolts == 24 ? 2 : 3;
 
     /// <summary>The smallest standard fuse that carries <paramref name="designAmps"/> in its place; null where none does.</summary>
-    public static Fuse? Fuse(HouseRules rules, Zone place, double designAmps, bool longHeavy)
+    public static Fuse? Fuse(Rig rig, Zone place, double designAmps, bool breaker, bool longHeavy)
     {
-        var hot = Limits.HotFuseLoadFraction * Limits.HotFuseFactor(rules.ZoneCelsius.Of(place));
+        var (rules, least) = (rig.HouseRules, SmallestFuseAmps(rig.Vehicle.SystemVolts));
+        var hot = Limits.HotFuseLoadFraction * Limits.HotFactor(rules.ZoneCelsius.Of(place), breaker);
         var fraction = Math.Min(rules.FuseLoadFraction, hot);
         return (longHeavy ? ForLongHeavy : FuseTable.Proposable)
-            .FirstOrDefault(fuse => fuse.RatingAmps >= SmallestFuseAmps && Limits.FuseCarries(fuse.RatingAmps, fraction, designAmps));
+            .FirstOrDefault(fuse => fuse.RatingAmps >= least && Limits.FuseCarries(fuse.RatingAmps, fraction, designAmps));
     }
 
-    /// <summary>The smallest contact that carries <paramref name="designAmps"/>; null where none does.</summary>
-    public static double? Contact(int systemVolts, double designAmps) => RelayTable.ContactAmps
-        .Where(rating => Limits.ContactCarries(rating, designAmps, systemVolts))
+    /// <summary>The smallest contact that carries <paramref name="designAmps"/> and what the fuse before it lets through; null where none does.</summary>
+    public static double? Contact(int systemVolts, double designAmps, double fuseAmps = 0) => RelayTable.ContactAmps
+        .Where(rating => Limits.ContactCarries(rating, designAmps, systemVolts) && Limits.AtLeast(RelayTable.AmpsAt(rating, systemVolts), fuseAmps))
         .Select(rating => (double?)rating)
         .FirstOrDefault();
 

@@ -278,7 +278,7 @@ internal sealed class LineBuilder
     /// <summary>A small fuse of its own for switch and coil; gives the terminal behind it.</summary>
     public string ControlFuse(string live)
     {
-        var fuse = Fuse("control-fuse", 3);
+        var fuse = Fuse("control-fuse", SizeChoice.SmallestFuseAmps(Rig.Vehicle.SystemVolts));
         Run(live, $"{fuse}.in", Lengths.Beside, PowerSquareMillimetres, []);
         return $"{fuse}.out";
     }
@@ -294,7 +294,7 @@ internal sealed class LineBuilder
         ToDash(control, $"{part}.in");
         ToDash($"{part}.out", $"{relay}.86");
         CoilToStud($"{relay}.85");
-        Notes.Add("The switch carries the coil's current alone, behind a 3 A fuse of its own.");
+        Notes.Add($"The switch carries the coil's current alone, behind a {SizeChoice.SmallestFuseAmps(Rig.Vehicle.SystemVolts)} A fuse of its own.");
     }
 
     /// <summary>The coil on a signal of the vehicle: after its plus, or between fused plus and the wire that turns to earth.</summary>

@@ -85,13 +85,28 @@ internal static class QuickTemplate
     }
 
     /// <summary>The smallest standard fuse that the lamps allow; null where none does.</summary>
-    public static Fuse? Fuse(Rig rig, LinePlan plan) => SizeChoice.Fuse(rig.HouseRules, Zone.EngineBay, DesignAmps(rig, plan), longHeavy: false);
+    public static Fuse? Fuse(Rig rig, LinePlan plan) => SizeChoice.Fuse(rig, Zone.EngineBay, DesignAmps(rig, plan), breaker: false, longHeavy: false);
 
     /// <summary>The smallest contact that carries them; null where none does.</summary>
-    public static double? Contact(Rig rig, LinePlan plan) => SizeChoice.Contact(rig.Vehicle.SystemVolts, DesignAmps(rig, plan));
+    public static double? Contact(Rig rig, LinePlan plan) => SizeChoice.Contact(rig.Vehicle.SystemVolts, OnContactAmps(rig, plan), (plan.ChosenFuse ?? Fuse(rig, plan))?.RatingAmps ?? 0);
 
     /// <summary>Whether a relay carries the lamp current instead of the switch.</summary>
-    public static bool NeedsRelay(Rig rig, LinePlan plan) => plan.Trigger != Trigger.SwitchAlone || DesignAmps(rig, plan) > Limits.SwitchAmps;
+    public static bool NeedsRelay(Rig rig, LinePlan plan) => plan.Trigger != Trigger.SwitchAlone || !SwitchCarries(rig, plan);
+
+    /// <summary>What a small dash switch carries at the system's volts, A.</summary>
+    public static double SwitchAmps(int systemVolts) => RelayTable.AmpsAt(Limits.SwitchAmps, systemVolts);
+
+    /// <summary>Whether a dash switch carries the lamps, and what the fuse before it lets through.</summary>
+    private static bool SwitchCarries(Rig rig, LinePlan plan) =>
+        Limits.AtLeast(SwitchAmps(rig.Vehicle.SystemVolts), Math.Max(OnContactAmps(rig, plan), Fuse(rig, plan)?.RatingAmps ?? double.PositiveInfinity));
+
+    /// <summary>What the lamps ask of a contact, A: filaments half as much again.</summary>
+    private static double OnContactAmps(Rig rig, LinePlan plan)
+    {
+        var lamps = Lamps(new Line("", "", plan), plan, Bought(rig, plan), rig.Vehicle.SystemVolts).Select(lamp => lamp.Functions[0]).ToList();
+        var filament = lamps.Where(light => light.Kind == LampKind.Filament).Sum(light => light.Watts) / Math.Max(lamps.Sum(light => light.Watts), 1e-9);
+        return DesignAmps(rig, plan) * (1 + (Limits.FilamentOnContacts - 1) * filament);
+    }
 
     /// <summary>The most that the lamps draw, A.</summary>
     public static double DesignAmps(Rig rig, LinePlan plan)

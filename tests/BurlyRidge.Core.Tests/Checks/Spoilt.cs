@@ -77,6 +77,20 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         new("part-volts", Verdict.Stop, "a socket's load for 6 V", Socket(GoodRigs.Bar), rig => rig with { Loads = [rig.Loads[0] with { MaxVolts = 8 }] }),
         new("half-tap", Verdict.Stop, "a 12 V part on one of two batteries", GoodRigs.Truck, rig => Run(rig, "battery-2-plus--f-in", run => run with { From = "battery-1.plus" })),
         new("relay-contact", Verdict.Watch, "a relay near its rating", GoodRigs.Bar, rig => Relay(rig, relay => relay with { ContactAmps = 10 })),
+        new("relay-contact", Verdict.Watch, "filament lamps where LED lamps were", Relay(GoodRigs.Bar, relay => relay with { ContactAmps = 15 }), rig => Lamp(rig, lamp => lamp with { Kind = LampKind.Filament })),
+        new("contact-fuse", Verdict.Watch, "a fuse above the relay's contact", GoodRigs.Bar, rig => Fuse(rig, "f", 35)),
+        new("contact-fuse", Verdict.Watch, "the switch fed from behind the main fuse", GoodRigs.Bar, rig => Run(rig, "cf-out--s-in", run => run with { From = "f.out", Wire = "12 AWG" })),
+        new("contact-fuse", Verdict.Watch, "a fuse above the plug", Rated(GoodRigs.Bar, 25), rig => Rated(rig, 12)),
+        new("joint-current", Verdict.Stop, "a plug made for less", Rated(GoodRigs.Bar, 25), rig => Rated(rig, 5)),
+        new("fuse-load", Verdict.Watch, "a small breaker in the wire", Broken(GoodRigs.Bar, 25), rig => rig with { InlineBreakers = [rig.InlineBreakers[0] with { RatingAmps = 10 }] }),
+        new("fuse-heat", Verdict.Watch, "a breaker beside something hot", Broken(GoodRigs.Bar, 12), rig => rig with { HouseRules = rig.HouseRules with { ZoneCelsius = rig.HouseRules.ZoneCelsius with { EngineBay = 80 } } }),
+        new("fuse-volts", Verdict.Stop, "a breaker for 12 V on 24 V", Broken(GoodRigs.Bar, 25), rig => rig with { InlineBreakers = [rig.InlineBreakers[0] with { RatedVolts = 14 }] }),
+        new("terminal-heat", Verdict.Watch, "a hot wire in a plug for 80 °C", Rated(GoodRigs.Bar, 25), rig => Joint(rig, "plug", joint => joint with { MaxCelsius = 70 })),
+        new("harness-style", Verdict.Stop, "a harness for positive-switched lamps on a negative-switched vehicle", GoodRigs.Beam, rig => Negative(rig)),
+        new("harness-style", Verdict.Stop, "a harness for negative-switched lamps on a positive-switched vehicle", GoodRigs.NegativeBeam, rig => rig with { Vehicle = rig.Vehicle with { HighBeam = new SignalLamp() } }),
+        new("harness-style", Verdict.Stop, "lamps straight on the wire that is always live", Straight(GoodRigs.Beam), rig => Negative(rig)),
+        new("unfused-lead", Verdict.Stop, "the sheath left off", Sheathed(GoodRigs.Bar, true), rig => Sheathed(rig, false)),
+        new("key-off-drain", Verdict.Watch, "a relay that holds itself in", GoodRigs.Bar, rig => rig with { Runs = [.. rig.Runs, Sketch.Run("k.87", "k.86", 0.1, "16 AWG") with { Colour = "red" }] }),
         new("coil-volts", Verdict.Stop, "a 24 V relay on 12 V", GoodRigs.Bar, rig => Relay(rig, relay => relay with { CoilVolts = 24 })),
         new("coil-pull", Verdict.Stop, "a filament switch lamp earthed beside the coil", Lamplit(GoodRigs.NegativeBeam), rig => rig with
         {
@@ -225,6 +239,29 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         Earths = [Stud("e")],
         Lines = [new Line("line", "Markers") { Lights = ["one.main"], Use = LineUse.Marker }],
     };
+
+    private static Rig Negative(Rig rig) => rig with { Vehicle = rig.Vehicle with { HighBeam = new SignalLamp { Switched = SwitchedSide.Minus } } };
+
+    /// <summary>One lamp straight on the beam's wire.</summary>
+    private static Rig Straight(Rig rig) => Lamp(rig, lamp => lamp with { Watts = 20 }) with
+    {
+        Runs = [.. rig.Runs.Where(run => run.To.EndsWith(".e", StringComparison.Ordinal) || run.To == "e" || run.To == "right.plus"), Sketch.Run("highBeam.plus", "left.plus", 1, "12 AWG") with { Colour = "blue" }],
+        Relays = [],
+        Switches = [],
+        Protection = [],
+    };
+
+    /// <summary>A plug with a current printed on it.</summary>
+    private static Rig Rated(Rig rig, double amps) => Joint(rig, "plug", joint => joint with { RatedAmps = amps });
+
+    /// <summary>A breaker in the wire to the relay.</summary>
+    private static Rig Broken(Rig rig, double amps) => rig with
+    {
+        InlineBreakers = [new InlineBreaker("b", amps)],
+        Runs = [.. rig.Runs.Select(run => run.From == "sp.b" && run.To == "k.30" ? run with { To = "b.in" } : run), Sketch.Run("b.out", "k.30", 0.2, "12 AWG") with { Colour = "red" }],
+    };
+
+    private static Rig Sheathed(Rig rig, bool sheathed) => Run(rig, "battery-plus--f-in", run => run with { LengthMetres = 1, Sheathed = sheathed });
 
     private static Rig Taped(Rig rig, double metres) => Run(rig, "k-87--plug-a", run => run with { Lay = new Lay { MeasuredMetres = metres } });
 

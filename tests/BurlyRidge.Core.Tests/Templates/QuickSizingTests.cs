@@ -94,11 +94,13 @@ public class QuickSizingTests
     }
 
     [Theory]
-    [InlineData(53, Trigger.SwitchAlone, false)]
+    // 42 W at 10.8 V are 3.9 A: a 5 A fuse. 53 W are 4.9 A, and want a 7.5 A fuse, which a 5 A switch does not survive.
+    [InlineData(42, Trigger.SwitchAlone, false)]
+    [InlineData(53, Trigger.SwitchAlone, true)]
     [InlineData(58, Trigger.SwitchAlone, true)]
     [InlineData(5, Trigger.HighBeam, true)]
     [InlineData(5, Trigger.Reverse, true)]
-    public void A_relay_is_needed_above_5_A_or_for_a_signal(double watts, Trigger trigger, bool needed)
+    public void A_relay_is_needed_above_what_a_dash_switch_takes_or_for_a_signal(double watts, Trigger trigger, bool needed)
     {
         var plan = Make.Line(watts, 1, trigger: trigger);
         Assert.Equal(needed, Make.Assess(plan).Relay.Needed);

@@ -1,3 +1,5 @@
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Sizing;
 using BurlyRidge.Core.Templates;
 using BurlyRidge.Core.Altering;
 using BurlyRidge.Core.Harness;
@@ -9,7 +11,7 @@ namespace BurlyRidge.Core.Checks.Controls;
 internal static class SwitchCurrentCheck
 {
     internal static readonly CheckKind Kind = new("switch-current", "Switch carries its current",
-        "A small dash switch is good for about 5 A (common practice, no source): see its print");
+        "A small dash switch is good for about 5 A, at 24 V for half of its print; a filament counts half as much again (common practice, house rule): see its print");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -19,13 +21,14 @@ internal static class SwitchCurrentCheck
 
     private static Finding Find(RigSubject subject, Switch part, IEnumerable<Link> contacts)
     {
-        var heaviest = contacts.MaxBy(link => subject.Study.Design(link.Id).Amps);
-        var (amps, element) = heaviest is null ? (0, part.Id) : (subject.Study.Design(heaviest.Id).Amps, heaviest.Id);
-        var verdict = amps <= part.RatingAmps ? Verdict.Holds : Verdict.Stop;
+        var heaviest = contacts.MaxBy(link => subject.Study.OnContact(link.Id));
+        var (amps, element) = heaviest is null ? (0, part.Id) : (subject.Study.OnContact(heaviest.Id), heaviest.Id);
+        var good = RelayTable.AmpsAt(part.RatingAmps, heaviest is null ? subject.Vehicle.SystemVolts : subject.VoltsOn(heaviest));
+        var verdict = Limits.AtLeast(good, amps) ? Verdict.Holds : Verdict.Stop;
         var line = subject.LineOf(element);
-        return new Finding(verdict, amps / part.RatingAmps, line, () => Kind.Result(
-            verdict, amps, part.RatingAmps, "A",
-            $"{Format.Amps(amps)} flow through {subject.Names[part.Id]}, made for {Format.Amps(part.RatingAmps)}"
+        return new Finding(verdict, amps / good, line, () => Kind.Result(
+            verdict, amps, good, "A",
+            $"{Format.Amps(amps)} flow through {subject.Names[part.Id]}, made for {Format.Amps(good)}{(good < part.RatingAmps ? $" at {subject.Volts} V" : "")}"
                 + (verdict == Verdict.Holds ? "." : ": put a relay in the lamp current and let the switch work its coil."),
             part.Id, line, null, () => heaviest is null ? null : WithRelay(subject, part, heaviest, line)));
     }

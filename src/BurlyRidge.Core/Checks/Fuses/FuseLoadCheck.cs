@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Fuses;
@@ -10,9 +9,9 @@ internal static class FuseLoadCheck
         "Continuous load at most 80 % of the rating (common practice; makers say 70 to 80 %); house rule");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
-        subject.Rig.Protection.Select(device => Find(subject, device)));
+        subject.Devices.Select(device => Find(subject, device)));
 
-    private static Finding Find(RigSubject subject, ProtectiveDevice device)
+    private static Finding Find(RigSubject subject, OwnDevice device)
     {
         var design = subject.Study.Design(device.Id);
         var most = subject.Rules.FuseLoadFraction * device.Fuse.RatingAmps;
@@ -20,14 +19,14 @@ internal static class FuseLoadCheck
         var line = subject.LineOf(device.Id);
         return new Finding(verdict, design.Amps / most, line, () => Kind.Result(
             verdict, design.Amps, most, "A",
-            $"{subject.Names[device.Id]}, {device.Fuse}, carries {Format.Amps(design.Amps)}: loaded to {Format.Percent(design.Amps / device.Fuse.RatingAmps)}"
+            $"{subject.Names[device.Id]}, {device.Printed}, carries {Format.Amps(design.Amps)}: loaded to {Format.Percent(design.Amps / device.Fuse.RatingAmps)}"
                 + (design.Amps > 0 ? $" ({design.State})." : "; nothing that was judged runs through it.")
-                + (verdict != Verdict.Holds && Larger(subject, device, design.Amps) is null ? " No standard fuse is larger. Split the line." : ""),
+                + (verdict != Verdict.Holds && Larger(subject, device, design.Amps) is null && device.Holder is not null ? " No standard fuse is larger. Split the line." : ""),
             device.Id, line, HouseRuleWords.FuseLoad(subject.Rules),
             () => Edit.Fuse(subject, device.Id, Larger(subject, device, design.Amps))));
     }
 
     /// <summary>The smallest fuse that carries the load where it sits.</summary>
-    public static Protection.Fuse? Larger(RigSubject subject, ProtectiveDevice device, double designAmps) => SizeChoice.Fuse(
-        subject.Rules, device.Place, designAmps, SizeChoice.FeedsLongHeavy(subject.Rig, subject.Study.Feeds, subject.Study.Map.Find(device.Id)!));
+    public static Protection.Fuse? Larger(RigSubject subject, OwnDevice device, double designAmps) => device.Holder is null ? null : SizeChoice.Fuse(
+        subject.Rig, device.Place, designAmps, device.Breaker, SizeChoice.FeedsLongHeavy(subject.Rig, subject.Study.Feeds, subject.Study.Map.Find(device.Id)!));
 }

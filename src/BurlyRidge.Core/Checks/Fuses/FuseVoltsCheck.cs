@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Fuses;
@@ -11,9 +10,9 @@ internal static class FuseVoltsCheck
     internal static readonly CheckKind Kind = new("fuse-volts", "The fuse is made for the volts",
         "Voltage rating 32 V for common blades, 58 V types exist (typical, no source): see the print on the fuse");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Rig.Protection.Select(device => Find(subject, device)));
+    public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Devices.Select(device => Find(subject, device)));
 
-    private static Finding Find(RigSubject subject, ProtectiveDevice device)
+    private static Finding Find(RigSubject subject, OwnDevice device)
     {
         var volts = LampWatts.RunningRatio * subject.Volts;
         var verdict = device.RatedVolts >= volts ? Verdict.Holds : Verdict.Stop;
@@ -21,7 +20,7 @@ internal static class FuseVoltsCheck
         return new Finding(verdict, volts / device.RatedVolts, line, () => Kind.Result(
             verdict, device.RatedVolts, volts, "V",
             $"{subject.Names[device.Id]} is made to break {Format.Volts(device.RatedVolts)}; the system reaches {Format.Volts(volts)} with the engine running.",
-            device.Id, line, null, () => new Remedy($"Take one for {HighVoltsType} V")
+            device.Id, line, null, () => device.Holder is null ? null : new Remedy($"Take one for {HighVoltsType} V")
             {
                 Apply = rig => Edit.Device(rig, device.Id, old => old with { RatedVolts = HighVoltsType }),
             }));

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
@@ -8,33 +9,34 @@ namespace BurlyRidge.Core.Checks.Wires;
 internal static class TerminalHeatCheck
 {
     internal static readonly CheckKind Kind = new("terminal-heat", "Terminals and holders stay cool enough",
-        "Conductor at a holder, relay or switch up to 95 °C (typical, no source): see the part's own limit");
+        "Conductor at a holder, relay or switch up to 95 °C, in a tap 80, in other joints 105 (typical, no source): see the part's own limit");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
         var warm = subject.Rig.Protection.Select(part => part.Id)
             .Concat(subject.Rig.Relays.Select(part => part.Id)).Concat(subject.Rig.Switches.Select(part => part.Id)).Concat(subject.Rig.PowerBoxes.Select(part => part.Id))
-            .ToHashSet(StringComparer.Ordinal);
+            .ToDictionary(id => id, _ => Limits.TerminalCelsius, StringComparer.Ordinal);
+        foreach (var joint in subject.Rig.Joints) warm[joint.Id] = joint.MaxCelsius ?? Joint.UsualCelsius(joint.Kind);
         return Finding.Report(
             from figures in subject.Study.Runs
             where figures.DesignAmps > 0
             from end in new[] { figures.Run.From, figures.Run.To }
-            where warm.Contains(TerminalIndex.Split(end).Part)
-            select Find(subject, figures, end));
+            where warm.ContainsKey(TerminalIndex.Split(end).Part)
+            select Find(subject, figures, end, warm[TerminalIndex.Split(end).Part]));
     }
 
-    private static Finding Find(RigSubject subject, RunFigures figures, string end)
+    private static Finding Find(RigSubject subject, RunFigures figures, string end, double most)
     {
-        var verdict = figures.ConductorCelsius <= Limits.TerminalCelsius ? Verdict.Holds : Verdict.Watch;
+        var verdict = figures.ConductorCelsius <= most ? Verdict.Holds : Verdict.Watch;
         var line = subject.LineOf(figures.Run.Id);
-        return new Finding(verdict, figures.ConductorCelsius / Limits.TerminalCelsius, line, () => Kind.Result(
-            verdict, figures.ConductorCelsius, Limits.TerminalCelsius, "°C",
+        return new Finding(verdict, figures.ConductorCelsius / most, line, () => Kind.Result(
+            verdict, figures.ConductorCelsius, most, "°C",
             $"{subject.Name(figures.Run)} reaches {Format.Celsius(figures.ConductorCelsius)} and ends at {subject.Names.Terminal(end)}"
                 + (verdict == Verdict.Holds ? "." : ": the plastic around it ages. Take a thicker wire."),
-            figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, Cooler(subject, figures)?.Name)));
+            figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, Cooler(subject, figures, most)?.Name)));
     }
 
-    private static WireSize? Cooler(RigSubject subject, RunFigures figures) => WireTable.Of(subject.Rules.Gauges).FirstOrDefault(wire =>
+    private static WireSize? Cooler(RigSubject subject, RunFigures figures, double most) => WireTable.Of(subject.Rules.Gauges).FirstOrDefault(wire =>
         wire.CopperSquareMillimetres > figures.Wire.CopperSquareMillimetres
-            && Ampacity.ConductorCelsius(figures.DesignAmps, figures.AmpacityOf(wire), figures.Run.InsulationCelsius, figures.AmbientCelsius) <= Limits.TerminalCelsius);
+            && Ampacity.ConductorCelsius(figures.DesignAmps, figures.AmpacityOf(wire), figures.Run.InsulationCelsius, figures.AmbientCelsius) <= most);
 }

@@ -10,7 +10,7 @@ internal static class UnfusedLeadCheck
     private const double ProposedMetres = 0.15;
 
     internal static readonly CheckKind Kind = new("unfused-lead", "The fuse sits beside the battery",
-        "178 mm at most without a sheath (ABYC E-11, from memory)");
+        "178 mm at most, 1.83 m in a sheath of its own (ABYC E-11, from memory)");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from section in subject.Study.Feeds.Sections
@@ -26,9 +26,11 @@ internal static class UnfusedLeadCheck
             var far = Math.Max(metres.Ohms(run.From), metres.Ohms(run.To));
             var verdict = far <= Limits.UnfusedMetres ? Verdict.Holds : Verdict.Stop;
             var line = subject.LineOf(run.Id);
+            // In a sheath a metre counts less; what is told is the length as it is.
+            var (most, length) = run.Sheathed ? (Limits.SheathedMetres, far * Limits.SheathedMetres / Limits.UnfusedMetres) : (Limits.UnfusedMetres, far);
             yield return new Finding(verdict, far / Limits.UnfusedMetres, line, () => Kind.Result(
-                verdict, far, Limits.UnfusedMetres, "m",
-                $"{subject.Name(run)} has {Format.Metres(far, subject.Rules.Units)} to its far end without a fuse"
+                verdict, length, most, "m",
+                $"{subject.Name(run)} has {Format.Metres(length, subject.Rules.Units)} to its far end without a fuse{(run.Sheathed ? ", in a sheath" : "")}"
                     + (verdict == Verdict.Holds ? "." : ": a short on it burns it from end to end. Move the fuse to the battery, not the lead to the fuse."),
                 run.Id, line, null, () => MoveFuse(subject, run, metres)));
         }
@@ -46,7 +48,7 @@ internal static class UnfusedLeadCheck
             Apply = rig => rig with
             {
                 Runs = [.. rig.Runs.Select(other =>
-                    other.Id == run.Id ? other with { LengthMetres = ProposedMetres }
+                    other.Id == run.Id ? other with { LengthMetres = ProposedMetres, Sheathed = false }
                     : other.From == behind || other.To == behind ? other with { LengthMetres = other.LengthMetres + run.LengthMetres - ProposedMetres }
                     : other)],
             },
