@@ -2,9 +2,10 @@ import { under } from "../../../api/problems";
 import { withPart } from "../../../job/rigEdits";
 import { ChoiceField } from "../../../ui/ChoiceField";
 import { NumberField } from "../../../ui/NumberField";
+import { choices, zoneWords } from "../../../ui/words";
 import type { StationEdit } from "../stationEdit";
 
-/** A breaker in the wire: its rating, and how it comes back. */
+/** A breaker in the wire: its rating, where it sits, and how it comes back. */
 export default function InlineBreakerFields({ rig, station, errors, edit }: StationEdit) {
   const at = rig.inlineBreakers?.findIndex((part) => part.id === station.part) ?? -1;
   const breaker = rig.inlineBreakers?.[at];
@@ -30,8 +31,14 @@ export default function InlineBreakerFields({ rig, station, errors, edit }: Stat
         ]}
         onChange={(reset) => set({ reset })}
       />
+      <ChoiceField
+        label="Where it sits"
+        value={breaker.place ?? "engineBay"}
+        options={choices(zoneWords)}
+        onChange={(place) => set({ place })}
+      />
       <NumberField
-        label="Made to break"
+        label="Rated voltage"
         unit="V"
         value={breaker.ratedVolts}
         messages={said.ratedVolts}

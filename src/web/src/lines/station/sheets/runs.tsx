@@ -62,6 +62,18 @@ export default function RunFields({ rig, station, errors, edit, jobId }: Station
         />
         Came with the lamp: judged, never resized
       </label>
+      <label className="flex min-h-11 items-center gap-2">
+        <input
+          type="checkbox"
+          className="size-5 accent-spruce"
+          checked={run.sheathed ?? false}
+          onChange={(event) => {
+            const sheathed = event.target.checked;
+            edit((now) => withRun(now, run.id, { sheathed }));
+          }}
+        />
+        In a sheath of its own, end to end
+      </label>
       {run.fixed && (
         <Button onClick={() => edit((now) => withFreeRun(now, run.id))}>
           Gauge by hand: let sizing decide again
