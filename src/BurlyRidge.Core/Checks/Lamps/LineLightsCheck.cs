@@ -21,8 +21,7 @@ internal static class LineLightsCheck
         return Kind.Result(dark.Count == 0 ? Verdict.Holds : Verdict.Stop, line.Lamps.Count - dark.Count, line.Lamps.Count, "lamps",
             dark.Count == 0 ? "Every lamp lights when it is turned on."
             : turned is not null ? $"{subject.Names[turned.Id]} is the wrong way round: its plus goes to earth and its earth side to plus. It stays dark. Swap its two wires."
-            : line.Trigger.On is null ? $"{subject.Names[dark[0].Id]} is joined to no source and earth in any position: a wire is missing, or its trigger is made for the other kind of vehicle."
-            : $"{subject.Names[dark[0].Id]} stays dark with everything on that its wires ask for.",
+            : $"{subject.Names[dark[0].Id]} stays dark: {DarkLamp.Why(subject, line, dark[0])}",
             dark.Count == 0 ? "" : (turned ?? dark[0]).Id, line.Line.Id);
     });
 }
