@@ -43,7 +43,7 @@ public sealed record Assessment(
 /// <param name="Summary">The line in one row; null where it has no lamps.</param>
 /// <param name="Figures">The line by itself on the network.</param>
 /// <param name="Checks">Every judgement of it.</param>
-/// <param name="Verdict">The worst of them.</param>
+/// <param name="Verdict">The worst of them, and of those about parts that it shares.</param>
 public sealed record AssessedLine(string Id, LineSummary? Summary, LineFigures? Figures, IReadOnlyList<Check> Checks, Verdict Verdict)
 {
     /// <summary>Sizes of a quick plan, with every size judged; null for a line in full wiring.</summary>

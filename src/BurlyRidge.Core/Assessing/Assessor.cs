@@ -23,8 +23,10 @@ public static class Assessor
         var subject = new RigSubject(whole, whole.Study(cancellation));
         var checks = RigChecks.Judge(subject, cancellation).ToLookup(check => check.LineId);
         var studies = subject.Study.Lines.ToDictionary(line => line.Line.Id, StringComparer.Ordinal);
-        var lines = whole.Saved.Lines.Unless(cancellation).Select(line => Assess(subject, line, prices, studies.GetValueOrDefault(line.Id), [.. checks[line.Id]])).ToList();
-        IReadOnlyList<Check> shared = [.. checks[null]];
+        IReadOnlyList<Check> shared = [.. checks[null].Select(check => subject.LinesOfPart(check.About) is { Count: > 0 } users ? check with { Lines = users } : check)];
+        var worstShared = shared.SelectMany(check => check.Lines.Select(line => (line, check.Verdict))).GroupBy(pair => pair.line, StringComparer.Ordinal)
+            .ToDictionary(group => group.Key, group => group.Max(pair => pair.Verdict), StringComparer.Ordinal);
+        var lines = whole.Saved.Lines.Unless(cancellation).Select(line => Assess(subject, line, prices, studies.GetValueOrDefault(line.Id), [.. checks[line.Id]], worstShared.GetValueOrDefault(line.Id, Verdict.Holds))).ToList();
         return (subject, new Assessment(
             lines,
             Tally.Of(lines.SelectMany(line => line.Checks).Concat(shared)),
@@ -39,12 +41,12 @@ public static class Assessor
         });
     }
 
-    private static AssessedLine Assess(RigSubject subject, Line line, WirePrices prices, LineStudy? study, IReadOnlyList<Check> checks) => new(
+    private static AssessedLine Assess(RigSubject subject, Line line, WirePrices prices, LineStudy? study, IReadOnlyList<Check> checks, Verdict shared) => new(
         line.Id,
         study is null ? null : LineSummary.Of(subject.Saved, subject.Study.Map, study),
         study is null ? null : LineFigures.Of(study),
         checks,
-        checks.Select(check => check.Verdict).DefaultIfEmpty(Verdict.Holds).Max())
+        checks.Select(check => check.Verdict).Append(shared).Max())
     {
         Sizes = subject.Whole.Quick.TryGetValue(line.Id, out var sizing) ? new(() => LineAssessment.Of(QuickAsk.Of(subject.Saved, line.Plan!), sizing, prices, checks)) : null,
     };

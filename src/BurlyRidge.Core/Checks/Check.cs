@@ -21,6 +21,9 @@ public sealed record Check(
     /// <summary>The line that it belongs to; null for the rig.</summary>
     public string? LineId { get; init; }
 
+    /// <summary>The lines that share the part that it speaks of; empty where it belongs to one line, or is about no part.</summary>
+    public IReadOnlyList<string> Lines { get; init; } = [];
+
     /// <summary>The house rule that it was judged by, with its reason; null where it follows none.</summary>
     public string? Rule { get; init; }
 

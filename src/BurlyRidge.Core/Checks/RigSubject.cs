@@ -63,6 +63,19 @@ public sealed record RigSubject(WholeRig Whole, RigStudy Study)
     public string? LineOf(string element) =>
         Whole.QuickLineOf(TerminalIndex.Split(element).Part) ?? (Study.LinesOf(element) is [var only] ? only : null);
 
+    /// <summary>Ids of the lines that use a part that was fitted, or a wire of it.</summary>
+    public IReadOnlyList<string> LinesOfPart(string about)
+    {
+        if (about.Length == 0) return [];
+        fitted ??= Rig.Lists.Where(list => list.Fitted).SelectMany(list => list.Of(Rig)).Select(part => part!.Id).ToHashSet(StringComparer.Ordinal);
+        elements ??= Study.Map.Links.ToLookup(link => TerminalIndex.Split(link.Id).Part, link => link.Id, StringComparer.Ordinal);
+        var part = TerminalIndex.Split(about).Part;
+        return fitted.Contains(part) ? [.. elements[part].SelectMany(Study.LinesOf).Distinct()] : Study.LinesOf(about);
+    }
+
+    private HashSet<string>? fitted;
+    private ILookup<string, string>? elements;
+
     /// <summary>The box that is to have its minus at the battery post and has it at <paramref name="earth"/>; null where none does.</summary>
     public PowerBox? MinusAt(string earth)
     {

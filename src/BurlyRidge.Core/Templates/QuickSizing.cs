@@ -89,7 +89,7 @@ public sealed record QuickSizing(
         return new QuickSizing(
             watts.LoadAmps(ask.Vehicle.SystemVolts), QuickTemplate.DesignAmps(rig, plan), line.DropLimit, main.Wire, wires.Min(run => run.AmpacityAmps), Ohms(line.Off, wires), main.ConductorCelsius,
             main.AmbientCelsius, parts.Fuse, proposed,
-            parts.Rig.Relays is [var relay] && Limits.ContactCarries(relay.ContactAmps, study.Design($"{relay.Id}.contact").Amps, ask.Vehicle.SystemVolts) ? relay.ContactAmps : null,
+            parts.Rig.Relays is [var relay] && Limits.ContactCarries(relay.ContactAmps, study.OnContact($"{relay.Id}.contact"), ask.Vehicle.SystemVolts) ? relay.ContactAmps : null,
             lit ? ask.Vehicle.SystemVolts * (1 - line.Worst!.DropFraction) : 0, lit ? line.Worst!.DropFraction : 1,
             lit ? Harness.Losses.Of(parts.Rig, line.Off, line.Worst!.Id) : [], best, main)
         {

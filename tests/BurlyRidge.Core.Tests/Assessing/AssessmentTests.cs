@@ -118,4 +118,17 @@ public class AssessmentTests
         Assert.Equal(rig.Joints[0].Takes, TerminalFit.After(rig, rig).Joints[0].Takes);
         Assert.Equal(rig.Joints[0].Takes, TerminalFit.After(thick, thick).Joints[0].Takes);
     }
+
+    [Fact]
+    public void What_several_lines_share_counts_for_each_of_them_and_once_in_the_tally()
+    {
+        var box = GoodRigs.Box;
+        var small = box with { Protection = [.. box.Protection.Select(device => device.Id == "main" ? device with { Fuse = Sketch.Fuse("main", 15).Fuse } : device)] };
+        var assessment = Assessor.Assess(small);
+        var shared = Assert.Single(assessment.Checks, check => check is { Id: "fuse-load", About: "main" });
+        Assert.NotEqual(Verdict.Holds, shared.Verdict);
+        Assert.Equal(small.Lines.Select(line => line.Id).Order(StringComparer.Ordinal), shared.Lines.Order(StringComparer.Ordinal));
+        Assert.All(assessment.Lines, line => Assert.True(line.Verdict >= shared.Verdict));
+        Assert.Equal(assessment.Checks.Count + assessment.Lines.Sum(line => line.Checks.Count), assessment.Tally.Stop + assessment.Tally.Watch + assessment.Tally.Holds);
+    }
 }

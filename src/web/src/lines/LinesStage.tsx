@@ -110,11 +110,13 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
     editor.edit((current) => withNewLine(current, line));
     choose(line.id);
   });
-  const checks = chosen?.found?.checks;
-  const [objections, holding] = useMemo(
-    () => [checks?.filter(objects) ?? [], checks?.filter((check) => !objects(check)) ?? []],
-    [checks],
-  );
+  const own = chosen?.found?.checks;
+  const shared = assessment.checks;
+  const [objections, holding] = useMemo(() => {
+    const about = shared.filter(({ lines }) => chosenId !== undefined && lines.includes(chosenId));
+    const checks = [...(own ?? []), ...about];
+    return [checks.filter(objects), checks.filter((check) => !objects(check))];
+  }, [own, shared, chosenId]);
 
   return (
     <JobFrame editor={editor} stage="lines" shortcuts={shortcuts}>
