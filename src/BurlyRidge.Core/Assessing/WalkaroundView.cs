@@ -92,12 +92,15 @@ public sealed record RouteChoice(IReadOnlyList<string> Through, IReadOnlyList<st
         var router = new Router(rig.HouseRules, body, room);
         if (router.Best(from, to, now.Laying) is not { } best) return [];
         var lies = Names(now.Route);
-        return
+        List<RouteChoice> choices =
         [
             new RouteChoice([], best.Stations, RoutedRig.Metres(rig.HouseRules, best), "The best: shortest, heat and hazards counted.", Names(best).SequenceEqual(lies)),
             .. router.Others(from, to, now.Laying, best).Select(route => new RouteChoice(
                 Names(route), route.Stations, RoutedRig.Metres(rig.HouseRules, route), Differs(rig, best, route), Names(route).SequenceEqual(lies))),
         ];
+        if (now.Route is { } present && !choices.Exists(choice => choice.Chosen))
+            choices.Add(new RouteChoice(lies, present.Stations, RoutedRig.Metres(rig.HouseRules, present), $"As it lies now. {Differs(rig, best, present)}", true));
+        return choices;
     }
 
     private static List<string> Names(Route? route) => [.. (route?.Lanes ?? []).Select(lane => lane.Id)];

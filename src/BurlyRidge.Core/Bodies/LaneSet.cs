@@ -11,13 +11,13 @@ internal static class LaneSet
     public static IEnumerable<Lane> Of(bool tray)
     {
         // Engine bay.
-        yield return Lane("battery", "bay-right", Zone.EngineBay) with { CapacityMillimetres = 32 };
+        yield return Lane("battery", "bay-right", Zone.EngineBay) with { CapacityMillimetres = 32, FactoryHarness = true };
         yield return Lane("battery", "grille", Zone.EngineBay) with { CapacityMillimetres = 28 };
         yield return Lane("fuse-box", "grille", Zone.EngineBay) with { CapacityMillimetres = 28, Hazards = [Hazard.Moving] };
-        yield return Lane("fuse-box", "bay-left", Zone.EngineBay) with { CapacityMillimetres = 32 };
-        yield return Lane("bay-right", "bay-left", Zone.EngineBay) with { CapacityMillimetres = 28, Covers = ["Scuttle cover"] };
+        yield return Lane("fuse-box", "bay-left", Zone.EngineBay) with { CapacityMillimetres = 32, FactoryHarness = true };
+        yield return Lane("bay-right", "bay-left", Zone.EngineBay) with { CapacityMillimetres = 28, FactoryHarness = true, Covers = ["Scuttle cover"] };
         yield return Lane("battery", "fuse-box", Zone.EngineBay) with { AmbientCelsius = HotCelsius, Hazards = [Hazard.Exhaust, Hazard.Moving] };
-        yield return Lane("bay-left", "grommet-left", Zone.EngineBay) with { CapacityMillimetres = 26 };
+        yield return Lane("bay-left", "grommet-left", Zone.EngineBay) with { CapacityMillimetres = 26, FactoryHarness = true };
         yield return Lane("bay-right", "grommet-right", Zone.EngineBay) with { CapacityMillimetres = 16 };
         yield return Lane("bay-left", "hinge-left", Zone.EngineBay) with { Hazards = [Hazard.Hinge], CapacityMillimetres = 16 };
         yield return Lane("bay-right", "hinge-right", Zone.EngineBay) with { Hazards = [Hazard.Hinge], CapacityMillimetres = 16 };
@@ -41,9 +41,9 @@ internal static class LaneSet
         yield return Lane("roof-front", "roof-rear", Zone.Exterior) with { CapacityMillimetres = 16 };
 
         // Underneath.
-        yield return Lane("bay-left", "chassis-front", Zone.Underbody) with { Hazards = [Hazard.Steering], CapacityMillimetres = 30 };
-        yield return Lane("chassis-front", "chassis-mid", Zone.Underbody) with { Hazards = [Hazard.FuelLine], CapacityMillimetres = 30 };
-        yield return Lane("chassis-mid", "chassis-rear", Zone.Underbody) with { CapacityMillimetres = 30 };
+        yield return Lane("bay-left", "chassis-front", Zone.Underbody) with { Hazards = [Hazard.Steering], CapacityMillimetres = 30, FactoryHarness = true };
+        yield return Lane("chassis-front", "chassis-mid", Zone.Underbody) with { Hazards = [Hazard.FuelLine], CapacityMillimetres = 30, FactoryHarness = true };
+        yield return Lane("chassis-mid", "chassis-rear", Zone.Underbody) with { CapacityMillimetres = 30, FactoryHarness = true };
         yield return Lane("floor-grommet", "chassis-mid", Zone.Underbody);
         yield return Lane("chassis-rear", "quarter-left", Zone.Underbody);
         yield return Lane("chassis-rear", "quarter-right", Zone.Underbody) with { Hazards = [Hazard.Exhaust], AmbientCelsius = HotCelsius };

@@ -122,6 +122,9 @@ public sealed record Lane(string Id, string From, string To, Zone Zone)
 
     /// <summary>What has to come off to reach it.</summary>
     public IReadOnlyList<string> Covers { get; init; } = [];
+
+    /// <summary>The vehicle's own harness runs along it: there the maker kept clear of what moves and what leaks.</summary>
+    public bool FactoryHarness { get; init; }
 }
 
 /// <summary>Where a part sits.</summary>

@@ -19,11 +19,21 @@ public static class LaneCost
     /// <summary>How hot it is along <paramref name="lane"/>, °C.</summary>
     public static double Celsius(HouseRules rules, Lane lane) => lane.AmbientCelsius ?? rules.ZoneCelsius.Of(lane.Zone);
 
+    /// <summary>What following <paramref name="lane"/> counts as, m: its length by heat and hazards, and a detour for each cover that comes off.</summary>
+    public static double Of(HouseRules rules, Body body, Lane lane) => Metres(body, lane) * Factor(rules, lane) + CoverMetres * lane.Covers.Count;
+
+    /// <summary>To go round a cover that would come off, a fitter takes so much more wire, m (house rule).</summary>
+    private const double CoverMetres = 0.5;
+
     /// <summary>What its length is multiplied by for heat and hazards; 1 without any. Our own weights: what a fitter would go round for.</summary>
     public static double Factor(HouseRules rules, Lane lane) =>
-        1 + Math.Max(0, Celsius(rules, lane) - WarmCelsius) / DoublingKelvin + lane.Hazards.Distinct().Sum(Weight);
+        1 + Math.Max(0, Celsius(rules, lane) - WarmCelsius) / DoublingKelvin
+        + lane.Hazards.Distinct().Sum(hazard => Weight(hazard) * (lane.FactoryHarness && hazard is (Hazard.Steering or Hazard.FuelLine) ? BesideHarness : 1));
 
-    /// <summary>Lengths that passing a hazard counts as.</summary>
+    /// <summary>Steering and fuel lines count so much where the vehicle's own harness passes them: it is tied clear of them there (house rule).</summary>
+    private const double BesideHarness = 0.25;
+
+    /// <summary>Lengths that passing a hazard counts as. Hinge and edge of the windscreen are for what sits on the roof (house rule).</summary>
     public static double Weight(Hazard hazard) => hazard switch
     {
         Hazard.Exhaust => 3,
@@ -31,8 +41,8 @@ public static class LaneCost
         Hazard.Steering => 2,
         Hazard.Airbag => 2,
         Hazard.FuelLine => 1,
-        Hazard.Hinge => 0.5,
-        Hazard.SharpEdge => 0.5,
+        Hazard.Hinge => 2,
+        Hazard.SharpEdge => 1.5,
         _ => throw new ArgumentOutOfRangeException(nameof(hazard), hazard, "unknown hazard"),
     };
 }

@@ -17,6 +17,9 @@ namespace BurlyRidge.Core.Routing;
 public sealed record Routed(
     string Id, bool IsLine, string? From, string? To, Route? Route, double? RoutedMetres, double? MeasuredMetres, Laying Laying, int Conductors)
 {
+    /// <summary>Whether a route leads there but for its plug, which passes no hole on it.</summary>
+    public bool PlugTooBig { get; init; }
+
     /// <summary>The length that counts, m; null where neither lanes nor hand give one.</summary>
     public double? Metres => MeasuredMetres ?? RoutedMetres;
 
@@ -65,7 +68,11 @@ public sealed record RoutedRig(Rig Rig, IReadOnlyList<Routed> Routes, LaneRoom R
         var laying = new Laying(lead, lay.PlugMillimetres ?? lead, insulation);
         var route = from is null || to is null ? null : router.Best(from, to, laying, lay.Through);
         if (route is not null) room.Put(route, lead, conductors);
-        return new Routed(id, isLine, from, to, route, route is null ? null : Metres(rig.HouseRules, route, given), lay.MeasuredMetres, laying, conductors);
+        return new Routed(id, isLine, from, to, route, route is null ? null : Metres(rig.HouseRules, route, given), lay.MeasuredMetres, laying, conductors)
+        {
+            PlugTooBig = route is null && from is not null && to is not null && laying.PassMillimetres > lead
+                && router.Best(from, to, laying with { PassMillimetres = lead }, lay.Through) is not null,
+        };
     }
 
     /// <summary>

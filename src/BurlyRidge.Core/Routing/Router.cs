@@ -13,11 +13,11 @@ public sealed record Laying(double LeadMillimetres, double PassMillimetres, int 
 /// <param name="Lanes">In order.</param>
 /// <param name="Stations">Where it starts, passes and ends: one more than lanes.</param>
 /// <param name="LaneMetres">Sum of its lanes, m.</param>
-/// <param name="Cost">The same with heat and hazards counted, m.</param>
+/// <param name="Cost">The same with heat, hazards and covers counted, m.</param>
 public sealed record Route(IReadOnlyList<Lane> Lanes, IReadOnlyList<string> Stations, double LaneMetres, double Cost);
 
 /// <summary>
-/// Finds routes over the lanes of a body: the shortest, heat and hazards counted as more length. Into the cabin and out of it a
+/// Finds routes over the lanes of a body: the shortest, heat, hazards and what has to come off counted as more length. Into the cabin and out of it a
 /// route goes at grommets alone, where what it brings fits.
 /// </summary>
 /// <remarks>Shortest paths: Dijkstra, Numerische Mathematik 1 (1959).</remarks>
@@ -41,7 +41,7 @@ public sealed class Router
         foreach (var station in body.Stations) order[station.Id] = order.Count;
         foreach (var lane in body.Lanes)
         {
-            var edge = new Edge(lane, LaneCost.Metres(body, lane), LaneCost.Factor(rules, lane));
+            var edge = new Edge(lane, LaneCost.Metres(body, lane), LaneCost.Of(rules, body, lane));
             lanes[lane.Id] = edge;
             Ends(lane.From).Add(edge);
             Ends(lane.To).Add(edge);
@@ -70,7 +70,7 @@ public sealed class Router
     /// <summary>Where a search stands: a station, come to from inside the cabin or from outside; at the start neither.</summary>
     private readonly record struct Stand(string Station, bool? Inside);
 
-    private sealed record Edge(Lane Lane, double Metres, double Factor)
+    private sealed record Edge(Lane Lane, double Metres, double Cost)
     {
         public bool Inside => Lane.Zone == Zone.Cabin;
 
@@ -79,23 +79,52 @@ public sealed class Router
 
     private Route? Find(string from, string to, Laying laying, IReadOnlyList<string> through, string? without)
     {
-        // A search a leg: to either end of the next lane asked for, over it, and on; the last leg ends at the goal.
-        var starts = new Dictionary<Stand, Trail> { [new Stand(from, null)] = new Trail(0, null, null, from) };
-        foreach (var id in through)
+        var end = Pinned(new Stand(from, null), new Trail(0, null, null, from), laying, through, 0, without, to);
+        return end is null ? null : Trace(end);
+    }
+
+    /// <summary>
+    /// A search a leg: to an end of the next lane asked for, over it, and on; the last leg ends at the goal. No station is passed
+    /// twice: a wire that comes back to where it was is a loop, whoever asked for the lane.
+    /// </summary>
+    private Trail? Pinned(Stand at, Trail trail, Laying laying, IReadOnlyList<string> through, int leg, string? without, string to)
+    {
+        var start = new Dictionary<Stand, Trail> { [at] = trail };
+        var passed = Passed(trail);
+        if (leg == through.Count)
+            return Search(start, laying, without, to, passed).Where(pair => pair.Key.Station == to).Select(pair => pair.Value).MinBy(found => found.Cost);
+        var edge = lanes[through[leg]];
+        Trail? best = null;
+        foreach (var entry in new[] { edge.Lane.From, edge.Lane.To }.OrderBy(end => end != at.Station))
         {
-            var edge = lanes[id];
-            var reached = Search(starts, laying, without, goal: null);
-            starts = [];
-            foreach (var (stand, trail) in reached)
-                if ((edge.Lane.From == stand.Station || edge.Lane.To == stand.Station) && MayPass(stand, edge, laying))
-                    Take(starts, edge, stand, trail);
+            var exit = edge.Beyond(entry);
+            if (passed.Contains(exit) || (at.Station == to && leg > 0)) continue;
+            foreach (var (stand, reached) in Search(start, laying, without, entry, [.. passed, to, exit]).Where(pair => pair.Key.Station == entry && MayPass(pair.Key, edge, laying)).ToList())
+            {
+                var over = new Trail(reached.Cost + edge.Cost, reached, edge, exit);
+                var found = Pinned(new Stand(exit, edge.Inside), over, laying, through, leg + 1, without, to);
+                if (found is not null && (best is null || found.Cost < best.Cost)) best = found;
+            }
+            // Where it stands at one end of the lane already, going round to the other is not what was asked for.
+            if (best is not null && entry == at.Station) return best;
         }
-        var ends = Search(starts, laying, without, to).Where(pair => pair.Key.Station == to).ToList();
-        return ends.Count == 0 ? null : Trace(ends.MinBy(pair => pair.Value.Cost).Value);
+        return best;
+    }
+
+    private static HashSet<string> Passed(Trail trail)
+    {
+        var passed = new HashSet<string>(StringComparer.Ordinal);
+        for (var at = trail; at is not null; at = at.Before) passed.Add(at.Station);
+        return passed;
     }
 
     /// <summary>The cheapest trails to every stand, or as many of them as it takes to know the one to <paramref name="goal"/>.</summary>
-    private Dictionary<Stand, Trail> Search(Dictionary<Stand, Trail> starts, Laying laying, string? without, string? goal)
+    /// <param name="starts">Where it stands, with the way there.</param>
+    /// <param name="laying">What is laid.</param>
+    /// <param name="without">A lane that is not taken.</param>
+    /// <param name="goal">Where it is to come to.</param>
+    /// <param name="avoid">Stations that are not come to.</param>
+    private Dictionary<Stand, Trail> Search(Dictionary<Stand, Trail> starts, Laying laying, string? without, string goal, HashSet<string> avoid)
     {
         var best = new Dictionary<Stand, Trail>();
         var open = new PriorityQueue<Stand, (double Cost, int Order)>();
@@ -111,7 +140,7 @@ public sealed class Router
             if (stand.Station == goal) break;
             foreach (var edge in at.TryGetValue(stand.Station, out var found) ? found : [])
             {
-                if (edge.Lane.Id == without || !HasRoom(edge, laying) || !MayPass(stand, edge, laying)) continue;
+                if (edge.Lane.Id == without || avoid.Contains(edge.Beyond(stand.Station)) || !HasRoom(edge, laying) || !MayPass(stand, edge, laying)) continue;
                 if (Take(best, edge, stand, trail) is { } next) open.Enqueue(next, (best[next].Cost, order[next.Station]));
             }
         }
@@ -121,7 +150,7 @@ public sealed class Router
     private static Stand? Take(Dictionary<Stand, Trail> best, Edge edge, Stand stand, Trail trail)
     {
         var next = new Stand(edge.Beyond(stand.Station), edge.Inside);
-        var then = new Trail(trail.Cost + edge.Metres * edge.Factor, trail, edge, next.Station);
+        var then = new Trail(trail.Cost + edge.Cost, trail, edge, next.Station);
         if (best.TryGetValue(next, out var known) && known.Cost <= then.Cost) return null;
         best[next] = then;
         return next;

@@ -153,6 +153,7 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
             Vehicle = rig.Vehicle with { Batteries = [.. rig.Vehicle.Batteries, new Battery("second", 80, 0.9, 12)], BatteryLink = BatteryLink.Parallel },
         }),
         new("way-found", Verdict.Stop, "a plug too big for every hole", PlacedRigs.Bar, rig => Run(rig, "cf-out--s-in", run => run with { Lay = new Lay { PlugMillimetres = 40 } })),
+        new("way-found", Verdict.Stop, "a plug too big for every hole, measured by hand", PlacedRigs.Bar, rig => Run(rig, "cf-out--s-in", run => run with { Lay = new Lay { PlugMillimetres = 40, MeasuredMetres = 2 } })),
         new("way-measured", Verdict.Watch, "a slip of the tape", Taped(PlacedRigs.Bar, 3), rig => Taped(rig, 12)),
         new("hazard", Verdict.Watch, "a wire past the exhaust", PlacedRigs.Bar, rig => Run(rig, "k-87--plug-a", run => run with { Lay = new Lay { Through = ["battery--fuse-box"] } })),
         new("hole-room", Verdict.Stop, "a thick cable pinned into a thin lane", PlacedRigs.Bar, rig =>

@@ -128,4 +128,38 @@ public class RouterTests
         Assert.DoesNotContain(router.Best("battery", "grille", Bare)!.Lanes, lane => lane.Id == "battery--grille");
         Assert.Equal(["battery--grille"], router.Best("battery", "grille", Bare, ["battery--grille"])!.Lanes.Select(lane => lane.Id));
     }
+
+    /// <summary>Whatever lanes are asked for, in whatever order.</summary>
+    [Fact]
+    public void No_station_is_passed_twice() => Gen.Select(SmallBodies, Gen.Int[0, 9].Array[1, 3]).Sample((body, asked) =>
+    {
+        if (body.Lanes.Count == 0) return;
+        List<string> through = [.. asked.Select(i => body.Lanes[i % body.Lanes.Count].Id).Distinct()];
+        if (new Router(Rules, body, new LaneRoom()).Best("s0", "s2", Bare, through) is not { } route) return;
+        Assert.Distinct(route.Stations);
+        Assert.Equal(through, route.Lanes.Select(lane => lane.Id).Where(through.Contains));
+    }, iter: 1000);
+
+    [Fact]
+    public void A_pinned_lane_that_leads_nowhere_is_no_loop()
+    {
+        var router = new Router(Rules, GenericBody.Of(BodyKind.LongWagon), new LaneRoom());
+        Assert.Null(router.Best("battery", "grille", Bare, ["grille--bumper-front"]));
+        Assert.NotNull(router.Best("battery", "bumper-front", Bare, ["grille--bumper-front"]));
+    }
+
+    /// <summary>Frame and factory harness to the rear, the hinge for what sits on the roof (common practice, no source).</summary>
+    [Theory]
+    [MemberData(nameof(Kinds))]
+    public void To_the_rear_it_follows_the_frame_and_to_the_roof_the_hinge(BodyKind kind)
+    {
+        var router = new Router(Rules, GenericBody.Of(kind), new LaneRoom());
+        foreach (var rear in new[] { "bumper-rear", "tow-socket", "quarter-left", "rear-lamps" })
+        {
+            var route = router.Best("battery", rear, Bare)!;
+            Assert.Contains(route.Lanes, lane => lane.Id == "chassis-front--chassis-mid");
+            Assert.DoesNotContain(route.Lanes, lane => lane.Hazards.Contains(Hazard.Hinge));
+        }
+        Assert.Contains(router.Best("battery", "roof-front", Bare)!.Lanes, lane => lane.Hazards.Contains(Hazard.Hinge));
+    }
 }

@@ -12,14 +12,17 @@ internal static class HazardCheck
 
     private static Finding Find(RigSubject subject, Routed laid)
     {
-        var met = laid.Route!.Lanes.Where(lane => lane.Hazards.Any(Hurts)).ToList();
+        var met = laid.Route!.Lanes.Where(lane => Hurting(lane).Any()).ToList();
         var verdict = met.Count == 0 ? Verdict.Holds : Verdict.Watch;
         var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
         return new Finding(verdict, met.Count, line, () => Kind.Result(verdict, met.Count, 0, "lanes",
             met.Count == 0 ? $"{laid.NameIn(subject.Names)} passes neither exhaust, steering, airbag nor anything that moves."
-                : $"{laid.NameIn(subject.Names)} passes {string.Join("; ", met.Select(lane => $"{string.Join(" and ", lane.Hazards.Where(Hurts).Select(HazardWords.Word))} from {subject.Names.Place(lane.From)} to {subject.Names.Place(lane.To)}"))}: {Care(met)}",
+                : $"{laid.NameIn(subject.Names)} passes {string.Join("; ", met.Select(lane => $"{string.Join(" and ", Hurting(lane).Select(HazardWords.Word))} from {subject.Names.Place(lane.From)} to {subject.Names.Place(lane.To)}"))}: {Care(met)}",
             laid.Id, line));
     }
+
+    /// <summary>Beside the vehicle's own harness a wire is kept from the steering as that is.</summary>
+    private static IEnumerable<Hazard> Hurting(Lane lane) => lane.Hazards.Where(hazard => Hurts(hazard) && !(lane.FactoryHarness && hazard == Hazard.Steering));
 
     /// <summary>A hinge, an edge and a fuel line are met with a sleeve and a tie; the others ask for a decision.</summary>
     private static bool Hurts(Hazard hazard) => hazard is Hazard.Exhaust or Hazard.Steering or Hazard.Moving or Hazard.Airbag;

@@ -193,6 +193,15 @@ export function LanesEditor({ editor, rig, errors }: { editor: RigEditor; rig: R
                   </label>
                 ))}
               </div>
+              <label className="col-span-2 inline-flex min-h-11 items-center gap-2">
+                <input
+                  type="checkbox"
+                  className="size-5 accent-moss"
+                  checked={lane.factoryHarness ?? false}
+                  onChange={(event) => change(lane.id, { factoryHarness: event.target.checked })}
+                />
+                The vehicle's own harness runs along it
+              </label>
               <TextField
                 label="Comes off (commas between)"
                 value={(lane.covers ?? []).join(", ")}
