@@ -3,14 +3,18 @@ using BurlyRidge.Core.Protection;
 
 namespace BurlyRidge.Core.Sizing;
 
-/// <summary>A branch fuse behind a main one, with the least current that a short far behind it draws.</summary>
-public sealed record BranchFuse(Link Device, double FarAmps)
+/// <summary>A branch fuse behind a main one.</summary>
+/// <param name="FarAmps">The least that a short far behind it draws, A.</param>
+/// <param name="NearAmps">The most that one right behind it draws, A.</param>
+public sealed record BranchFuse(Link Device, double FarAmps, double NearAmps)
 {
-    /// <summary>The slowest that it opens at that, s.</summary>
-    public double SlowestSeconds => FuseTime.SlowestSeconds(Device.Fuse!, FarAmps);
+    /// <summary>Whether it opens before <paramref name="main"/> may, on a short far behind it and on one right behind it.</summary>
+    public bool Before(Fuse main) => BeforeAt(main, FarAmps) && BeforeAt(main, NearAmps);
 
-    /// <summary>Whether it opens before <paramref name="main"/> may.</summary>
-    public bool Before(Fuse main) => SlowestSeconds <= FuseTime.FastestSeconds(main, FarAmps);
+    /// <summary>The current at which it is worst beside <paramref name="main"/>, A.</summary>
+    public double WorstAmps(Fuse main) => BeforeAt(main, FarAmps) && !BeforeAt(main, NearAmps) ? NearAmps : FarAmps;
+
+    private bool BeforeAt(Fuse main, double amps) => FuseTime.SlowestSeconds(Device.Fuse!, amps) <= FuseTime.FastestSeconds(main, amps);
 }
 
 /// <summary>Which fuses stand behind which.</summary>
@@ -30,7 +34,7 @@ public static class Selectivity
                 var way = behind.Feeders.FirstOrDefault(feeder => feeder.Device == device);
                 if (behind.Grounded || way is null) continue;
                 var amps = behind.Terminals.Select(terminal => study.Faults.Least(way, terminal)).Where(least => least > 0).DefaultIfEmpty(0).Min();
-                if (amps > 0) yield return new BranchFuse(device, amps);
+                if (amps > 0) yield return new BranchFuse(device, amps, Math.Max(amps, study.Faults.AtDevice(device)));
             }
         }
     }

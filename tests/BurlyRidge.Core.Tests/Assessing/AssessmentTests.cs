@@ -100,9 +100,11 @@ public class AssessmentTests
     public void A_branch_opens_before_its_main_fuse_where_the_bands_part()
     {
         var study = RigStudy.Of(GoodRigs.Box);
-        var branch = new BranchFuse(study.Map.Find("box.o1-fuse")!, 115);
-        Assert.Equal(0.11, branch.SlowestSeconds, 0.01);
+        var branch = new BranchFuse(study.Map.Find("box.o1-fuse")!, 115, 115);
         Assert.True(branch.Before(new Fuse(50, FuseFamily.BoltDown)));
+        // Right behind it, at 800 A, I²t is constant: 0.1 s · 120² = 1,440 A²s against 0.1 s · 250² = 6,250 of the bolt-down, and 0.04 s · 140² = 784 of a 40 A blade.
+        Assert.True((branch with { NearAmps = 800 }).Before(new Fuse(50, FuseFamily.BoltDown)));
+        Assert.False((branch with { NearAmps = 800 }).Before(new Fuse(40, FuseFamily.Blade)));
         Assert.False(branch.Before(new Fuse(25, FuseFamily.Blade)));
         Assert.Equal(["box.o1-fuse", "box.o2-fuse", "box.o3-fuse"],
             Selectivity.Branches(study, study.Map.Find("main")!).Select(found => found.Device.Id).Order(StringComparer.Ordinal));

@@ -19,12 +19,13 @@ internal static class SelectivityCheck
 
     private static Finding Find(RigSubject subject, Link main, BranchFuse branch)
     {
-        var slowest = branch.SlowestSeconds;
-        var fastest = FuseTime.FastestSeconds(main.Fuse!, branch.FarAmps);
+        var amps = branch.WorstAmps(main.Fuse!);
+        var slowest = FuseTime.SlowestSeconds(branch.Device.Fuse!, amps);
+        var fastest = FuseTime.FastestSeconds(main.Fuse!, amps);
         var verdict = branch.Before(main.Fuse!) ? Verdict.Holds : Verdict.Watch;
         return new Finding(verdict, double.IsPositiveInfinity(fastest) ? 0 : slowest / fastest, subject.LineOf(main.Id), () => Kind.Result(
             verdict, slowest, fastest, "s",
-            $"A short far behind {PartNames.Small(subject.Names[branch.Device.Id])}, {branch.Device.Fuse}, draws {Format.Amps(branch.FarAmps)}: it opens "
+            $"A short {(amps == branch.FarAmps ? "far" : "right")} behind {PartNames.Small(subject.Names[branch.Device.Id])}, {branch.Device.Fuse}, draws {Format.Amps(amps)}: it opens "
                 + (double.IsPositiveInfinity(slowest) ? "slowly if at all" : $"within {Format.Seconds(slowest)}")
                 + (double.IsPositiveInfinity(fastest) ? $", and {PartNames.Small(subject.Names[main.Id])}, {main.Fuse}, holds." : $"; {PartNames.Small(subject.Names[main.Id])}, {main.Fuse}, may open after {Format.Seconds(fastest)}."),
             branch.Device.Id, subject.LineOf(main.Id)));
