@@ -36,7 +36,7 @@ public sealed class FaultCurrents
     private FaultCurrents(Rig rig, WiringMap map, Feeds feeds)
     {
         (this.rig, this.map, this.feeds) = (rig, map, feeds);
-        greatestVolts = Battery.OpenVolts(1) * Cells + (rig.Vehicle.Alternator?.CruiseAmps ?? 0) * Starts(1).Min(start => start.Item2);
+        greatestVolts = Battery.OpenVolts(1) * Cells + (rig.Vehicle.Alternator?.CruiseAmps ?? 0) * Starts(1).Min(start => start.Ohms);
         var grounds = rig.Vehicle.Batteries.Take(rig.Vehicle.BatteryLink == BatteryLink.Series ? 1 : int.MaxValue).Select(battery => ($"{battery.Id}.minus", 0.0));
         hotBack = OhmPaths.From(map, grounds, link => link.HotOhms, link => link.Kind != LinkKind.Device, number => feeds.Of(number).Grounded);
         hotOut = Out(link => link.HotOhms, ColdBatteryFactor);
@@ -62,9 +62,11 @@ public sealed class FaultCurrents
     /// <summary>The least current of a short at a terminal, by one way into the section that it lies in, A.</summary>
     public double Least(Feeder feeder, string terminal)
     {
-        var back = Math.Max(TypicalOhms.AgedBodyFactor * TypicalOhms.FarBody, loadReturns.GetValueOrDefault(terminal));
-        return MinVolts(rig.Vehicle) / (Within(feeder).Hot.Ohms(terminal) + back);
+        return MinVolts(rig.Vehicle) / (Within(feeder).Hot.Ohms(terminal) + Back(terminal));
     }
+
+    /// <summary>Resistance of what a short at a terminal returns through, Ω: an aged body, or a load's own way back where that is more.</summary>
+    public double Back(string terminal) => Math.Max(TypicalOhms.AgedBodyFactor * TypicalOhms.FarBody, loadReturns.GetValueOrDefault(terminal));
 
     private double Cells => rig.Vehicle.SystemVolts / 12.0;
 
@@ -77,7 +79,8 @@ public sealed class FaultCurrents
     private OhmPaths Out(Func<Link, double> ohms, double batteryFactor) => OhmPaths.From(
         map, Starts(batteryFactor), ohms, _ => true, number => !feeds.Of(number).Grounded);
 
-    private IEnumerable<(string, double)> Starts(double factor)
+    /// <summary>The batteries' plus posts, each with what lies before it, Ω; at a multiple of their resistance.</summary>
+    public IEnumerable<(string Terminal, double Ohms)> Starts(double factor)
     {
         var vehicle = rig.Vehicle;
         var sum = 0.0;

@@ -19,6 +19,8 @@ public sealed class RigStudy
 
     private readonly FeedSums sums;
 
+    private readonly SharedShorts shared;
+
     private readonly Dictionary<string, LineStudy> linesById;
 
     private readonly IReadOnlyDictionary<string, DesignCurrent> limited;
@@ -47,6 +49,7 @@ public sealed class RigStudy
         limited = LimitedChains.Of(wired, Map);
         lampIds = [.. wired.Fixtures.Select(fixture => fixture.Id)];
         sums = new FeedSums(Map, Feeds);
+        shared = new SharedShorts(wired, Map, Feeds, Faults);
         Runs = [.. wired.Runs.Unless(cancellation).Select(run => Figures(run))];
         Leads = [.. VehicleLeads.Of(wired, Map).Select(Lead)];
     }
@@ -148,7 +151,7 @@ public sealed class RigStudy
         var most = Design(run.Id);
         var celsius = Ampacity.ConductorCelsius(most.Amps, ampacity, run.InsulationCelsius, ambient);
         var section = Feeds.Of(run.From);
-        return new RunFigures(
+        var figures = new RunFigures(
             run, wire, most.Amps, most.State, most.Amps * wire.Ohms(run.LengthMetres, celsius), ambient, ampacity, celsius,
             [.. Faults.ByRun[run.Id]],
             section.Grounded ? 0 : section.LimitedSources.Sum(source => source.LimitAmps),
@@ -160,6 +163,7 @@ public sealed class RigStudy
             Together = sums.Into(Map.Find(run.Id)!),
             LeadsTo = Limits.UnfusedLength(run) <= Limits.UnfusedMetres ? run.Ends().Select(LeadsTo).FirstOrDefault(device => device is not null) : null,
         };
+        return figures.Together.Count == 0 || figures.Tail ? figures : figures with { Shared = size => shared.Worst(figures, size) };
 
         // The fuse that a terminal is one side of, where the run alone leads to it and what is fed stands behind it.
         Link? LeadsTo(string terminal) =>

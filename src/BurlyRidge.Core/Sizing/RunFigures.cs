@@ -43,6 +43,9 @@ public sealed record RunFigures(
     /// <summary>What feeds either of its ends together, where more than one fuse does.</summary>
     internal IReadOnlyList<FeedSum> Together { get; init; } = [];
 
+    /// <summary>The worst short that several fuses feed together, on a size of wire; null where one fuse at most feeds it.</summary>
+    public Func<WireSize, SharedShort>? Shared { get; init; }
+
     /// <summary>The fuse that it leads to, where it is as short as may be with no fuse and nothing else hangs on its end: it needs to be good for that one.</summary>
     public Link? LeadsTo { get; init; }
 

@@ -87,7 +87,7 @@ public static class WireLadder
     {
         var hot = Math.Max(figures.AmbientCelsius, figures.Run.InsulationCelsius);
         double Ohms(WireSize size) => size.Ohms(figures.Run.LengthMetres, hot);
-        return figures.Faults.All(fault =>
+        return (figures.Shared is not { } shared || shared(wire).Clears) && figures.Faults.All(fault =>
         {
             if (fault.Device is not { } device) return true;
             // The same loop with this run on another size.

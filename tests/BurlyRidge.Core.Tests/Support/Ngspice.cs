@@ -29,6 +29,24 @@ internal static class Ngspice
             .ToDictionary(parts => parts[0], parts => double.Parse(parts[1], CultureInfo.InvariantCulture), StringComparer.Ordinal);
     }
 
+    /// <summary>Voltage of a node of a netlist at the end of a transient from no charge anywhere.</summary>
+    public static double AfterTransient(string elements, string node, double stepSeconds, double seconds)
+    {
+        var deck = string.Create(CultureInfo.InvariantCulture, $"""
+            {elements}.options reltol=1e-5
+            .control
+            set numdgt=15
+            tran {stepSeconds} {seconds} 0 {stepSeconds} uic
+            let last = v({node})[length(v({node}))-1]
+            print last
+            quit
+            .endc
+            .end
+
+            """);
+        return Run(deck).Where(line => line.StartsWith("last = ", StringComparison.Ordinal)).Select(line => double.Parse(line[7..], CultureInfo.InvariantCulture)).Single();
+    }
+
     private static List<string> Run(string deck)
     {
         var file = Path.Combine(Path.GetTempPath(), $"line-{Guid.NewGuid():n}.cir");

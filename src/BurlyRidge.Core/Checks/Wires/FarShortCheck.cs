@@ -11,10 +11,30 @@ internal static class FarShortCheck
         "I²t = k²S² of IEC 60364-5-54 annex A against the slowest time of ISO 8820 (both from memory); battery cold and a quarter full, body aged (typical)");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
-        from figures in subject.Study.Conductors
-        from fault in figures.Faults
-        where fault.Device is not null && fault.FarAmps > 0
-        select Find(subject, figures, fault));
+    [
+        .. from figures in subject.Study.Conductors
+           from fault in figures.Faults
+           where fault.Device is not null && fault.FarAmps > 0
+           select Find(subject, figures, fault),
+        .. from figures in subject.Study.Conductors
+           where figures.Shared is not null
+           let found = figures.Shared!(figures.Wire)
+           where found.Openings.Count > 0 || !found.Clears
+           select Find(subject, figures, found),
+    ]);
+
+    /// <summary>The wire takes the sum of what several fuses let through, until one after the other has opened.</summary>
+    private static Finding Find(RigSubject subject, RunFigures figures, SharedShort found)
+    {
+        var verdict = found.Clears ? Verdict.Holds : Verdict.Stop;
+        var line = subject.LineOf(figures.Run.Id);
+        return new Finding(verdict, found.HeatFraction, line, () => Kind.Result(
+            verdict, found.HeatFraction, 1, "",
+            $"A short at {subject.Names.Terminal(found.Terminal)} is fed by several fuses: {Format.Amps(found.Amps)} flow through {PartNames.Small(subject.Names.Wire(figures.Run))}"
+                + string.Concat(found.Openings.Select(opening => $"; {PartNames.Small(subject.Names[opening.Device.Id])} opens within {Format.Seconds(opening.Seconds)}"))
+                + (double.IsPositiveInfinity(found.HeatFraction) ? ". What flows then opens nothing, and is more than the wire carries." : $". That heats it to {Format.Percent(found.HeatFraction)} of what it stands."),
+            figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, SizeChoice.WireForShorts(subject.Saved, figures)?.Name)));
+    }
 
     private static Finding Find(RigSubject subject, RunFigures figures, RunFault fault)
     {
