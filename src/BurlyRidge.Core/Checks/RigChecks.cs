@@ -20,6 +20,7 @@ public static class RigChecks
     [
         new(HighVoltageCheck.Kind, HighVoltageCheck.Judge),
         new(LineLightsCheck.Kind, LineLightsCheck.Judge),
+        new(LineOffCheck.Kind, LineOffCheck.Judge),
         new(WireFoundCheck.Kind, WireFoundCheck.Judge),
         new(WireLoadCheck.Kind, WireLoadCheck.Judge),
         new(WireFuseCheck.Kind, WireFuseCheck.Judge),
@@ -46,6 +47,7 @@ public static class RigChecks
         new(PartVoltsCheck.Kind, PartVoltsCheck.Judge),
         new(HalfTapCheck.Kind, HalfTapCheck.Judge),
         new(RelayContactCheck.Kind, RelayContactCheck.Judge),
+        new(ContactBypassedCheck.Kind, ContactBypassedCheck.Judge),
         new(CoilVoltsCheck.Kind, CoilVoltsCheck.Judge),
         new(CoilPullCheck.Kind, CoilPullCheck.Judge),
         new(CoilDiodeCheck.Kind, CoilDiodeCheck.Judge),

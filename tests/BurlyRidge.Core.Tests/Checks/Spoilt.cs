@@ -29,6 +29,8 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
             Relay(rig, relay => relay with { Pinout = new RelayPinout(CoilPlus: "30", CoilMinus: "87", Common: "86", Open: "85") })),
         new("line-lights", Verdict.Stop, "a lamp the wrong way round", Lamp(GoodRigs.Bar, lamp => lamp with { Kind = LampKind.ResistorLed }), rig =>
             Run(Run(rig, "plug-b--bar-plus", run => run with { To = "bar.minus" }), "bar-minus--e", run => run with { From = "bar.plus" })),
+        new("line-off", Verdict.Stop, "a relay that holds itself in", GoodRigs.Bar, rig => rig with { Runs = [.. rig.Runs, Sketch.Run("k.87", "k.86", 0.1, "16 AWG") with { Colour = "red" }] }),
+        new("contact-bypassed", Verdict.Stop, "a wire past the relay", GoodRigs.Bar, rig => rig with { Runs = [.. rig.Runs, Sketch.Run("f.out", "plug.a", 1, "12 AWG") with { Colour = "red" }] }),
         new("wire-found", Verdict.Stop, "a quick plan far too long", Core.Rigs.Rig.Empty(12, UnitSystem.Metric) with { Lines = [new Line("bar", "Bar", Support.Make.Line(60, 3))] },
             rig => rig with { Lines = [rig.Lines[0] with { Plan = rig.Lines[0].Plan! with { OneWayMetres = 99, Lamps = [new LampSet(LampKind.RegulatedLed, 1, 450)] } }] }),
         new("wire-load", Verdict.Stop, "thin wire to the lamp", Hot(GoodRigs.Bar), rig => Wire(rig, "k-87--plug-a", "20 AWG")),
