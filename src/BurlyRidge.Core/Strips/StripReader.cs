@@ -11,12 +11,12 @@ public static class StripReader
     /// <summary>The most loose ends that are listed.</summary>
     private const int MaxLoose = 40;
 
-    /// <summary>The line of <paramref name="study"/> from source to earth, in the state that the least lights it.</summary>
+    /// <summary>The line of <paramref name="study"/> from source to earth, in the state that the least lights it; with what works it in others beside that.</summary>
     /// <param name="rig">The whole rig, wired.</param>
     public static Strip Of(Rig rig, WiringMap map, LineStudy study) => Of(rig, map, new StationWords(rig), study);
 
     /// <summary>The same where several lines of one rig are read.</summary>
-    internal static Strip Of(Rig rig, WiringMap map, StationWords words, LineStudy study)
+    internal static Strip Of(Rig rig, WiringMap map, StationWords words, LineStudy study, bool otherStates = true)
     {
         List<string> lamps = [.. study.Lamps.OrderByDescending(lamp => lamp.DropFraction).Select(lamp => lamp.Id)];
         var coils = new List<string>();
@@ -30,8 +30,14 @@ public static class StripReader
             coils.AddRange(more);
         }
         List<string> asks = [.. Needs(map, strands).Select(need => Ask(rig, words.Names, need)).OfType<string>().Distinct()];
+        foreach (var other in otherStates ? OtherStates(study) : [])
+            strands = OtherWays.Added(strands, Of(rig, map, words, study with { Off = LineStudy.SolveOff(study.Off.Harness, other) }, otherStates: false).Strands);
         return new Strip(strands, asks, strands.Count == 0 ? Loose(map, words, study) : []);
     }
+
+    /// <summary>States in which a signal lights the line that need not be on in the least that does: its automatic half.</summary>
+    private static IEnumerable<RigState> OtherStates(LineStudy study) =>
+        study.Trigger.On is { } on ? study.Trigger.BySignal.Where(pair => !on.Has(pair.Key)).Select(pair => pair.Value) : [];
 
     private static IEnumerable<Need> Needs(WiringMap map, IEnumerable<Strand> strands) =>
         strands.SelectMany(strand => strand.Stations).SelectMany(station => map.Find(station.Element)?.Needs ?? []);

@@ -2,7 +2,10 @@ using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Exchange.Drawings;
 using BurlyRidge.Core.Strips;
+using BurlyRidge.Core.Templates;
+using BurlyRidge.Core.Wording;
 using BurlyRidge.Core.Tests.Support.Shapes;
 
 namespace BurlyRidge.Core.Tests.Strips;
@@ -144,5 +147,26 @@ public class StripTests
         var dark = LineView.Of(rig, "line", new RigState())!.States[0];
         Assert.Equal("asked", dark.Id);
         Assert.All(dark.Figures.Strands[0], station => Assert.Equal(0, station.Amps, 1e-3));
+    }
+
+    /// <summary>Both halves of an on, off, automatic line: by hand, and by the reversing signal through the third position.</summary>
+    [Fact]
+    public void The_automatic_half_stands_beside_the_one_by_hand()
+    {
+        var pod = new Fixture("pod", "Pod", [new LampFunction("main", LampKind.RegulatedLed, 20)]);
+        var rig = LineTemplates.Build(Rig.Empty(12, UnitSystem.Metric), new TemplateAnswers("rear-auto", "Rear", pod, 2)).Rig;
+        var strip = LineView.Of(rig, rig.Lines[0].Id)!.Strip;
+        var stations = strip.Strands.SelectMany(strand => strand.Stations).ToList();
+        Assert.Distinct(stations.Select(station => station.Id));
+        Assert.Contains(stations, station => station.Kind == StripKind.Signal);
+        var part = Assert.Single(rig.Switches).Id;
+        Assert.Equal(2, stations.Count(station => station.Kind == StripKind.Switch && station.Part == part));
+        // Every wire from the signal to the coil is on it, so that each can be chosen there.
+        var shown = stations.Select(station => station.Element).ToHashSet();
+        Assert.All(rig.Runs.Where(run => run.From.StartsWith("reverse", StringComparison.Ordinal) || run.To.StartsWith("reverse", StringComparison.Ordinal)), run => Assert.Contains(run.Id, shown));
+        var automatic = strip.Strands.Single(strand => strand.Stations.Any(station => station.Kind == StripKind.Signal));
+        Assert.True(automatic.Control);
+        Assert.NotNull(automatic.Joins);
+        Assert.Contains("reverse", Diagram.OfLine(rig, rig.Lines[0].Id)!, StringComparison.OrdinalIgnoreCase);
     }
 }
