@@ -56,12 +56,16 @@ internal static class RelayAlterations
             if (run.From == contact.To || run.To == contact.To) return -by;
             return (coil.Contains(run.From) || coil.Contains(run.To)) && !earths.Contains(run.To) && !earths.Contains(run.From) ? by : 0;
         }
+        // A stud that the coil alone returns to goes along: its wire stays as short as it is.
+        var own = site.Rig.Runs.Where(run => coil.Contains(run.From) || coil.Contains(run.To)).SelectMany(run => run.Ends()).Where(earths.Contains)
+            .Where(earth => site.Rig.Runs.Where(run => run.From == earth || run.To == earth).All(run => coil.Contains(run.From) || coil.Contains(run.To)));
+        List<string> moved = [relay.Id, .. own.Distinct()];
         var next = toLamps ? Far(site, contact) : site.RunsAt(contact.From).Select(run => Other(run, contact.From)).First();
         var place = site.Rig.Places.FirstOrDefault(place => place.Part == TerminalIndex.Split(next).Part);
         return site.Rig with
         {
             Runs = [.. site.Rig.Runs.Select(run => Change(run) is not 0 and var change ? run with { LengthMetres = Math.Max(MinMetres, run.LengthMetres + change) } : run)],
-            Places = place is null ? site.Rig.Places : [.. site.Rig.Places.Where(other => other.Part != relay.Id), new Place(relay.Id, place.At)],
+            Places = place is null ? site.Rig.Places : [.. site.Rig.Places.Where(other => !moved.Contains(other.Part)), .. moved.Select(part => new Place(part, place.At))],
         };
     }
 

@@ -13,11 +13,11 @@ public sealed record AuxOutput(string Id, double RatingAmps, string LeadWire, Fe
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["out"];
 
-    /// <inheritdoc/>
+    /// <summary>On the battery through its own fuse; one that follows the key is pulled in by it, and the key carries no lamp current.</summary>
     public IEnumerable<PartElement> Elements(Surroundings around) =>
     [
-        new PartElement($"{Id}.fuse", around.Live(Feed), $"{Id}.fused", Law.Fuse.InHolder(FuseTable.AtLeast(RatingAmps))),
-        new PartElement($"{Id}.switch", $"{Id}.fused", $"{Id}.switched", new Law.Contact(TypicalOhms.RelayContact)) { Needs = [new Need.Press(Id)] },
+        new PartElement($"{Id}.fuse", around.Vehicle.SystemPlus, $"{Id}.fused", Law.Fuse.InHolder(FuseTable.AtLeast(RatingAmps))),
+        new PartElement($"{Id}.switch", $"{Id}.fused", $"{Id}.switched", new Law.Contact(TypicalOhms.RelayContact)) { Needs = Feed == Feed.Ignition ? [new Need.Press(Id), new Need.KeyOn()] : [new Need.Press(Id)] },
         new PartElement(Id, $"{Id}.switched", $"{Id}.out", Law.Wire.OfVehicle(LeadWire, LeadMetres, around)),
     ];
 

@@ -57,6 +57,9 @@ public sealed record HouseRules
     /// <summary>Loop at each end, so that it can be worked on again, m (common practice, no source).</summary>
     public double LoopMetres { get; init; } = 0.15;
 
+    /// <summary>The colour of a line's wires by what its light is for.</summary>
+    public UseColours Colours { get; init; } = new();
+
     /// <summary>The most sizes of wire that are bought; null: as many as it takes.</summary>
     public int? MostGauges { get; init; }
 
@@ -141,4 +144,25 @@ public enum TriggerSchool
 
     /// <summary>A switch of its own, for slow work off the road.</summary>
     OwnSwitch,
+}
+
+/// <summary>A colour of insulation for each use of light (house rule); black is what comes back, red what several lines share.</summary>
+public sealed record UseColours(
+    string Forward = "white", string Side = "yellow", string Rear = "green", string Work = "blue", string Marker = "brown", string Inside = "violet", string Other = "orange")
+{
+    /// <summary>The colour for a use.</summary>
+    public string Of(LineUse use) => use switch
+    {
+        LineUse.Forward => Forward,
+        LineUse.Side => Side,
+        LineUse.Rear => Rear,
+        LineUse.Work => Work,
+        LineUse.Marker => Marker,
+        LineUse.Inside => Inside,
+        _ => Other,
+    };
+
+    /// <summary>Every one, by the name of its field.</summary>
+    public IEnumerable<(string Field, string Colour)> All() =>
+        [("forward", Forward), ("side", Side), ("rear", Rear), ("work", Work), ("marker", Marker), ("inside", Inside), ("other", Other)];
 }

@@ -49,6 +49,7 @@ public static class RigValidation
         problems.Within("houseRules.slackFraction", rules.SlackFraction, 0, 1);
         problems.Within("houseRules.loopMetres", rules.LoopMetres, 0, 2, "m");
         problems.Within("houseRules.leftOnHours", rules.LeftOnHours, 0, 1000, "h");
+        foreach (var (field, colour) in rules.Colours.All()) problems.Text($"houseRules.colours.{field}", colour, 40);
         if (rules.MostGauges is { } gauges) problems.Within("houseRules.mostGauges", gauges, 1, 20, "sizes");
         problems.Within("houseRules.zoneCelsius.exterior", rules.ZoneCelsius.Exterior, -40, 150, "°C");
         problems.Within("houseRules.zoneCelsius.cabin", rules.ZoneCelsius.Cabin, -40, 150, "°C");

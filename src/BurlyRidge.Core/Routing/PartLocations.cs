@@ -8,13 +8,22 @@ public sealed class PartLocations
 {
     private readonly Dictionary<string, string> stations = new(StringComparer.Ordinal);
 
+    private Body? body;
+    private string? rear;
+    private bool sideLightPlaced;
+
     private PartLocations() { }
 
     /// <summary>Reads where parts are placed; parts of the vehicle's own that nobody placed are at the first station of their kind.</summary>
     public static PartLocations Of(Rig rig)
     {
-        var whereabouts = new PartLocations();
-        if (rig.Body is not { } body) return whereabouts;
+        if (rig.Body is not { } body) return new PartLocations();
+        var whereabouts = new PartLocations
+        {
+            body = body,
+            rear = body.Stations.FirstOrDefault(station => station.Kind == StationKind.RearLamps)?.Id,
+            sideLightPlaced = rig.Places.Any(place => place.Part == VehicleSignal.NameOf(Signal.SideLight)),
+        };
         string? First(StationKind kind) => body.Stations.FirstOrDefault(station => station.Kind == kind)?.Id;
         void Put(string part, string? station)
         {
@@ -42,6 +51,23 @@ public sealed class PartLocations
 
     /// <summary>The station of a terminal's part; null where nobody said.</summary>
     public string? OfTerminal(string terminal) => Of(TerminalIndex.Split(terminal).Part);
+
+    /// <summary>
+    /// The stations of a run's two ends. The side lights are at both ends of the vehicle: they are met where the run's other
+    /// end is nearer, unless somebody said where.
+    /// </summary>
+    public (string? From, string? To) OfRun(Run run)
+    {
+        var (from, to) = (OfTerminal(run.From), OfTerminal(run.To));
+        return (Nearer(run.From, from, to), Nearer(run.To, to, from));
+    }
+
+    /// <summary>Where a part of the vehicle's own is met on the way to a station.</summary>
+    public string? Toward(string part, string? station) => Nearer($"{part}.", Of(part), station);
+
+    private string? Nearer(string terminal, string? at, string? other) =>
+        rear is not null && body is not null && other is not null && TerminalIndex.Split(terminal).Part == VehicleSignal.NameOf(Signal.SideLight) && !sideLightPlaced
+            && body.StationOf(at ?? "") is { } front && body.StationOf(other) is { } there && body.StationOf(rear)!.At.To(there.At) < front.At.To(there.At) ? rear : at;
 
     /// <summary>The station that a place of a body has its wires at: itself, or that of the mount or space.</summary>
     public static string? Station(Body body, string at) => body.StationOf(at)?.Id

@@ -46,8 +46,10 @@ public sealed record RoutedRig(Rig Rig, IReadOnlyList<Routed> Routes, LaneRoom R
         var router = new Router(rig.HouseRules, body, room);
         var routes = new List<Routed>();
         foreach (var run in rig.Runs.Where(run => run.Lay is not null))
-            routes.Add(Lie(rig, router, room, run.Id, false, whereabouts.OfTerminal(run.From), whereabouts.OfTerminal(run.To), run.Lay!, run.LengthMetres,
-                Thickness.Lead(WireTable.Find(run.Wire)!), run.InsulationCelsius, control.Has(run) ? 0 : 1));
+        {
+            var (from, to) = whereabouts.OfRun(run);
+            routes.Add(Lie(rig, router, room, run.Id, false, from, to, run.Lay!, run.LengthMetres, Thickness.Lead(WireTable.Find(run.Wire)!), run.InsulationCelsius, control.Has(run) ? 0 : 1));
+        }
         foreach (var line in rig.Lines.Where(line => line.Plan?.Lay is not null))
         {
             var plan = line.Plan!;

@@ -138,12 +138,14 @@ internal sealed class LineBuilder
     }
 
     /// <param name="foundOn">Whether it is left on, as one is that only arms a signal.</param>
-    public string Switch(string part = "switch", bool threeWay = false, bool foundOn = false)
+    /// <param name="atLamps">Whether it sits at the lamps, and not in the dash.</param>
+    public string Switch(string part = "switch", bool threeWay = false, bool foundOn = false, bool atLamps = false)
     {
         var id = Name(part);
         var (off, on) = (new SwitchPosition("off", []), new SwitchPosition("on", [new PinPair(threeWay ? "live" : "in", "out")]));
         SwitchPosition[] positions = threeWay ? [off, on, new("auto", [new PinPair("signal", "out")])] : foundOn ? [on, off] : [off, on];
         Rig = Rig with { Switches = [.. Rig.Switches, new Switch(id, 5, positions) { Name = Named(part), Lamps = [new SwitchLamp("light", threeWay ? "live" : "in", "lamp")] }] };
+        if (atLamps) PlaceAtLamps(id);
         return id;
     }
 
@@ -227,6 +229,18 @@ internal sealed class LineBuilder
 
     private const int TailBundle = 2;
 
+    /// <summary>A joint in a wire of the vehicle's own; gives the terminal that goes on from it.</summary>
+    public string PickUp(string terminal, Zone zone, JointKind kind = JointKind.Crimp)
+    {
+        var joint = Joint(kind == JointKind.Plug ? "adaptor" : "pick-up", kind, zone, atLamps: false);
+        if (Rig.Body is { } body && PartLocations.Of(Rig).Toward(TerminalIndex.Split(terminal).Part, At is null ? null : PartLocations.Station(body, At)) is { } met) PlaceAt(joint, met);
+        Thin(terminal, $"{joint}.a", PickUpMetres, zone);
+        return $"{joint}.b";
+    }
+
+    /// <summary>From a vehicle's wire to the joint on it, m.</summary>
+    private const double PickUpMetres = 0.2;
+
     /// <summary>A wire to a coil, a switch or a lamp of a switch.</summary>
     public void Thin(string from, string to, double metres, params IReadOnlyList<Zone> zones) => Run(from, to, metres, Limits.ControlSquareMillimetres, zones);
 
@@ -306,24 +320,25 @@ internal sealed class LineBuilder
         if (lamp.Lamp.Switched == SwitchedSide.Minus)
         {
             Thin(ControlFuse(live), $"{relay}.86", NearMetres);
-            if (armedBy is null) Thin($"{relay}.85", lamp.Minus, 1);
+            var turning = PickUp(lamp.Minus, Zone.EngineBay);
+            if (armedBy is null) Thin($"{relay}.85", turning, 1);
             else
             {
                 ToDash($"{relay}.85", $"{armedBy}.in");
-                ToDash($"{armedBy}.out", lamp.Minus);
+                ToDash($"{armedBy}.out", turning);
             }
             Notes.Add("The beam is switched in its minus: the coil hangs between fused plus and the wire that turns to earth, and the switch's own lamp stays unearthed.");
             return;
         }
-        if (armedBy is null) Thin(lamp.Plus, $"{relay}.86", 1);
+        // Both wires at once are taken by an adaptor in the lamp's own plug, one by a joint in it.
+        var pickUp = PickUp(lamp.Plus, Zone.EngineBay, byLamp ? JointKind.Plug : JointKind.Crimp);
+        if (armedBy is null) Thin(pickUp, $"{relay}.86", 1);
         else
         {
-            var pickUp = Joint("pick-up", JointKind.Crimp, Zone.EngineBay, atLamps: false);
-            Thin(lamp.Plus, $"{pickUp}.a", 0.2);
-            ToDash($"{pickUp}.b", $"{armedBy}.in");
+            ToDash(pickUp, $"{armedBy}.in");
             ToDash($"{armedBy}.out", $"{relay}.86");
         }
-        if (byLamp) Thin($"{relay}.85", lamp.Minus, 1);
+        if (byLamp) Thin($"{relay}.85", PickUp(lamp.Minus, Zone.EngineBay, JointKind.Plug), 1);
         else CoilToStud($"{relay}.85");
         Notes.Add("The beam's wire gives the coil's current and no more.");
     }

@@ -37,7 +37,8 @@ public static class LineTemplates
         var builder = new LineBuilder(rig, new LineWanted(request.Name, [.. Enumerable.Repeat(request.Lamp, request.Count)], request.At, request.Return, request.Metres) { Output = request.Output });
         All.First(template => template.Id == request.Template).Build(builder);
         var sized = WholeRig.Of(builder.Finish(), sizes, cancellation).Resize(builder.LineId, cancellation: cancellation).Rig;
-        return new BuiltLine(WireColours.After(rig, rig.Runs.Count == 0 ? WireColours.Give(sized) : sized), builder.LineId, builder.Notes);
+        var own = rig.Runs.Select(run => run.Id).ToHashSet(StringComparer.Ordinal);
+        return new BuiltLine(WireColours.OfStarted(sized, builder.LineId, run => !own.Contains(run.Id)), builder.LineId, builder.Notes);
     }
 
     private static string? Burns(Rig rig, Template template, Fixture lamp)

@@ -106,14 +106,14 @@ internal static class OutputTemplates
         var output = Output(builder);
         var from = $"{output}.out";
         var metres = builder.Metres;
-        if (builder.Metres > 3 && builder.Rig.Vehicle.PassThroughs.FirstOrDefault(lead => builder.Rig.Runs.All(run => TerminalIndex.Split(run.From).Part != lead.Id && TerminalIndex.Split(run.To).Part != lead.Id)) is { } lead)
+        foreach (var (lead, near, far) in SpareLeads.Toward(builder.Rig, builder.Wanted.At, builder.Metres))
         {
             var plug = builder.Joint("lead-plug", JointKind.Plug, Zone.EngineBay, atLamps: false);
-            builder.Power(from, $"{plug}.a", 0.3);
-            builder.Power($"{plug}.b", $"{lead.Id}.a", LineBuilder.NearMetres);
-            from = $"{lead.Id}.b";
-            metres = Math.Max(LineBuilder.NearMetres, builder.Metres - lead.LengthMetres);
-            builder.Notes.Add($"The spare {lead.Colour} lead takes it to the {lead.ToPlace}; a jumper goes on from there.");
+            builder.Power(from, $"{plug}.a", LineBuilder.NearMetres);
+            builder.Power($"{plug}.b", $"{lead.Id}.{near}", LineBuilder.NearMetres);
+            from = $"{lead.Id}.{far}";
+            metres = Math.Max(LineBuilder.NearMetres, metres - lead.LengthMetres);
+            builder.Notes.Add($"The spare {lead.Colour} lead takes it to the {(far == "b" ? lead.ToPlace : lead.FromPlace)}; a jumper goes on from there.");
         }
         builder.ToLamps(from, metres);
         builder.Notes.Add($"{builder.Called(output)}, the smallest that is free and carries {Format.Amps(builder.DesignAmps)}.");
@@ -125,7 +125,7 @@ internal static class OutputTemplates
         var output = Output(builder);
         var relay = builder.Relay();
         builder.Power($"{output}.out", $"{relay}.30", LineBuilder.NearMetres);
-        builder.Thin("highBeam.plus", $"{relay}.86", 1);
+        builder.Thin(builder.PickUp("highBeam.plus", Zone.EngineBay), $"{relay}.86", 1);
         builder.CoilToStud($"{relay}.85");
         builder.ToLamps($"{relay}.87", builder.Metres);
         builder.Notes.Add($"{builder.Called(output)} feeds the contact and the high beam the coil: both must be on.");
@@ -147,7 +147,7 @@ internal static class OutputTemplates
     private static void ParkingLight(LineBuilder builder)
     {
         builder.Use = LineUse.Marker;
-        SmallFuse(builder, "sideLight.plus", "sideLight");
+        SmallFuse(builder, builder.PickUp("sideLight.plus", Zone.EngineBay), "sideLight");
         builder.Notes.Add("A joint in the parking-light wire, and a small fuse right behind it.");
     }
 

@@ -75,7 +75,7 @@ internal static class QuickTemplate
     /// <summary>The template's colours: what comes from the battery, what comes back, and a colour a line for the rest.</summary>
     private static Func<Run, string> Colours(Rig rig, Line line, Rig built)
     {
-        var own = WireColours.OfLine(rig.Lines.TakeWhile(other => other.Id != line.Id).Count());
+        var own = WireColours.OfLine(rig, line);
         HashSet<string> minus =
         [
             .. built.Earths.Select(earth => earth.Id), .. VehicleSignal.All(rig.Vehicle).Select(signal => signal.Minus),

@@ -25,7 +25,7 @@ internal static class RearTemplates
         // As many are printed at the rear: 87 where it is fed, 30 to the lamps.
         var relay = builder.Relay(new RelayPinout(Common: "87", Open: "30"), atLamps: true);
         builder.Power(live, $"{relay}.87", builder.Metres, Zone.EngineBay, Zone.Underbody);
-        builder.Thin("reverse.plus", $"{relay}.86", 0.8, Zone.Underbody);
+        builder.Thin(builder.PickUp("reverse.plus", Zone.Exterior), $"{relay}.86", 0.8, Zone.Underbody);
         builder.CoilToStud($"{relay}.85", atLamps: true);
         var lamps = builder.ToLamps($"{relay}.30", 0.6);
         builder.CapSpare(lamps);
@@ -61,7 +61,7 @@ internal static class RearTemplates
         var part = builder.Switch(threeWay: true);
         builder.ToDash(builder.ControlFuse(live), $"{part}.live");
         var signal = builder.Fuse("signal-fuse", 3, Zone.Exterior, near: "reverse");
-        builder.Power("reverse.plus", $"{signal}.in", LineBuilder.BesideMetres, Zone.Exterior);
+        builder.Thin(builder.PickUp("reverse.plus", Zone.Exterior), $"{signal}.in", LineBuilder.BesideMetres, Zone.Exterior);
         builder.Thin($"{signal}.out", $"{part}.signal", Math.Max(builder.Metres, LineBuilder.DashMetres), Zone.Underbody, Zone.Cabin);
         builder.ToDash($"{part}.out", $"{relay}.86");
         builder.CoilToStud($"{relay}.85");
@@ -70,7 +70,7 @@ internal static class RearTemplates
         {
             var red = builder.Lamp.Functions[1];
             builder.Lights(lamps, red);
-            for (var i = 0; i < lamps.Count; i++) builder.Thin(i == 0 ? "sideLight.plus" : $"{lamps[i - 1]}.{red.Plus}", $"{lamps[i]}.{red.Plus}", 0.8, Zone.Exterior);
+            for (var i = 0; i < lamps.Count; i++) builder.Thin(i == 0 ? builder.PickUp("sideLight.plus", Zone.Exterior) : $"{lamps[i - 1]}.{red.Plus}", $"{lamps[i]}.{red.Plus}", 0.8, Zone.Exterior);
             builder.Notes.Add("The second light goes on the side lights' wire.");
         }
         builder.CapSpare(lamps);

@@ -55,7 +55,7 @@ internal static class SupplyTemplates
         builder.Power($"{fuse}.out", $"{plug}.a", Math.Min(builder.Metres, 2), Zone.Exterior);
         var lamps = builder.Lamps();
         var (plus, minus) = (builder.Pin(0, lamp => lamp.Plus), builder.Pin(0, lamp => lamp.Minus));
-        var part = builder.Switch();
+        var part = builder.Switch(atLamps: true);
         for (var i = 0; i < lamps.Count; i++)
         {
             builder.Power(i == 0 ? $"{plug}.b" : $"{lamps[i - 1]}.{plus}", $"{lamps[i]}.{plus}", 0.8, Zone.Exterior);

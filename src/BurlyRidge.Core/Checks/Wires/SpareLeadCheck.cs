@@ -36,6 +36,7 @@ internal static class SpareLeadCheck
     private static Rig Capped(Rig rig, string end, string cap) => rig with
     {
         Joints = [.. rig.Joints, new Joint(cap, JointKind.Cap, Zone.Exterior)],
+        Places = rig.Places.FirstOrDefault(place => place.Part == TerminalIndex.Split(end).Part) is { } there ? [.. rig.Places, new Place(cap, there.At)] : rig.Places,
         Runs = [.. rig.Runs, new Run(FreeName.In(rig, $"to-{cap}"), end, $"{cap}.end", Conductors.WireTable.Of(rig.HouseRules.Gauges)[0].Name, CapMetres, [Zone.Exterior]) { Colour = "its own" }],
     };
 }
