@@ -13,16 +13,17 @@ public static class Cards
         return [.. (rig.Body?.Mounts ?? []).Where(mount => placed.Contains(mount.Id)).Select(mount => LampFit.Of(mount, [.. placed[mount.Id]], rig.HouseRules.Units))];
     }
 
-    /// <summary>One for each part of known size that is placed in a space.</summary>
+    /// <summary>One for each part of known size that is placed in a space, and one for all that share one.</summary>
     public static IReadOnlyList<FitCard> OfSpaces(Rig rig)
     {
         var parts = rig.PartBodies.ToDictionary(part => part.Part, StringComparer.Ordinal);
+        var units = rig.HouseRules.Units;
         return
         [
-            .. from place in rig.Places
-               let space = rig.Body?.Spaces.FirstOrDefault(space => space.Id == place.At)
-               where space is not null && parts.ContainsKey(place.Part)
-               select PartFit.Of(space, parts[place.Part], rig.HouseRules.Units),
+            .. from space in rig.Body?.Spaces ?? []
+               let own = rig.Places.Where(place => place.At == space.Id && parts.ContainsKey(place.Part)).Select(place => parts[place.Part]).ToList()
+               from card in own.Select(part => PartFit.Of(space, part, units)).Concat(own.Count > 1 ? [PartFit.Together(space, own, units)] : [])
+               select card,
         ];
     }
 }

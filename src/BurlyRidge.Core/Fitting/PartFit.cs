@@ -35,6 +35,30 @@ public static class PartFit
         return FitCard.Of(space.Id, [part.Part], null, findings, [part.Part]);
     }
 
+    /// <summary>Judges parts that share a space: side by side or one above the other, each upright or turned, whichever goes best; a hole takes one.</summary>
+    public static FitCard Together(Space space, IReadOnlyList<PartDimensions> parts, UnitSystem units)
+    {
+        var rows = new[] { true, false }.SelectMany(sideBySide => new[] { true, false }.Select(upright => Row(parts, sideBySide, upright))).ToList();
+        var (width, height, how) = rows.MinBy(row => Miss(row.Width, row.Height, space));
+        var findings = new List<FitFinding>
+        {
+            Side("width", "Width of all that share it", width, space.WidthMillimetres, how, units),
+            Side("height", "Height of all that share it", height, space.HeightMillimetres, how, units),
+        };
+        var holes = parts.Count(part => part.HoleMillimetres is not null);
+        if (holes > 1)
+            findings.Add(new FitFinding("holes", "Holes in the trim", Verdict.Stop, holes, 1, "parts", $"{Format.Count(holes, "part", "parts")} want a hole here, and there is room for one.", "Another place, or one plate with both."));
+        return FitCard.Of(space.Id, [.. parts.Select(part => part.Part)], null, findings, [.. parts.Select(part => part.Part)]);
+    }
+
+    private static (double Width, double Height, string How) Row(IReadOnlyList<PartDimensions> parts, bool sideBySide, bool upright)
+    {
+        var sizes = parts.Select(part => upright ? (part.WidthMillimetres, part.HeightMillimetres) : (part.HeightMillimetres, part.WidthMillimetres)).ToList();
+        return sideBySide
+            ? (sizes.Sum(size => size.Item1), sizes.Max(size => size.Item2), ", side by side")
+            : (sizes.Max(size => size.Item1), sizes.Sum(size => size.Item2), ", one above the other");
+    }
+
     private static double Miss(double width, double height, Space space) =>
         Math.Max(0, width - space.WidthMillimetres) + Math.Max(0, height - space.HeightMillimetres);
 

@@ -12,6 +12,12 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
     /// <summary>The same as measured when it arrived; null: not yet.</summary>
     public LampDimensions? Measured { get; init; }
 
+    /// <summary>Size of the wire in its maker's harness, by name; null where nobody said.</summary>
+    public string? HarnessWire { get; init; }
+
+    /// <summary>The fuse in its maker's harness, A; null where nobody said.</summary>
+    public double? HarnessFuseAmps { get; init; }
+
     private const double DimPullUpOhms = 10_000;
     private const double DimPullInVolts = 4;
     private const double DimDropOutVolts = 2;
@@ -72,6 +78,8 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
     void IPart.Check(Problems problems, string path, Surroundings around)
     {
         problems.Text($"{path}.name", Name, 80);
+        if (HarnessWire is { } wire) problems.Wire($"{path}.harnessWire", wire);
+        if (HarnessFuseAmps is { } amps) problems.Within($"{path}.harnessFuseAmps", amps, 1, 200, "A");
         problems.Count($"{path}.functions", Functions.Count, 1, 8, "functions");
         problems.Each($"{path}.functions", Functions, (at, function) => function.Check(problems, at));
         problems.Twice($"{path}.functions", Functions.Where(function => function is not null).Select(function => function.Id));

@@ -98,6 +98,9 @@ public enum SizingSchool
 
     /// <summary>3 % for every lamp, as far as the copper that is allowed for it reaches.</summary>
     LightFirst,
+
+    /// <summary>Gauge and fuse as the lamps' maker has them in his harness, where he says; else as usual. Both are judged as any other.</summary>
+    MakersHarness,
 }
 
 /// <summary>How joints are made.</summary>

@@ -29,6 +29,8 @@ public sealed class AutoSizer
     private readonly Dictionary<string, Fuse> fuses = new(StringComparer.Ordinal);
     private readonly Dictionary<string, double> contacts = new(StringComparer.Ordinal);
     private readonly List<string> left = [];
+    private readonly Dictionary<string, int> makers = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, Fuse> makersFuses = new(StringComparer.Ordinal);
 
     /// <summary>The most that a run gets for the drop's sake, by its place among the gauges.</summary>
     private readonly Dictionary<string, int> most = new(StringComparer.Ordinal);
@@ -60,6 +62,23 @@ public sealed class AutoSizer
         freeRuns = [.. saved.Runs.Where(run => Free(run) && InScope(run.Id) && !idle.Contains(run.Id)).Select(run => run.Id)];
         freeDevices = [.. saved.Protection.Where(device => !device.Fixed && InScope(device.Id)).Select(device => device.Id)];
         freeRelays = [.. saved.Relays.Where(relay => !relay.Fixed && InScope($"{relay.Id}.contact")).Select(relay => relay.Id)];
+        if (saved.HouseRules.Sizing == SizingSchool.MakersHarness) TakeMakers(today, lineId);
+    }
+
+    /// <summary>Gauge and fuse as the lamps' maker has them, for lines whose lamps all say so; they are not sized then.</summary>
+    private void TakeMakers(RigStudy today, string? lineId)
+    {
+        foreach (var harness in today.Lines.Where(line => lineId is null || line.Line.Id == lineId).Select(line => MakersHarness.Of(today, line)))
+        {
+            if (harness.Wire is not { } wire || harness.Fuse is not { } fuse)
+            {
+                left.Add($"{harness.Line.Name}: the maker of its lamps gives no harness, so it is sized as usual.");
+                continue;
+            }
+            var gauge = gauges.FindIndex(size => size.CopperSquareMillimetres >= wire.CopperSquareMillimetres * MakersHarness.Alike);
+            foreach (var run in harness.Runs.Where(freeRuns.Remove)) makers[run] = gauge < 0 ? gauges.Count - 1 : gauge;
+            foreach (var device in harness.Devices.Where(freeDevices.Remove)) makersFuses[device] = fuse;
+        }
     }
 
     /// <summary>Proposes sizes for a valid rig whose lines are all in full wiring, whole or one line.</summary>
@@ -97,12 +116,14 @@ public sealed class AutoSizer
     /// <summary>Finds the sizes; gives the rig as it was studied last.</summary>
     private RigStudy Size(string? lineId)
     {
+        foreach (var (run, gauge) in makers) wires[run] = (gauge, "the harness of the lamps' maker");
         foreach (var run in freeRuns) wires[run] = (gauges.Count - 1, "");
         foreach (var device in freeDevices) fuses[device] = FuseTable.All[^1];
         var thick = studyOf(Sized(first), cancellation);
         var thinnest = Math.Max(0, gauges.FindIndex(wire => wire.AreaSquareMillimetres >= Limits.ThinnestSquareMillimetres));
         foreach (var run in freeRuns) wires[run] = (thinnest, "the thinnest that is strong enough");
         fuses.Clear();
+        foreach (var (device, fuse) in makersFuses) fuses[device] = fuse;
         var loads = thick.Loads;
         Devices(thick, loads, first: true);
         Loads(thick, 0);

@@ -36,6 +36,25 @@ public class PartFitTests
     public void A_switch_wants_its_hole(double? hole, Verdict verdict) =>
         Assert.Equal(verdict, Of(Shelf with { HoleMillimetres = hole }, new PartDimensions("s", 20, 20, 30) { HoleMillimetres = 22 }, "hole"));
 
+    [Theory]
+    [InlineData(100, 100, Verdict.Holds)]
+    [InlineData(101, 100, Verdict.Stop)]
+    public void Two_parts_in_one_space_are_judged_together(double first, double second, Verdict verdict)
+    {
+        Assert.Equal(verdict, PartFit.Together(Shelf, [new PartDimensions("a", first, 100, 50), new PartDimensions("b", second, 100, 50)], UnitSystem.Metric).Verdict);
+        Assert.Equal(verdict, PartFit.Together(Shelf with { WidthMillimetres = 100, HeightMillimetres = 200 }, [new PartDimensions("a", 100, first, 50), new PartDimensions("b", 100, second, 50)], UnitSystem.Metric).Verdict);
+        Assert.All(new[] { first, second }.Where(width => width <= 200), width => Assert.Equal(Verdict.Holds, PartFit.Of(Shelf, new PartDimensions("a", width, 100, 50)).Verdict));
+    }
+
+    [Fact]
+    public void One_hole_takes_one_switch()
+    {
+        var hole = Shelf with { HoleMillimetres = 22 };
+        var switches = new[] { "a", "b" }.Select(id => new PartDimensions(id, 24, 24, 30) { HoleMillimetres = 22 }).ToList();
+        Assert.Equal(Verdict.Stop, PartFit.Together(hole, switches, UnitSystem.Metric).Verdict);
+        Assert.Equal(Verdict.Holds, PartFit.Together(hole, [switches[0], switches[1] with { HoleMillimetres = null }], UnitSystem.Metric).Verdict);
+    }
+
     [Fact]
     public void What_arrives_is_measured_before_anything_comes_off()
     {

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Fitting;
+using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Checks.Fit;
 
@@ -10,5 +11,5 @@ internal static class PartFitCheck
     public static IEnumerable<Check> Judge(RigSubject subject) =>
         from card in Cards.OfSpaces(subject.Saved)
         let worst = card.Findings.OrderByDescending(finding => finding.Verdict).ThenByDescending(finding => finding.Figure / Math.Max(finding.Limit, 1e-9)).First()
-        select Kind.Result(card.Verdict, worst.Figure, worst.Limit, worst.Unit, $"{subject.Names[card.Parts[0]]} in {subject.Names.Place(card.At)}: {worst.Title.ToLowerInvariant()}, {worst.Reason} {worst.Remedy}".TrimEnd(), card.Parts[0]);
+        select Kind.Result(card.Verdict, worst.Figure, worst.Limit, worst.Unit, $"{string.Join(" and ", card.Parts.Select((part, i) => i == 0 ? subject.Names[part] : PartNames.Small(subject.Names[part])))} in {subject.Names.Place(card.At)}: {worst.Title.ToLowerInvariant()}, {worst.Reason} {worst.Remedy}".TrimEnd(), card.Parts[0]);
 }

@@ -53,7 +53,12 @@ function RulesDialog({
   const found = fresh ? answer : undefined;
   return (
     <Dialog open onClose={onClose} title="House rules of this job" wide>
-      <RuleFields rules={rules} errors={errors} onChange={(change) => setRules({ ...rules, ...change })} />
+      <RuleFields
+        rules={rules}
+        errors={errors}
+        makers={rig.fixtures?.some((lamp) => lamp.harnessWire != null) ?? false}
+        onChange={(change) => setRules({ ...rules, ...change })}
+      />
       <div aria-live="polite" className="mt-4 grid gap-2 border-t border-seam pt-3" data-rule-changes>
         {!changed && (
           <p className="text-dust">

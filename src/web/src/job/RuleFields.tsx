@@ -4,8 +4,10 @@ import { type FieldErrors, under } from "../api/problems";
 import { ChoiceField } from "../ui/ChoiceField";
 import { asLength, asPercent } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
+import { TextField } from "../ui/TextField";
 import {
   choices,
+  colourUseWords,
   earthWords,
   forwardTriggerWords,
   gaugeWords,
@@ -15,7 +17,7 @@ import {
   zoneWords,
 } from "../ui/words";
 
-type Key = Exclude<keyof HouseRules, "zoneCelsius">;
+type Key = Exclude<keyof HouseRules, "zoneCelsius" | "colours">;
 
 /** What each rule means, for and against, in two lines. */
 const meant: Record<Key, string> = {
@@ -31,7 +33,7 @@ const meant: Record<Key, string> = {
   dropLimitOther:
     "A filament or resistor lamp goes dim: 5 % of drop is 16 % less light. A limit that you enter is kept whatever copper it takes.",
   sizing:
-    "Usual is how harnesses are built: 10 % for regulated LED, 5 % for other lamps. Light first aims at 3 % for all. Neither buys copper that hardly helps.",
+    "Usual is how harnesses are built: 10 % for regulated LED, 5 % for other lamps. Light first aims at 3 % for all. Neither buys copper that hardly helps. The maker's harness takes gauge and fuse from the lamps, where they are entered there.",
   dropCopper:
     "Behind a fuse up to 30 A no wire gets thicker than this for the drop alone. Load, fuse and short always count first.",
   dropCopperHeavy: "Behind a fuse above 30 A no wire gets thicker than this for the drop alone.",
@@ -56,13 +58,17 @@ const meant: Record<Key, string> = {
 export function RuleFields({
   rules,
   errors,
+  makers,
   onChange,
 }: {
   rules: HouseRules;
+  /** Whether any lamp says what its maker's harness is. */
+  makers: boolean;
   errors: FieldErrors;
   onChange: (change: Partial<HouseRules>) => void;
 }) {
   const zoneErrors = under(errors, "zoneCelsius");
+  const colourErrors = under(errors, "colours");
   const fraction = (key: "marginFraction" | "fuseLoadFraction" | "slackFraction", label: string) => (
     <Rule meaning={meant[key]}>
       <NumberField
@@ -102,7 +108,9 @@ export function RuleFields({
         <ChoiceField
           label="Wire sized for"
           value={rules.sizing}
-          options={choices(sizingWords)}
+          options={choices(sizingWords).filter(
+            ({ value }) => value !== "makersHarness" || makers || rules.sizing === "makersHarness",
+          )}
           onChange={(sizing) => onChange({ sizing })}
         />
       </Rule>
@@ -192,6 +200,20 @@ export function RuleFields({
           onChange={(value) => onChange({ mostGauges: value ?? null })}
         />
       </Rule>
+      <fieldset className="grid grid-cols-2 gap-2 lg:col-span-2 lg:grid-cols-4">
+        <legend className="mb-1 text-sm text-dust">
+          The colour of a line's wires by what its light is for. Black comes back, red feeds several lines.
+        </legend>
+        {choices(colourUseWords).map(({ value: use, label }) => (
+          <TextField
+            key={use}
+            label={label}
+            value={rules.colours[use] ?? ""}
+            messages={colourErrors[use]}
+            onChange={(colour) => onChange({ colours: { ...rules.colours, [use]: colour } })}
+          />
+        ))}
+      </fieldset>
       <fieldset className="grid grid-cols-2 gap-2 lg:col-span-2 lg:grid-cols-4">
         <legend className="mb-1 text-sm text-dust">
           How hot each zone is taken to be. What a wire may carry falls with it: at the temperature of its

@@ -110,9 +110,21 @@ export const useWords: Record<NonNullable<Line["use"]>, string> = {
   inside: "Cabin or tray",
 };
 
+/** Uses that a line's wires have a colour for. */
+export const colourUseWords: Record<keyof HouseRules["colours"], string> = {
+  forward: "Light ahead",
+  side: "To the side",
+  rear: "Backing up",
+  work: "Work light",
+  marker: "Markers",
+  inside: "Inside",
+  other: "Not specified",
+};
+
 export const sizingWords: Record<HouseRules["sizing"], string> = {
   usual: "Usual",
   lightFirst: "Light first",
+  makersHarness: "The maker's harness",
 };
 
 export const jointWords: Record<HouseRules["joints"], string> = {

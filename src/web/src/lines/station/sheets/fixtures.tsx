@@ -53,6 +53,23 @@ export default function LampFields({ rig, station, errors, edit }: StationEdit) 
           onChange={(dropOutVolts) => set({ dropOutVolts: dropOutVolts ?? null })}
         />
       )}
+      <TextField
+        label="Wire in its maker's harness"
+        value={lamp.harnessWire ?? ""}
+        messages={said.harnessWire}
+        onChange={(wire) => edit((now) => withPart(now, "fixtures", lamp.id, { harnessWire: wire || null }))}
+      />
+      <NumberField
+        label="Fuse in its maker's harness"
+        unit="A"
+        optional
+        placeholder="not specified"
+        value={lamp.harnessFuseAmps}
+        messages={said.harnessFuseAmps}
+        onChange={(amps) =>
+          edit((now) => withPart(now, "fixtures", lamp.id, { harnessFuseAmps: amps ?? null }))
+        }
+      />
       {light.dimPin && <p className="text-sm text-dust">Its lead {light.dimPin} dims it when earthed.</p>}
     </>
   );
