@@ -38,7 +38,8 @@ public static class PartFit
     /// <summary>Judges parts that share a space: side by side or one above the other, each upright or turned, whichever goes best; a hole takes one.</summary>
     public static FitCard Together(Space space, IReadOnlyList<PartDimensions> parts, UnitSystem units)
     {
-        var rows = new[] { true, false }.SelectMany(sideBySide => new[] { true, false }.Select(upright => Row(parts, sideBySide, upright))).ToList();
+        List<(double Width, double Height, string How)> rows =
+            [Row(parts, true, true), Row(parts, true, false), Row(parts, false, true), Row(parts, false, false)];
         var (width, height, how) = rows.MinBy(row => Miss(row.Width, row.Height, space));
         var findings = new List<FitFinding>
         {

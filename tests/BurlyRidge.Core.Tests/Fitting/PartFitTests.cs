@@ -50,7 +50,7 @@ public class PartFitTests
     public void One_hole_takes_one_switch()
     {
         var hole = Shelf with { HoleMillimetres = 22 };
-        var switches = new[] { "a", "b" }.Select(id => new PartDimensions(id, 24, 24, 30) { HoleMillimetres = 22 }).ToList();
+        List<PartDimensions> switches = [new PartDimensions("a", 24, 24, 30) { HoleMillimetres = 22 }, new PartDimensions("b", 24, 24, 30) { HoleMillimetres = 22 }];
         Assert.Equal(Verdict.Stop, PartFit.Together(hole, switches, UnitSystem.Metric).Verdict);
         Assert.Equal(Verdict.Holds, PartFit.Together(hole, [switches[0], switches[1] with { HoleMillimetres = null }], UnitSystem.Metric).Verdict);
     }
