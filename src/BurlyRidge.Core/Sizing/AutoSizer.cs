@@ -255,7 +255,7 @@ public sealed class AutoSizer
     /// <summary>The copper that the drop is worth of lines which keep it one by one and lose it together.</summary>
     private void Together(RigStudy study, string? lineId)
     {
-        var over = study.Lines.Where(line => (lineId is null || line.Line.Id == lineId) 
+        var over = study.Lines.Where(line => (lineId is null || line.Line.Id == lineId)
             && line.Lamps.Any(lamp => lamp.Together is { } together && together.DropFraction > lamp.DropFraction && !Limits.AtLeast(lamp.DropLimit, together.DropFraction))).ToList();
         if (over.Count == 0) return;
         var anyState = new RigSlices(study.Wired, study.Map).In(null);
