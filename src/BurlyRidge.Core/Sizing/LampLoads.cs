@@ -20,40 +20,46 @@ internal sealed class LampLoads
 
     private const double MinAmps = 0.01;
 
-    private readonly Dictionary<string, double> most = new(StringComparer.Ordinal);
+    private readonly CompiledHarness whole;
+    private readonly double[] most;
 
-    private LampLoads() { }
+    private LampLoads(CompiledHarness whole) => (this.whole, most) = (whole, new double[whole.Circuit.Elements.Count]);
 
     /// <summary>The most that the lamps ask of an element in any state judged, A.</summary>
-    public double Of(string element) => most.GetValueOrDefault(element);
+    public double Of(string element) => whole.Has(element) ? most[whole.PlaceOf(element)] : 0;
 
-    /// <summary>Reads a rig on thick wires.</summary>
-    public static LampLoads Of(RigStudy thick)
+    /// <summary>Reads a rig; on thick wires where sizes are to follow.</summary>
+    /// <param name="study">Its lines and states solved.</param>
+    /// <param name="all">All of it.</param>
+    /// <param name="placesOf">Where the elements of a part stand in it.</param>
+    public static LampLoads Of(RigStudy study, CompiledHarness all, Func<CompiledHarness, int[]> placesOf)
     {
-        var loads = new LampLoads();
-        var lamps = thick.Lines.SelectMany(line => line.Lamps).DistinctBy(lamp => lamp.Id).ToList();
+        var loads = new LampLoads(all);
+        var lamps = study.Lines.SelectMany(line => line.Lamps).DistinctBy(lamp => lamp.Id).ToDictionary(lamp => lamp.Id, StringComparer.Ordinal);
         var groups = new List<Group>();
         // Lines that come on together are one; what a state lights beside them counts where it comes on alone.
-        foreach (var line in thick.Lines.Where(line => line.Trigger.On is not null && line.Off.Solution is Solution.Converged).DistinctBy(line => line.Off, ReferenceEqualityComparer.Instance))
+        foreach (var line in study.Lines.Where(line => line.Trigger.On is not null && line.Off.Solution is Solution.Converged).DistinctBy(line => line.Off, ReferenceEqualityComparer.Instance))
         {
-            var lit = lamps.Where(lamp => line.Off.Harness.Elements.ContainsKey(lamp.Id) && On(line.Off, lamp)).ToList();
-            if (lit.Count > 0) groups.Add(new Group([.. lit.Select(lamp => lamp.Id)], Parts(thick.Wired.HouseRules, line.Off, lit)));
+            var lit = line.Off.Harness.Circuit.Elements.Select(element => lamps.GetValueOrDefault(element.Id)).OfType<LampStudy>().Where(lamp => On(line.Off, lamp)).ToList();
+            if (lit.Count > 0) groups.Add(new Group([.. lit.Select(lamp => lamp.Id)], Parts(study.Wired.HouseRules, study.Wired.Vehicle.SystemVolts, line.Off, lit, placesOf(line.Off.Harness))));
         }
-        foreach (var group in groups.OrderBy(group => group.Lit.Count))
+        groups.Sort((one, other) => one.Lit.Count.CompareTo(other.Lit.Count));
+        var byLamp = groups.SelectMany(group => group.Lit.Select(lamp => (lamp, group))).ToLookup(pair => pair.lamp, pair => pair.group, StringComparer.Ordinal);
+        foreach (var group in groups)
         {
-            foreach (var (element, amps) in group.Parts) loads.Take(element, amps);
-            group.Own = new Dictionary<string, double>(group.Parts, StringComparer.Ordinal);
-            foreach (var within in groups.Where(other => other.Own is not null && other != group && other.Lit.IsProperSubsetOf(group.Lit)))
-                foreach (var (element, amps) in within.Own!)
-                    if (group.Own.TryGetValue(element, out var all)) group.Own[element] = Math.Max(0, all - amps);
+            foreach (var (place, amps) in group.Parts) loads.Take(place, amps);
+            foreach (var within in group.Lit.SelectMany(lamp => byLamp[lamp]).Distinct().Where(other => other.Lit.Count < group.Lit.Count && other.Lit.IsSubsetOf(group.Lit)))
+                foreach (var (place, amps) in within.Own)
+                    if (group.Own.TryGetValue(place, out var sum)) group.Own[place] = Math.Max(0, sum - amps);
         }
-        foreach (var whole in thick.Whole)
+        var sums = new double[loads.most.Length];
+        foreach (var state in study.Whole)
         {
-            var on = lamps.Where(lamp => On(whole.Solved, lamp)).Select(lamp => lamp.Id).ToHashSet(StringComparer.Ordinal);
-            var sums = new Dictionary<string, double>(StringComparer.Ordinal);
+            var on = lamps.Values.Where(lamp => On(state.Solved, lamp)).Select(lamp => lamp.Id).ToHashSet(StringComparer.Ordinal);
+            Array.Clear(sums);
             foreach (var group in groups.Where(group => group.Lit.IsSubsetOf(on)))
-                foreach (var (element, amps) in group.Own!) sums[element] = sums.GetValueOrDefault(element) + amps;
-            foreach (var (element, amps) in sums) loads.Take(element, amps);
+                foreach (var (place, amps) in group.Own) sums[place] += amps;
+            for (var place = 0; place < sums.Length; place++) loads.Take(place, sums[place]);
         }
         return loads;
     }
@@ -63,32 +69,37 @@ internal sealed class LampLoads
 
     private static bool On(SolvedHarness solved, LampStudy lamp) => Math.Abs(solved.Amps(lamp.Id)) > OnFraction * lamp.Function.Watts / lamp.Function.RatedVolts;
 
-    private void Take(string element, double amps)
+    private void Take(int place, double amps)
     {
-        if (amps > most.GetValueOrDefault(element)) most[element] = amps;
+        if (amps > most[place]) most[place] = amps;
     }
 
-    /// <summary>What a state asks of each element of its piece of the rig.</summary>
-    private static Dictionary<string, double> Parts(HouseRules rules, SolvedHarness off, List<LampStudy> lit)
+    /// <summary>What a state asks of each element of its piece of the rig, by place in the whole.</summary>
+    private static List<(int Place, double Amps)> Parts(HouseRules rules, double systemVolts, SolvedHarness off, List<LampStudy> lit, int[] places)
     {
         var flows = lit.Sum(lamp => Math.Abs(off.Amps(lamp.Id)));
-        var design = lit.Sum(lamp => DesignAmps(lamp.Function, lamp.OffVolts + lamp.DropVolts, rules.DesignDrop()));
-        var (elements, amps) = (off.Harness.Circuit.Elements, off.Solution.State.Amps);
-        var parts = new Dictionary<string, double>(StringComparer.Ordinal);
-        for (var i = 0; i < elements.Count; i++)
+        var design = lit.Sum(lamp => DesignAmps(lamp.Function, Given(lamp.OffVolts + lamp.DropVolts, systemVolts), rules.DesignDrop()));
+        var amps = off.Solution.State.Amps;
+        var parts = new List<(int, double)>();
+        for (var i = 0; i < places.Length; i++)
         {
             var share = Math.Abs(amps[i]) / flows;
-            if (share * design >= MinAmps) parts[elements[i].Id] = design * (Math.Abs(share - 1) < WholeWithin ? 1 : share);
+            if (share * design >= MinAmps) parts.Add((places[i], design * (Math.Abs(share - 1) < WholeWithin ? 1 : share)));
         }
         return parts;
     }
 
+    /// <summary>What its own connections lose at the battery is no other source: the load is the same as that of a quick plan.</summary>
+    private static double Given(double volts, double systemVolts) => Math.Abs(volts - systemVolts) < BatteryWithin * systemVolts ? systemVolts : volts;
+
+    private const double BatteryWithin = 0.01;
+
     /// <summary>Lines that one state lights.</summary>
     /// <param name="Lit">Every lamp that is on in it.</param>
-    /// <param name="Parts">What it asks of each element.</param>
-    private sealed record Group(HashSet<string> Lit, Dictionary<string, double> Parts)
+    /// <param name="Parts">What it asks of each element, by place.</param>
+    private sealed record Group(HashSet<string> Lit, List<(int Place, double Amps)> Parts)
     {
         /// <summary>The same without what comes on by less.</summary>
-        public Dictionary<string, double>? Own { get; set; }
+        public Dictionary<int, double> Own { get; } = new(Parts.DistinctBy(part => part.Place).Select(part => KeyValuePair.Create(part.Place, part.Amps)));
     }
 }

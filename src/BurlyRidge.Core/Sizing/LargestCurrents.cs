@@ -32,7 +32,7 @@ internal sealed class LargestCurrents
     /// <summary>Takes what was solved; with <paramref name="line"/> as a state in which that line alone is on; all states of one line are taken one after the other.</summary>
     public void Take(SolvedHarness solved, string state, string? line)
     {
-        if (!places.TryGetValue(solved.Harness, out var own)) places.Add(solved.Harness, own = PlacesOf(solved.Harness));
+        var own = PlacesOf(solved.Harness);
         for (var i = 0; i < own.Length; i++)
         {
             var (place, now) = (own[i], Math.Abs(solved.Solution.State.Amps[i]));
@@ -51,10 +51,12 @@ internal sealed class LargestCurrents
     public IReadOnlyList<string> LinesOf(string element) => whole.Has(element) ? users[whole.PlaceOf(element)] ?? [] : [];
 
     /// <summary>Where the elements of a part stand in the whole.</summary>
-    private int[] PlacesOf(CompiledHarness harness)
+    public int[] PlacesOf(CompiledHarness harness)
     {
-        var found = new int[harness.Circuit.Elements.Count];
+        if (places.TryGetValue(harness, out var found)) return found;
+        found = new int[harness.Circuit.Elements.Count];
         for (var i = 0; i < found.Length; i++) found[i] = whole.PlaceOf(harness.Circuit.Elements[i].Id);
+        places.Add(harness, found);
         return found;
     }
 }

@@ -44,7 +44,7 @@ public sealed class RigStudy
             largest.Take(line.Running, $"{line.Line.Name} alone, engine running", line.Line.Id);
         }
         foreach (var whole in Whole) largest.Take(whole.Solved, whole.Named.Name, null);
-        Loads = LampLoads.Of(this);
+        Loads = LampLoads.Of(this, all, largest.PlacesOf);
         unfused = UnfusedLeads.Behind(Map, Feeds);
         limited = LimitedChains.Of(wired, Map);
         lampIds = [.. wired.Fixtures.Select(fixture => fixture.Id)];
