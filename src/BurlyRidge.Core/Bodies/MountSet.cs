@@ -24,7 +24,7 @@ internal static class MountSet
             HeightMillimetres = 75,
             DepthMillimetres = 120,
             ProudMillimetres = 0,
-            Holds = [new(HolderKind.Feet, 150, 0.4 * width), new(HolderKind.Stud, 8, 10)],
+            Holds = [new(HolderKind.Feet, 150, 0.4 * width), new(HolderKind.Stud, 6, 10)],
             MostKilograms = 5,
             TiltDegrees = 5,
         };
@@ -38,6 +38,13 @@ internal static class MountSet
             Holds = [new(HolderKind.Feet, 200, 0.44 * width), new(HolderKind.Ears, 300, 0.45 * width)],
             MostKilograms = 6,
             TiltDegrees = 8,
+        };
+        yield return new("nudge-bar", "Nudge bar", "bumper-front", plan.At(-0.08, 0, sill + 0.35))
+        {
+            WidthMillimetres = Round(0.55 * width),
+            Holds = [new(HolderKind.Stud, 8, 12), new(HolderKind.Feet, 150, 0.5 * width), new(HolderKind.Clamp, 42, 76)],
+            MostKilograms = 8,
+            TiltDegrees = 15,
         };
         yield return new("plate", "Number-plate bracket", "bumper-front", plan.At(0, 0, sill + 0.12))
         {
@@ -117,7 +124,7 @@ internal static class MountSet
         yield return new("tray-rail", "Tray rail, left", "tray", plan.At((end + length) / 2, -0.95, sill + 0.35))
         {
             WidthMillimetres = 400,
-            HeightMillimetres = 90,
+            HeightMillimetres = 130,
             Holds = [new(HolderKind.Feet, 100, 360), new(HolderKind.Stud, 8, 10)],
             MostKilograms = 4,
         };

@@ -6,6 +6,9 @@ public static class CircuitSolver
     /// <summary>Room for the last digits at a lamp's drop-out voltage, V.</summary>
     private const double Rounding = 1e-7;
 
+    /// <summary>A lit lamp whose earth side is no higher than this returns by itself, and shares its volts with no other lamp, V.</summary>
+    private const double RaisedVolts = 1;
+
     /// <summary>More than this through a lamp is no trickle through a coil or a switch lamp, A.</summary>
     private const double TrickleAmps = 0.5;
 
@@ -73,7 +76,7 @@ public static class CircuitSolver
     private static Solution Judge(Circuit circuit, Newton newton, List<RegulatedLamp> lamps, OperatingState state, List<string> failed)
     {
         if (failed.Count > 0) return new Solution.BrownOut(state, failed);
-        if (lamps.Count > 1 && newton.RunsAway() is { Count: > 0 } nodes)
+        if (lamps.Exists(lamp => lamp.Mode == LampMode.Lit && Math.Abs(newton.Volts[lamp.To]) > RaisedVolts) && newton.RunsAway() is { Count: > 0 } nodes)
         {
             var lit = lamps.Where(lamp => lamp.Mode == LampMode.Lit).ToList();
             var at = lit.Where(lamp => nodes.Contains(lamp.From) || nodes.Contains(lamp.To)).ToList();

@@ -20,13 +20,12 @@ public static class TerminalFit
             Joints = [.. after.Joints.Select(joint =>
             {
                 if (joint.Takes is not { } takes || !Fits(takes, were[joint.Id]) || Fits(takes, are[joint.Id])) return joint;
-                return joint with { Takes = new CopperRange(are[joint.Id].Min(), are[joint.Id].Max()) };
+                return joint with { Takes = CopperRange.ToBuy(are[joint.Id].Min(), are[joint.Id].Max()) };
             })],
         };
     }
 
-    private static bool Fits(CopperRange takes, IEnumerable<double> copper) =>
-        copper.All(area => area >= takes.FromSquareMillimetres && area <= takes.ToSquareMillimetres);
+    private static bool Fits(CopperRange takes, IEnumerable<double> copper) => copper.All(takes.Holds);
 
     /// <summary>Copper in each terminal, by joint.</summary>
     private static ILookup<string, double> Copper(Rig rig) => rig.Runs

@@ -42,7 +42,7 @@ internal static class ShippedCatalogue
         Bar("opening-strip", "Opening strip", 480, 22, 14, 0.2, 9, 700, 28, Feet(120, 460)),
         new CatalogueLamp(Lamp("receiver-lamp", "Receiver lamp", 40, null) with
         {
-            Body = new LampDimensions(210, 90, 96, 2.8) { Holds = [new Holder(HolderKind.Receiver, 50, 50)], TailMillimetres = 900 },
+            Body = new LampDimensions(115, 90, 96, 2.8) { Holds = [new Holder(HolderKind.Receiver, 50, 50)], TailMillimetres = 900 },
         }, 3_900, 120),
         new CatalogueLamp(Lamp("clamp-pod", "Clamp pod", 30, null) with
         {

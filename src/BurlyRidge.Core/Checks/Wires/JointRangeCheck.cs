@@ -21,18 +21,15 @@ internal static class JointRangeCheck
         var runs = subject.Study.Map.RunsAt(end).ToList();
         var copper = runs.Sum(run => WireTable.Find(run.Wire)!.CopperSquareMillimetres);
         var takes = joint.Takes!;
-        var fits = copper >= takes.FromSquareMillimetres && copper <= takes.ToSquareMillimetres;
+        var fits = takes.Holds(copper);
         var line = subject.LineOf(runs[0].Id);
         return new Finding(fits ? Verdict.Holds : Verdict.Stop, copper / Math.Max(takes.ToSquareMillimetres, 1e-9), line, () => Kind.Result(
             fits ? Verdict.Holds : Verdict.Stop, copper, copper > takes.ToSquareMillimetres ? takes.ToSquareMillimetres : takes.FromSquareMillimetres, "mm²",
             $"{subject.Names.Terminal(end)} holds {Format.Copper(copper)} of copper and takes {Format.Copper(takes.FromSquareMillimetres)} to {Format.Copper(takes.ToSquareMillimetres)}"
                 + (fits ? "." : copper > takes.ToSquareMillimetres ? ": strands are left out. Take terminals one range up." : ": the crimp does not close on it. Take terminals one range down."),
-            end, line, null, () => new Remedy("Take terminals that fit")
-            {
-                Apply = rig => Edit.Joint(rig, joint.Id, old => old with
-                {
-                    Takes = new CopperRange(Math.Min(takes.FromSquareMillimetres, copper), Math.Max(takes.ToSquareMillimetres, copper)),
-                }),
-            }));
+            end, line, null, () => new Remedy($"Take terminals for {Range(copper)}") { Apply = rig => Edit.Joint(rig, joint.Id, old => old with { Takes = CopperRange.ToBuy(copper, copper) }) }));
     }
+
+    private static string Range(double copper) => CopperRange.ToBuy(copper, copper) is var range
+        ? $"{Format.Copper(range.FromSquareMillimetres)} to {Format.Copper(range.ToSquareMillimetres)}" : "";
 }

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
 
@@ -19,6 +20,7 @@ internal static class WireFuseCheck
     {
         var holds = Limits.AtLeast(figures.AmpacityAmps, need);
         var line = subject.LineOf(figures.Run.Id);
+        var signal = holds ? null : Trigger(subject, figures);
         return new Finding(holds ? Verdict.Holds : Verdict.Stop, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () =>
         {
             var together = figures.Together.MaxBy(sum => sum.Amps(link => link.Fuse!));
@@ -31,7 +33,18 @@ internal static class WireFuseCheck
                 $"{subject.Name(figures.Run)} carries {Format.Amps(figures.AmpacityAmps)} where it lies; {before} {Format.Amps(need)}."
                     + (holds ? "" : $" It would burn before the fuse opens: take a thicker wire, or {(figures.Behind.Count > 0 ? "a smaller fuse" : "give the branch a fuse of its own")}."),
                 figures.Run.Id, line, null,
-                () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name));
-        });
+                () => signal is not null
+                    ? new Remedy("Put a small fuse at the pick-up") { Apply = rig => Edit.PickUpFuse(rig, signal.Plus) }
+                    : Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name));
+        })
+        {
+            Cause = signal is null ? null : $"trigger {signal.Name}",
+            Place = PartNames.Small(subject.Names.Wire(figures.Run)),
+        };
     }
+
+    /// <summary>The signal whose own fuse is all that is before a wire which works a coil: one small fuse where it is taken cures every such wire.</summary>
+    private static VehicleSignal? Trigger(RigSubject subject, RunFigures figures) => figures.DesignAmps > Limits.SignalAmps || figures.Devices.Count == 0 ? null
+        : VehicleSignal.All(subject.Vehicle).FirstOrDefault(signal => signal.Lamp.Switched == SwitchedSide.Plus
+            && figures.Devices.All(device => TerminalIndex.Split(device.Id).Part == signal.Name) && figures.Run.Ends().All(end => subject.Study.Feeds.Of(end) == subject.Study.Feeds.Of(signal.Plus)));
 }
