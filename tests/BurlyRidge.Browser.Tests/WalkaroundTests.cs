@@ -88,7 +88,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         OpenWagon();
         var body = page.Driver.FindElement(By.TagName("body"));
         body.SendKeys("m");
-        for (var i = 0; i < 5; i++) body.SendKeys("j");
+        for (var i = 0; i < 6; i++) body.SendKeys("j");
         page.Find(By.XPath("//section[@aria-label = 'Bonnet hinge, right']"));
         void Focus(string name)
         {
