@@ -39,7 +39,7 @@ internal static class WireFuseCheck
         })
         {
             Cause = signal is null ? null : $"trigger {signal.Name}",
-            Place = PartNames.Small(subject.Names.Wire(figures.Run)),
+            Place = signal is null ? "" : PartNames.Small(subject.Names.Wire(figures.Run)),
         };
     }
 
