@@ -59,14 +59,14 @@ public sealed class PartLocations
     public (string? From, string? To) OfRun(Run run)
     {
         var (from, to) = (OfTerminal(run.From), OfTerminal(run.To));
-        return (Nearer(run.From, from, to), Nearer(run.To, to, from));
+        return (Toward(TerminalIndex.Split(run.From).Part, from, to), Toward(TerminalIndex.Split(run.To).Part, to, from));
     }
 
     /// <summary>Where a part of the vehicle's own is met on the way to a station.</summary>
-    public string? Toward(string part, string? station) => Nearer($"{part}.", Of(part), station);
+    public string? Toward(string part, string? station) => Toward(part, Of(part), station);
 
-    private string? Nearer(string terminal, string? at, string? other) =>
-        rear is not null && body is not null && other is not null && TerminalIndex.Split(terminal).Part == VehicleSignal.NameOf(Signal.SideLight) && !sideLightPlaced
+    private string? Toward(string part, string? at, string? other) =>
+        rear is not null && body is not null && other is not null && part == VehicleSignal.NameOf(Signal.SideLight) && !sideLightPlaced
             && body.StationOf(at ?? "") is { } front && body.StationOf(other) is { } there && body.StationOf(rear)!.At.To(there.At) < front.At.To(there.At) ? rear : at;
 
     /// <summary>The station that a place of a body has its wires at: itself, or that of the mount or space.</summary>

@@ -29,8 +29,6 @@ public sealed class AutoSizer
     private readonly Dictionary<string, Fuse> fuses = new(StringComparer.Ordinal);
     private readonly Dictionary<string, double> contacts = new(StringComparer.Ordinal);
     private readonly List<string> left = [];
-    private readonly Dictionary<string, int> makers = new(StringComparer.Ordinal);
-    private readonly Dictionary<string, Fuse> makersFuses = new(StringComparer.Ordinal);
 
     /// <summary>The most that a run gets for the drop's sake, by its place among the gauges.</summary>
     private readonly Dictionary<string, int> most = new(StringComparer.Ordinal);
@@ -76,8 +74,8 @@ public sealed class AutoSizer
                 continue;
             }
             var gauge = gauges.FindIndex(size => size.CopperSquareMillimetres >= wire.CopperSquareMillimetres * MakersHarness.Alike);
-            foreach (var run in harness.Runs.Where(freeRuns.Remove)) makers[run] = gauge < 0 ? gauges.Count - 1 : gauge;
-            foreach (var device in harness.Devices.Where(freeDevices.Remove)) makersFuses[device] = fuse;
+            foreach (var run in harness.Runs.Where(freeRuns.Remove)) wires[run] = (gauge < 0 ? gauges.Count - 1 : gauge, "the harness of the lamps' maker");
+            foreach (var device in harness.Devices.Where(freeDevices.Remove)) fuses[device] = fuse;
         }
     }
 
@@ -116,14 +114,12 @@ public sealed class AutoSizer
     /// <summary>Finds the sizes; gives the rig as it was studied last.</summary>
     private RigStudy Size(string? lineId)
     {
-        foreach (var (run, gauge) in makers) wires[run] = (gauge, "the harness of the lamps' maker");
         foreach (var run in freeRuns) wires[run] = (gauges.Count - 1, "");
         foreach (var device in freeDevices) fuses[device] = FuseTable.All[^1];
         var thick = studyOf(Sized(first), cancellation);
         var thinnest = Math.Max(0, gauges.FindIndex(wire => wire.AreaSquareMillimetres >= Limits.ThinnestSquareMillimetres));
         foreach (var run in freeRuns) wires[run] = (thinnest, "the thinnest that is strong enough");
-        fuses.Clear();
-        foreach (var (device, fuse) in makersFuses) fuses[device] = fuse;
+        foreach (var device in freeDevices) fuses.Remove(device);
         var loads = thick.Loads;
         Devices(thick, loads, first: true);
         Loads(thick, 0);

@@ -15,9 +15,6 @@ internal sealed class LampLoads
     /// <summary>What flows beside the lamps' current, in coils and inputs, makes no more of a share than this.</summary>
     private const double WholeWithin = 0.1;
 
-    /// <summary>A lamp with more of its rated current than this is on.</summary>
-    private const double OnFraction = 0.3;
-
     private const double MinAmps = 0.01;
 
     private readonly CompiledHarness whole;
@@ -40,7 +37,7 @@ internal sealed class LampLoads
         // Lines that come on together are one; what a state lights beside them counts where it comes on alone.
         foreach (var line in study.Lines.Where(line => line.Trigger.On is not null && line.Off.Solution is Solution.Converged).DistinctBy(line => line.Off, ReferenceEqualityComparer.Instance))
         {
-            var lit = line.Off.Harness.Circuit.Elements.Select(element => lamps.GetValueOrDefault(element.Id)).OfType<LampStudy>().Where(lamp => On(line.Off, lamp)).ToList();
+            var lit = line.Off.Harness.Circuit.Elements.Select(element => lamps.GetValueOrDefault(element.Id)).OfType<LampStudy>().Where(lamp => lamp.IsOn(line.Off)).ToList();
             if (lit.Count > 0) groups.Add(new Group([.. lit.Select(lamp => lamp.Id)], Parts(study.Wired.HouseRules, study.Wired.Vehicle.SystemVolts, line.Off, lit, placesOf(line.Off.Harness))));
         }
         groups.Sort((one, other) => one.Lit.Count.CompareTo(other.Lit.Count));
@@ -55,7 +52,7 @@ internal sealed class LampLoads
         var sums = new double[loads.most.Length];
         foreach (var state in study.Whole)
         {
-            var on = lamps.Values.Where(lamp => On(state.Solved, lamp)).Select(lamp => lamp.Id).ToHashSet(StringComparer.Ordinal);
+            var on = lamps.Values.Where(lamp => lamp.IsOn(state.Solved)).Select(lamp => lamp.Id).ToHashSet(StringComparer.Ordinal);
             Array.Clear(sums);
             foreach (var group in groups.Where(group => group.Lit.IsSubsetOf(on)))
                 foreach (var (place, amps) in group.Own) sums[place] += amps;
@@ -66,8 +63,6 @@ internal sealed class LampLoads
 
     /// <summary>The design current of one lamp at <paramref name="given"/> volts of its source, A.</summary>
     public static double DesignAmps(LampFunction lamp, double given, double drop) => LampWatts.DesignAmps(lamp.Kind, lamp.Watts, lamp.RatedVolts, given, drop);
-
-    private static bool On(SolvedHarness solved, LampStudy lamp) => Math.Abs(solved.Amps(lamp.Id)) > OnFraction * lamp.Function.Watts / lamp.Function.RatedVolts;
 
     private void Take(int place, double amps)
     {

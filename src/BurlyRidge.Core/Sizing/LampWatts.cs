@@ -43,6 +43,14 @@ public sealed record LampWatts(double RegulatedLed, double ResistorLed, double F
         ? watts / (given * (1 - dropFraction))
         : watts / ratedVolts * Math.Pow(RunningRatio * given / ratedVolts, kind == LampKind.Filament ? LampSet.FilamentExponent : 1);
 
+    /// <summary>What <paramref name="amps"/> through a contact count as there, A: the share of filaments half as much again; as they are where there are no lamps.</summary>
+    public static double OnContact(IReadOnlyList<LampFunction> lamps, double amps)
+    {
+        var all = lamps.Sum(lamp => lamp.Watts);
+        var filament = lamps.Where(lamp => lamp.Kind == LampKind.Filament).Sum(lamp => lamp.Watts);
+        return all <= 0 ? amps : amps * (1 + (Limits.FilamentOnContacts - 1) * filament / all);
+    }
+
     /// <summary>The same lamps, so many times over.</summary>
     public LampWatts Times(double factor) => new(RegulatedLed * factor, ResistorLed * factor, Filament * factor);
 }

@@ -14,6 +14,12 @@ namespace BurlyRidge.Core.Sizing;
 /// <param name="DropLimit">What it may lose of them.</param>
 public sealed record LampStudy(string Id, LampFunction Function, double OffVolts, double RunningVolts, double DropVolts, double DropFraction, double DropLimit)
 {
+    /// <summary>A lamp with more of its rated current than this is on.</summary>
+    private const double OnFraction = 0.3;
+
+    /// <summary>Whether it is on in what was solved.</summary>
+    public bool IsOn(SolvedHarness solved) => Math.Abs(solved.Amps(Id)) > OnFraction * Function.Watts / Function.RatedVolts;
+
     /// <summary>The same with everything of the rig on; null where it is not on then, or nothing else is judged beside it.</summary>
     public LampTogether? Together { get; init; }
 
@@ -83,17 +89,17 @@ public sealed record LineStudy(
             [.. functions.Select(pair => Lamp(slice, trigger.Source, off, running, pair.Id, pair.Function!))]);
     }
 
-    /// <summary>A lamp with less of its rated current than this is not on.</summary>
-    private const double OnFraction = 0.3;
-
     /// <summary>The line with what its lamps get in <paramref name="everything"/>, the whole rig with everything on.</summary>
     internal LineStudy With(SolvedHarness everything) => everything.Solution is not Solution.Converged ? this : this with
     {
-        Lamps = [.. Lamps.Select(lamp => Math.Abs(everything.Amps(lamp.Id)) < OnFraction * lamp.Function.Watts / lamp.Function.RatedVolts ? lamp : lamp with
-        {
-            Together = Drop(Slice, Source, everything, lamp.Id) is var (volts, fraction) ? new LampTogether(everything.Across(lamp.Id), volts, fraction) : null,
-        })],
+        Lamps = [.. Lamps.Select(lamp => lamp.IsOn(everything) ? lamp with { Together = Together(everything, lamp.Id) } : lamp)],
     };
+
+    private LampTogether Together(SolvedHarness everything, string lamp)
+    {
+        var (volts, fraction) = Drop(Slice, Source, everything, lamp);
+        return new LampTogether(everything.Across(lamp), volts, fraction);
+    }
 
     /// <summary>What the lamps of the line lose on the wires of <paramref name="slice"/>.</summary>
     public static LineDrop WorstDrop(Rig slice, LineTrigger trigger) => WorstDrop(slice, trigger, Alone(slice, trigger));

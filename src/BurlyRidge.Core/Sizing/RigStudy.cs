@@ -33,10 +33,10 @@ public sealed class RigStudy
         Faults = FaultCurrents.Of(wired, Map, Feeds);
         var studies = new LineStudies(wired, Map);
         Lines = [.. wired.Lines.Where(line => line.Lights.Count > 0).Unless(cancellation).Select(studies.Of)];
-        linesById = Lines.ToDictionary(line => line.Line.Id, StringComparer.Ordinal);
         var all = HarnessCompiler.Compile(wired);
         Whole = !together ? [] : Solve(all, JudgedStates.Whole(wired, [.. Lines.Select(line => line.Trigger)]).Unless(cancellation));
         if (together && Lines.Count > 1 && LineStudy.SolveOff(all, RigStates.EverythingOn(wired)) is var everything) Lines = [.. Lines.Select(line => line.With(everything))];
+        linesById = Lines.ToDictionary(line => line.Line.Id, StringComparer.Ordinal);
         largest = new LargestCurrents(all);
         foreach (var line in Lines)
         {
@@ -121,13 +121,8 @@ public sealed class RigStudy
     public double OnContact(string element) => OnContact(element, Design(element).Amps);
 
     /// <summary>The same of <paramref name="amps"/> through it.</summary>
-    internal double OnContact(string element, double amps)
-    {
-        var lamps = LinesOf(element).SelectMany(line => linesById.TryGetValue(line, out var study) ? study.Lamps : []).ToList();
-        var all = lamps.Sum(lamp => lamp.Function.Watts);
-        var filament = lamps.Where(lamp => lamp.Function.Kind == LampKind.Filament).Sum(lamp => lamp.Function.Watts);
-        return all <= 0 ? amps : amps * (1 + (Limits.FilamentOnContacts - 1) * filament / all);
-    }
+    internal double OnContact(string element, double amps) =>
+        LampWatts.OnContact([.. LinesOf(element).SelectMany(line => linesById[line].Lamps).Select(lamp => lamp.Function)], amps);
 
     /// <summary>Ids of the lines that use an element.</summary>
     public IReadOnlyList<string> LinesOf(string element) => largest.LinesOf(element);

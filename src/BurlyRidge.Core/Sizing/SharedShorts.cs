@@ -32,10 +32,14 @@ internal sealed class SharedShorts(Rig rig, WiringMap map, Feeds feeds, FaultCur
     public SharedShort Worst(RunFigures figures, WireSize wire)
     {
         var section = feeds.Of(figures.Run.From);
-        Net net;
-        if (wire != figures.Wire) net = new Net(rig, map, feeds, faults, section, figures.Run.Id, wire.Ohms(figures.Run.LengthMetres, HotCelsius(figures)));
-        else if (!nets.TryGetValue(section, out net!)) nets.Add(section, net = new Net(rig, map, feeds, faults, section));
-        return figures.Run.Ends().Select(end => Of(net, figures, wire, end)).MaxBy(found => found.HeatFraction)!;
+        // Who reads one study from several sides solves in the same circuits.
+        lock (nets)
+        {
+            Net net;
+            if (wire != figures.Wire) net = new Net(rig, map, feeds, faults, section, figures.Run.Id, wire.Ohms(figures.Run.LengthMetres, HotCelsius(figures)));
+            else if (!nets.TryGetValue(section, out net!)) nets.Add(section, net = new Net(rig, map, feeds, faults, section));
+            return figures.Run.Ends().Select(end => Of(net, figures, wire, end)).MaxBy(found => found.HeatFraction)!;
+        }
     }
 
     private static double HotCelsius(RunFigures figures) => Math.Max(figures.AmbientCelsius, figures.Run.InsulationCelsius);
@@ -43,8 +47,6 @@ internal sealed class SharedShorts(Rig rig, WiringMap map, Feeds feeds, FaultCur
     private static SharedShort Of(Net net, RunFigures figures, WireSize wire, string terminal)
     {
         var ampacity = figures.AmpacityOf(wire);
-        var k = Adiabatic.K(figures.Run.InsulationCelsius, Limits.ShortTimeCelsius(figures.Run.Insulation));
-        var withstands = k * wire.CopperSquareMillimetres * k * wire.CopperSquareMillimetres;
         var (damage, openings) = (new Dictionary<Link, double>(), new List<(Link, double, double)>());
         var (heat, seconds, first) = (0.0, 0.0, 0.0);
         net.Close(terminal);
@@ -62,12 +64,12 @@ internal sealed class SharedShorts(Rig rig, WiringMap map, Feeds feeds, FaultCur
                 if (amps > ampacity) heat = double.PositiveInfinity;
                 break;
             }
-            if (amps > ampacity) heat += amps * amps * left;
+            heat += left / RunFigures.Withstand(figures.Run, wire, ampacity, amps);
             foreach (var (device, takes, _) in next) damage[device] = damage.GetValueOrDefault(device) + (double.IsPositiveInfinity(takes) ? 0 : left / takes);
             openings.Add((opens, seconds += left, amps));
             net.Open(opens);
         }
-        return new SharedShort(terminal, first, openings, heat / withstands);
+        return new SharedShort(terminal, first, openings, heat);
     }
 
     /// <summary>A section and all that feeds it, lamps left out, as a circuit with a short at each of its terminals to be closed.</summary>

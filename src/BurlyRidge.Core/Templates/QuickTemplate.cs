@@ -101,12 +101,7 @@ internal static class QuickTemplate
         Limits.AtLeast(SwitchAmps(rig.Vehicle.SystemVolts), Math.Max(OnContactAmps(rig, plan), Fuse(rig, plan)?.RatingAmps ?? double.PositiveInfinity));
 
     /// <summary>What the lamps ask of a contact, A: filaments half as much again.</summary>
-    private static double OnContactAmps(Rig rig, LinePlan plan)
-    {
-        var lamps = Lamps(new Line("", "", plan), plan, Bought(rig, plan), rig.Vehicle.SystemVolts).Select(lamp => lamp.Functions[0]).ToList();
-        var filament = lamps.Where(light => light.Kind == LampKind.Filament).Sum(light => light.Watts) / Math.Max(lamps.Sum(light => light.Watts), 1e-9);
-        return DesignAmps(rig, plan) * (1 + (Limits.FilamentOnContacts - 1) * filament);
-    }
+    private static double OnContactAmps(Rig rig, LinePlan plan) => LampWatts.OnContact([.. Lights(rig, plan)], DesignAmps(rig, plan));
 
     /// <summary>The most that the lamps draw, A.</summary>
     public static double DesignAmps(Rig rig, LinePlan plan)
@@ -117,9 +112,10 @@ internal static class QuickTemplate
 
     /// <summary>The power of its lamps; those that are bought already count as they are.</summary>
     public static LampWatts Watts(Rig rig, LinePlan plan) => LampWatts.Of(
-        Lamps(new Line("", "", plan), plan, Bought(rig, plan), rig.Vehicle.SystemVolts).Select(lamp => lamp.Functions[0])
-            .Select(light => new LampSet(light.Kind, 1, light.Watts, AtVolts: light.RatedVolts)),
-        rig.Vehicle.SystemVolts);
+        Lights(rig, plan).Select(light => new LampSet(light.Kind, 1, light.Watts, AtVolts: light.RatedVolts)), rig.Vehicle.SystemVolts);
+
+    private static IEnumerable<LampFunction> Lights(Rig rig, LinePlan plan) =>
+        Lamps(new Line("", "", plan), plan, Bought(rig, plan), rig.Vehicle.SystemVolts).Select(lamp => lamp.Functions[0]);
 
     /// <summary>Lamps of the plan that are in the rig already.</summary>
     public static IReadOnlyList<Fixture> Bought(Rig rig, LinePlan plan) => plan.Fixtures.Count == 0 ? []

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
 
 namespace BurlyRidge.Core.Checks.Boxes;
@@ -14,7 +15,7 @@ internal static class SenseWiredCheck
             var following = box.Outputs.Count(output => output.Follows == Feed.Ignition);
             if (following == 0) continue;
             var joined = subject.Study.Map.WiresAt($"{box.Id}.sense").Any();
-            var live = joined && subject.Study.State("parked").Solved.Volts($"{box.Id}.sense") > subject.Volts / 2;
+            var live = joined && subject.Study.State(JudgedStates.Parked).Solved.Volts($"{box.Id}.sense") > subject.Volts / 2;
             yield return Kind.Result(!joined ? Verdict.Stop : live ? Verdict.Watch : Verdict.Holds, joined ? 1 : 0, 1, CheckKind.NoUnit,
                 !joined ? $"{following} outputs of {subject.Names[box.Id]} follow the key, and its sense lead is joined to nothing: they never come on."
                     : live ? $"The sense lead of {subject.Names[box.Id]} is live with the key off: what should follow the key stays on."

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Harness;
 namespace BurlyRidge.Core.Checks.Controls;
 
 /// <summary>Does a lamp stay live when it is off?</summary>
@@ -9,7 +10,7 @@ internal static class MinusSwitchedCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
-        var parked = subject.Study.State("parked").Solved;
+        var parked = subject.Study.State(JudgedStates.Parked).Solved;
         foreach (var line in subject.Study.Lines)
         {
             var live = line.Lamps.FirstOrDefault(lamp => subject.Study.Map.Find(lamp.Id) is { } link

@@ -18,8 +18,9 @@ internal static class FarLampCheck
         {
             foreach (var alike in line.Lamps.GroupBy(lamp => (lamp.Function.Kind, lamp.Function.RatedVolts)).Where(group => group.Count() > 1))
             {
-                var together = Ends(alike.Select(lamp => (lamp, lamp.Together?.Volts)));
-                var (first, last, near, far) = Ends(alike.Select(lamp => (lamp, (double?)lamp.OffVolts))) is { } alone && (together is null || alone.Near - alone.Far >= together.Value.Near - together.Value.Far) ? alone : together!.Value;
+                var alone = Ends(alike.Select(lamp => (lamp, lamp.OffVolts)));
+                var together = alike.All(lamp => lamp.Together is not null) ? Ends(alike.Select(lamp => (lamp, lamp.Together!.Volts))) : alone;
+                var (first, last, near, far) = alone.Near - alone.Far >= together.Near - together.Far ? alone : together;
                 var spread = (near - far) / subject.Volts;
                 var verdict = Limits.AtLeast(Limits.ChainSpreadFraction, spread) ? Verdict.Holds : Verdict.Watch;
                 var light = alike.Key.Kind == LampKind.RegulatedLed
@@ -33,13 +34,12 @@ internal static class FarLampCheck
         }
     }
 
-    /// <summary>The lamps that get most and least, with their volts; null where one of them is not on.</summary>
-    private static (LampStudy First, LampStudy Last, double Near, double Far)? Ends(IEnumerable<(LampStudy Lamp, double? Volts)> lamps)
+    /// <summary>The lamps that get most and least, with their volts.</summary>
+    private static (LampStudy First, LampStudy Last, double Near, double Far) Ends(IEnumerable<(LampStudy Lamp, double Volts)> lamps)
     {
         var all = lamps.ToList();
-        if (all.Exists(lamp => lamp.Volts is null)) return null;
         var (first, last) = (all.MaxBy(lamp => lamp.Volts), all.MinBy(lamp => lamp.Volts));
-        return (first.Lamp, last.Lamp, first.Volts!.Value, last.Volts!.Value);
+        return (first.Lamp, last.Lamp, first.Volts, last.Volts);
     }
 
     /// <summary>A row that is fed at one end gets its second feed, and sizes that go with it.</summary>

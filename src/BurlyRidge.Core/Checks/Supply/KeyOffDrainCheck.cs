@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Supply;
@@ -9,7 +10,7 @@ internal static class KeyOffDrainCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
-        var parked = SupplyFigures.Of(subject.Rig, subject.Study.State("parked"));
+        var parked = SupplyFigures.Of(subject.Rig, subject.Study.State(JudgedStates.Parked));
         var amps = Math.Max(0, parked.BatteryAmps);
         var verdict = amps <= Limits.KeyOffAmps ? Verdict.Holds : Verdict.Watch;
         yield return Kind.Result(verdict, amps, Limits.KeyOffAmps, "A",
