@@ -33,7 +33,7 @@ internal static class Edit
     /// <summary>A remedy that puts a size on a run; a quick plan takes its proposal again.</summary>
     public static Remedy? Wire(RigSubject subject, string run, string? wire) =>
         subject.Whole.QuickLineOf(run) is { } quick ? UseProposal(subject, quick)
-        : wire is null || subject.Saved.Runs.All(other => other.Id != run || other.Given) ? null
+        : wire is null || !subject.IsSized(run) ? null
         : new Remedy($"Take {wire}") { Apply = rig => TerminalFit.After(rig, rig.WithRun(run, old => old with { Wire = wire })) };
 
     /// <summary>A remedy that gives up what was chosen of a quick plan; null where nothing was.</summary>

@@ -76,6 +76,11 @@ public sealed record RigSubject(WholeRig Whole, RigStudy Study)
     private HashSet<string>? fitted;
     private ILookup<string, string>? elements;
 
+    /// <summary>Whether a run stands in the document and its size is the fitter's to choose.</summary>
+    internal bool IsSized(string run) => (sized ??= Saved.Runs.Where(known => !known.Given).Select(known => known.Id).ToHashSet(StringComparer.Ordinal)).Contains(run);
+
+    private HashSet<string>? sized;
+
     /// <summary>The box that is to have its minus at the battery post and has it at <paramref name="earth"/>; null where none does.</summary>
     public PowerBox? MinusAt(string earth)
     {

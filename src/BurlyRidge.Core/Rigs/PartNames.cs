@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using BurlyRidge.Core.Parts;
 
 namespace BurlyRidge.Core.Rigs;
@@ -13,6 +14,7 @@ public sealed class PartNames
     private readonly Dictionary<string, string> places = new(StringComparer.Ordinal);
     private readonly Dictionary<string, IPart> parts = new(StringComparer.Ordinal);
     private readonly Dictionary<string, Run> runs;
+    private readonly ConcurrentDictionary<Run, string> wires = new(ReferenceEqualityComparer.Instance);
 
     private PartNames(Rig rig) => runs = rig.Runs.ToDictionary(run => run.Id, StringComparer.Ordinal);
 
@@ -21,6 +23,7 @@ public sealed class PartNames
     {
         var names = new PartNames(rig);
         var taken = new HashSet<string>(StringComparer.OrdinalIgnoreCase);
+        var next = new Dictionary<string, int>(StringComparer.OrdinalIgnoreCase);
         foreach (var list in Rig.Lists)
         {
             var number = 0;
@@ -29,7 +32,7 @@ public sealed class PartNames
                 number++;
                 var wanted = part.Name.Length > 0 ? part.Name : SpokenId.Of(part.Id) ?? $"{list.KindOf(part)} {number}";
                 var name = Format.Capital(wanted);
-                for (var i = 2; !taken.Add(name); i++) name = Format.Capital($"{wanted} {i}");
+                for (var i = next.GetValueOrDefault(wanted, 2); !taken.Add(name); next[wanted] = ++i) name = Format.Capital($"{wanted} {i}");
                 names.names[part.Id] = name;
                 names.parts[part.Id] = part;
             }
@@ -83,7 +86,9 @@ public sealed class PartNames
     public string Place(string id) => Small(places.GetValueOrDefault(id, "a place that is gone"));
 
     /// <summary>What a wire is called: by its ends, what both names begin with said once.</summary>
-    public string Wire(Run run)
+    public string Wire(Run run) => wires.GetOrAdd(run, ByEnds);
+
+    private string ByEnds(Run run)
     {
         if (parts.ContainsKey(run.Id)) return $"{this[run.Id]} lead"; // a lead of the vehicle's own, read as a run
         var (one, other) = (this[TerminalIndex.Split(run.From).Part].Split(' '), this[TerminalIndex.Split(run.To).Part].Split(' '));

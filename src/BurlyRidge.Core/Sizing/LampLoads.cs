@@ -38,7 +38,7 @@ internal sealed class LampLoads
         foreach (var line in study.Lines.Where(line => line.Trigger.On is not null && line.Off.Solution is Solution.Converged).DistinctBy(line => line.Off, ReferenceEqualityComparer.Instance))
         {
             var lit = line.Off.Harness.Circuit.Elements.Select(element => lamps.GetValueOrDefault(element.Id)).OfType<LampStudy>().Where(lamp => lamp.IsOn(line.Off)).ToList();
-            if (lit.Count > 0) groups.Add(new Group([.. lit.Select(lamp => lamp.Id)], Parts(study.Wired.HouseRules, study.Wired.Vehicle.SystemVolts, line.Off, lit, placesOf(line.Off.Harness))));
+            if (lit.Count > 0) groups.Add(new Group(lit.Select(lamp => lamp.Id).ToHashSet(StringComparer.Ordinal), Parts(study.Wired.HouseRules, study.Wired.Vehicle.SystemVolts, line.Off, lit, placesOf(line.Off.Harness))));
         }
         groups.Sort((one, other) => one.Lit.Count.CompareTo(other.Lit.Count));
         var byLamp = groups.SelectMany(group => group.Lit.Select(lamp => (lamp, group))).ToLookup(pair => pair.lamp, pair => pair.group, StringComparer.Ordinal);
