@@ -44,6 +44,16 @@ public class AssessmentCacheTests
     }
 
     [Fact]
+    public async Task What_was_begun_is_what_is_asked_about_next()
+    {
+        AssessmentCache.Begin(WithLine("Begun"));
+        var first = await OfAsync(WithLine("Begun"));
+        Assert.Same(first, await OfAsync(WithLine("Begun")));
+        AssessmentCache.Begin(WithLine("Begun"));
+        Assert.Same(first, await OfAsync(WithLine("Begun")));
+    }
+
+    [Fact]
     public async Task A_rig_that_differs_in_one_figure_is_another()
     {
         var (less, more) = (await OfAsync(WithLine("Figure")), await OfAsync(WithLine("Figure", 61)));

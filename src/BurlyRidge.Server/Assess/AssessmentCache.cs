@@ -23,8 +23,7 @@ public static class AssessmentCache
     /// <exception cref="OperationCanceledException">The client is gone.</exception>
     public static async Task<AssessedRig> OfAsync(Rig rig, CancellationToken client)
     {
-        var key = Convert.ToBase64String(SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(rig, JsonRules.Stored)));
-        var entry = Join(key, rig);
+        var entry = Join(rig, waits: true);
         try
         {
             return await entry.Assessed.WaitAsync(client);
@@ -35,8 +34,12 @@ public static class AssessmentCache
         }
     }
 
-    private static Entry Join(string key, Rig rig)
+    /// <summary>Begins with a valid rig that will be asked about next, and waits for nothing.</summary>
+    public static void Begin(Rig rig) => Join(rig, waits: false);
+
+    private static Entry Join(Rig rig, bool waits)
     {
+        var key = Convert.ToBase64String(SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(rig, JsonRules.Stored)));
         lock (Gate)
         {
             var entry = Known.FirstOrDefault(known => known.Key == key);
@@ -45,7 +48,7 @@ public static class AssessmentCache
                 if (Known.Count >= Most && Known.LastOrDefault(known => known.Waiting == 0) is { } oldest) Known.Remove(oldest);
                 Known.AddFirst(entry = Entry.Of(key, rig));
             }
-            entry.Waiting++;
+            if (waits) entry.Waiting++;
             return entry;
         }
     }

@@ -34,10 +34,16 @@ internal static class EditEndpoint
         };
         return cancellation.WorkOut(token => command.Run(context with { Cancellation = token })) switch
         {
-            EditOutcome.Done done => TypedResults.Ok(new EditAnswer(done.Rig, done.Notes, done.LineId)),
+            EditOutcome.Done done => Answer(done),
             EditOutcome.Refused refused => BadInput.Of(BadInput.Under("command", refused.Problems)),
             EditOutcome.NotPossible not => TypedResults.Problem(type: ProblemTypes.NotPossible, statusCode: StatusCodes.Status422UnprocessableEntity, title: not.Title, detail: not.Detail),
             var other => throw new NotSupportedException($"{other}"),
         };
+    }
+
+    private static Ok<EditAnswer> Answer(EditOutcome.Done done)
+    {
+        AssessmentCache.Begin(done.Rig); // it is saved next, which asks what follows
+        return TypedResults.Ok(new EditAnswer(done.Rig, done.Notes, done.LineId));
     }
 }
