@@ -44,8 +44,18 @@ internal static class Edit
     /// <summary>A remedy that puts in another fuse and thickens what stands behind it where that must be.</summary>
     public static Remedy? Fuse(RigSubject subject, string device, Fuse? fuse) =>
         subject.Whole.QuickLineOf(device) is { } quick ? UseProposal(subject, quick)
-        : fuse is null ? null
+        : fuse is null || !WiresFit(subject, device, fuse) ? null
         : new Remedy($"Take a {fuse} fuse") { Apply = rig => TerminalFit.After(rig, Beside(Device(rig, device, old => old with { Fuse = fuse }), device)) };
+
+    /// <summary>Whether the wires that another fuse asks for go into the blade terminals that they end in: where they do not, it cures nothing.</summary>
+    private static bool WiresFit(RigSubject subject, string device, Fuse fuse)
+    {
+        var blades = BladeTerminals.PartsOf(subject.Saved);
+        return !subject.Study.Runs
+            .Where(figures => figures.Devices.Concat(figures.Behind).Any(link => link.Id == device) && figures.Run.Ends().Any(end => blades.Contains(TerminalIndex.Split(end).Part)))
+            .Any(figures => figures.FuseNeedWith(link => link.Id == device ? fuse : link.Fuse!) is var need && !Limits.AtLeast(figures.AmpacityAmps, need)
+                && SizeChoice.Wire(subject.Saved, figures.Run, need)?.CopperSquareMillimetres > Limits.TerminalSquareMillimetres);
+    }
 
     /// <summary>A remedy that sizes one line anew; a quick plan takes its proposal again.</summary>
     public static Remedy? Size(RigSubject subject, Line line) => subject.Whole.Quick.ContainsKey(line.Id)

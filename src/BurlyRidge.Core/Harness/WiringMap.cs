@@ -28,6 +28,9 @@ public sealed class WiringMap
     /// <summary>Wires that end at a terminal, the vehicle's own leads among them.</summary>
     public IEnumerable<Link> WiresAt(string terminal) => At(terminal).Where(link => link.Kind == LinkKind.Wire);
 
+    /// <summary>The terminals of a joint, where its wires end.</summary>
+    public IEnumerable<string> HalvesOf(string joint) => At(joint).Select(half => Other(half, joint));
+
     /// <summary>Runs of the rig that end at a terminal.</summary>
     public IEnumerable<Run> RunsAt(string terminal) => At(terminal).Select(link => link.Run).OfType<Run>();
 

@@ -50,6 +50,7 @@ public sealed class AutoSizer
             freeRuns = [.. saved.Runs.Where(Free).Select(run => run.Id)];
             freeDevices = [.. saved.Protection.Where(device => !device.Fixed).Select(device => device.Id)];
             freeRelays = [.. saved.Relays.Where(relay => !relay.Fixed).Select(relay => relay.Id)];
+            if (MakersSay(saved)) TakeMakers(studyOf(saved, cancellation), lineId);
             return;
         }
         var existing = saved.Lines.Where(line => line.Existing).Select(line => line.Id).ToHashSet(StringComparer.Ordinal);
@@ -63,6 +64,8 @@ public sealed class AutoSizer
         if (saved.HouseRules.Sizing == SizingSchool.MakersHarness) TakeMakers(today, lineId);
     }
 
+    private static bool MakersSay(Rig rig) => rig.HouseRules.Sizing == SizingSchool.MakersHarness && rig.Fixtures.Any(lamp => lamp.HarnessWire is not null);
+
     /// <summary>Gauge and fuse as the lamps' maker has them, for lines whose lamps all say so; they are not sized then.</summary>
     private void TakeMakers(RigStudy today, string? lineId)
     {
@@ -71,6 +74,12 @@ public sealed class AutoSizer
             if (harness.Wire is not { } wire || harness.Fuse is not { } fuse)
             {
                 left.Add($"{harness.Line.Name}: the maker of its lamps gives no harness, so it is sized as usual.");
+                continue;
+            }
+            // A harness is sold for a lamp or a pair; what a row of them draws it was not made for.
+            if (harness.Lamps > 1 && harness.Devices.Any(device => SizeChoice.Fuse(saved, today.Wired.Protection.First(part => part.Id == device).Place, today.Loads.Of(device), breaker: false, longHeavy: false)?.RatingAmps > fuse.RatingAmps))
+            {
+                left.Add($"{harness.Line.Name}: the harness of its lamps' maker, with {fuse}, is not made for {harness.Lamps} lamps, so it is sized as usual.");
                 continue;
             }
             var gauge = gauges.FindIndex(size => size.CopperSquareMillimetres >= wire.CopperSquareMillimetres * MakersHarness.Alike);
@@ -169,9 +178,14 @@ public sealed class AutoSizer
 
     /// <summary>The largest fuse of ours right before a relay's contact, A: what it lets through the contact carries.</summary>
     private double FuseBefore(RigStudy study, Relay relay) => study.Feeds.Of($"{relay.Id}.{relay.Pinout.Common}") is { Grounded: false } section
-        ? section.Feeders.Select(feeder => saved.Protection.FirstOrDefault(device => device.Id == feeder.Device!.Id)).OfType<ProtectiveDevice>()
-            .Select(device => (fuses.GetValueOrDefault(device.Id) ?? device.Fuse).RatingAmps).DefaultIfEmpty(0).Max()
+        ? section.Feeders.Select(feeder => OwnAmps(feeder.Device!.Id)).DefaultIfEmpty(0).Max()
         : 0;
+
+    /// <summary>What a fuse or breaker of ours is rated, A; 0 of one that is the vehicle's.</summary>
+    private double OwnAmps(string device) =>
+        fuses.GetValueOrDefault(device)?.RatingAmps
+        ?? saved.Protection.FirstOrDefault(part => part.Id == device)?.Fuse.RatingAmps
+        ?? saved.InlineBreakers.FirstOrDefault(part => part.Id == device)?.RatingAmps ?? 0;
 
     /// <summary>The smallest fuse from there up that lets every branch behind it open first; the same one where none does.</summary>
     private static Fuse Selective(RigStudy study, ProtectiveDevice device, Fuse least, bool heavy)

@@ -36,13 +36,18 @@ internal sealed class SharedShorts(Rig rig, WiringMap map, Feeds feeds, FaultCur
         lock (nets)
         {
             Net net;
-            if (wire != figures.Wire) net = new Net(rig, map, feeds, faults, section, figures.Run.Id, wire.Ohms(figures.Run.LengthMetres, HotCelsius(figures)));
+            if (wire != figures.Wire) net = new Net(rig, map, feeds, faults, section, figures.Run.Id, OnSize(figures, wire));
             else if (!nets.TryGetValue(section, out net!)) nets.Add(section, net = new Net(rig, map, feeds, faults, section));
             return figures.Run.Ends().Select(end => Of(net, figures, wire, end)).MaxBy(found => found.HeatFraction)!;
         }
     }
 
-    private static double HotCelsius(RunFigures figures) => Math.Max(figures.AmbientCelsius, figures.Run.InsulationCelsius);
+    /// <summary>What the run would have with its ends, hot, on another size, Ω.</summary>
+    private double OnSize(RunFigures figures, WireSize wire)
+    {
+        var (metres, celsius) = (figures.Run.LengthMetres, Math.Max(figures.AmbientCelsius, figures.Run.InsulationCelsius));
+        return map.Find(figures.Run.Id)!.HotOhms + wire.Ohms(metres, celsius) - figures.Wire.Ohms(metres, celsius);
+    }
 
     private static SharedShort Of(Net net, RunFigures figures, WireSize wire, string terminal)
     {

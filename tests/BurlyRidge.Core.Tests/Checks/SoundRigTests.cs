@@ -15,13 +15,6 @@ public class SoundRigTests(ITestOutputHelper output)
     private const int Few = 150;
     private const int Whole = 1000;
 
-    /// <summary>What sizes alone decide; two wires too many for a terminal are cured by a splice.</summary>
-    private static readonly string[] OfSizes =
-        ["wire-found", "wire-load", "wire-fuse", "return", "zone-heat", "fuse-load", "fuse-heat", "fuse-family", "far-short", "selectivity", "relay-contact", "switch-current", "output-rating", "terminal-heat", "drop"];
-
-    /// <summary>Whether a lamp fits its mount is the vehicle's to say, and no size cures it.</summary>
-    private static readonly string[] OfFit = ["lamp-fit", "pair", "part-fit"];
-
     [Fact]
     public void What_is_proposed_has_no_Stop() => Try(Few);
 
@@ -58,12 +51,8 @@ public class SoundRigTests(ITestOutputHelper output)
             };
             if (LineTemplates.For(rig, lamp, answers.Count).Single(offered => offered.Template.Id == template.Id).WhyNot.Length > 0) continue;
             built++;
-            var assessment = Assessor.Assess(LineTemplates.Build(rig, answers).Rig);
-            foreach (var check in assessment.Checks.Concat(assessment.Lines.SelectMany(line => line.Checks)))
-            {
-                if (check.Verdict == Verdict.Holds || OfFit.Contains(check.Id) || (check.Verdict == Verdict.Watch && !OfSizes.Contains(check.Id))) continue;
-                wrong.Add($"seed {seed}: {template.Id} {answers.Count} × {lamp.Functions[0].Watts} W {kind} {volts} V {rig.HouseRules.Gauges} {rig.HouseRules.Sizing} {answers.Metres} m {answers.Return} at {answers.At}: {check.Verdict} {check.Id}: {check.Reason}");
-            }
+            wrong.AddRange(OwnSizes.Objections(LineTemplates.Build(rig, answers).Rig).Select(found =>
+                $"seed {seed}: {template.Id} {answers.Count} × {lamp.Functions[0].Watts} W {kind} {volts} V {rig.HouseRules.Gauges} {rig.HouseRules.Sizing} {answers.Metres} m {answers.Return} at {answers.At}: {found}"));
         }
         foreach (var one in wrong) output.WriteLine(one);
         Assert.Empty(wrong);

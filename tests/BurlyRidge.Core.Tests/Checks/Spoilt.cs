@@ -137,6 +137,7 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         new("joint-kind", Verdict.Stop, "a tap in a power circuit", GoodRigs.Bar, rig => Joint(rig, "sp", joint => joint with { Kind = JointKind.Tap })),
         new("joint-range", Verdict.Stop, "a wire too thick for its plug", GoodRigs.Bar, rig => Wire(rig, "k-87--plug-a", "8 AWG")),
         new("terminal-share", Verdict.Watch, "a third wire in one terminal", GoodRigs.NegativeBeam, rig => Wire(rig, "f-out--k-86", "10 AWG")),
+        new("terminal-share", Verdict.Watch, "one wire too thick for a blade", GoodRigs.Bar, rig => Wire(rig, "sp-b--k-30", "6 AWG")),
         new("terminal-heat", Verdict.Watch, "a hot wire in a holder", Lamp(GoodRigs.Bar, lamp => lamp with { Watts = 150 }), rig => Wire(rig, "battery-plus--f-in", "18 AWG")),
         new("spare-lead", Verdict.Watch, "a dim lead hanging loose", Dimmable(GoodRigs.Bar), rig => Without(rig, "bar-dim--cap-a")),
         new("live-end", Verdict.Stop, "a positive left dangling at the back", Ended(GoodRigs.Bar), rig => Joint(rig, "later", joint => joint with { Kind = JointKind.Crimp })),

@@ -37,6 +37,22 @@ public class MakersHarnessTests
     }
 
     [Fact]
+    public void A_plan_in_short_of_bought_lamps_has_the_makers_sizes_too()
+    {
+        var plan = new LinePlan([new LampSet(LampKind.RegulatedLed, 1, 120)], 2.5, ReturnPath.Wire, [Zone.EngineBay], 105, Trigger.SwitchAlone) { Fixtures = ["bar"] };
+        var rig = Core.Rigs.Rig.Empty(12, UnitSystem.Metric) with
+        {
+            Fixtures = [Led("bar", 120) with { HarnessWire = "12 AWG", HarnessFuseAmps = 20 }],
+            Lines = [new Line("line", "Line") { Plan = plan }],
+        };
+        QuickSizing Sized(SizingSchool school) => QuickSizing.Of(QuickAsk.Of(rig with { HouseRules = new HouseRules { Sizing = school } }, plan));
+        var (makers, usual) = (Sized(SizingSchool.MakersHarness), Sized(SizingSchool.Usual));
+        Assert.Equal(("12 AWG", 20.0), (makers.Wire.Name, makers.Fuse.RatingAmps));
+        Assert.Equal("12 AWG", makers.ProposedWire?.Name);
+        Assert.NotEqual(("12 AWG", 20.0), (usual.Wire.Name, usual.Fuse.RatingAmps));
+    }
+
+    [Fact]
     public void A_lamp_that_says_nothing_is_sized_as_usual()
     {
         var usual = LineTemplates.Build(Core.Rigs.Rig.Empty(12, UnitSystem.Metric), new TemplateAnswers("own-harness", "Bar", Led("bar", 120), 1, 2.5)).Rig;

@@ -53,6 +53,19 @@ public class SharedShortTests
         Assert.True(found.Openings[0].Seconds > FuseTime.SlowestSeconds(study.Map.Find("f1")!.Fuse!, run.Faults.First(fault => fault.Device!.Id == "f1").FarAmps));
     }
 
+    /// <summary>What a size would do is what it does once it is in, its crimps with it.</summary>
+    [Theory]
+    [InlineData("18 AWG", "12 AWG")]
+    [InlineData("12 AWG", "18 AWG")]
+    public void Another_size_is_judged_as_it_is_once_it_is_taken(string today, string other)
+    {
+        var (_, run, _) = Of(TwoFuses(today));
+        var (_, _, taken) = Of(TwoFuses(other));
+        var asked = run.Shared!(WireTable.Find(other)!);
+        Assert.Equal(taken.Amps, asked.Amps, 1e-9 * taken.Amps);
+        Assert.Equal(taken.HeatFraction, asked.HeatFraction, 1e-9 * taken.HeatFraction);
+    }
+
     /// <summary>The simulator's transient of the same wiring, its switches opening when the fuses do: ∫ I² dt through the wire.</summary>
     [Theory]
     [InlineData("14 AWG", 10, 20)]

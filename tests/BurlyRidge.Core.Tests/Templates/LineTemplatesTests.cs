@@ -29,18 +29,24 @@ public class LineTemplatesTests
             .. twoLights ? [new LampFunction("back", LampKind.ResistorLed, 4, volts, Plus: "amber")] : Array.Empty<LampFunction>(),
         ]);
 
-    internal static (Rig Rig, TemplateAnswers Request) Ask(string id, bool placed)
+    internal static (Rig Rig, TemplateAnswers Request) Ask(string id, bool placed) =>
+        Ask(id, !placed ? null : Volts(id) == 24 ? BodyKind.CabChassis : BodyKind.LongWagon);
+
+    private static int Volts(string id) => id is "series-24" or "converter" ? 24 : 12;
+
+    /// <summary>A template with the lamps that it is for, on a bare vehicle or on a body's first mount for them.</summary>
+    internal static (Rig Rig, TemplateAnswers Request) Ask(string id, BodyKind? body)
     {
         var template = LineTemplates.All.Single(template => template.Id == id);
-        var volts = id is "series-24" or "converter" ? 24 : 12;
+        var volts = Volts(id);
         var small = id is "second-battery" or "fuse-tap" or "parking-light" or "rear-socket" or "row" or "row-both";
         var rig = Rig.Empty(volts, UnitSystem.Metric);
-        if (placed) rig = rig with { Body = GenericBody.Of(volts == 24 ? BodyKind.CabChassis : BodyKind.LongWagon) };
+        if (body is { } kind) rig = rig with { Body = GenericBody.Of(kind) };
         var rear = id.StartsWith("rear", StringComparison.Ordinal);
         var lamp = Lamp(small ? 12 : 40, id == "converter" ? 12 : volts, id == "two-functions");
         return (rig, new TemplateAnswers(id, "Test line", lamp, template.UsualCount, rear ? 5 : 2.5)
         {
-            At = placed ? rig.Body!.Mounts.First(mount => rear ? mount.At.Back > 3 : mount.At.Back < 3).Id : null,
+            At = rig.Body is { } on ? on.Mounts.First(mount => rear ? mount.At.Back > 0.6 * on.Size.LengthMetres : mount.At.Back < 0.6 * on.Size.LengthMetres).Id : null,
         });
     }
 

@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Sizing;
@@ -17,7 +16,7 @@ internal static class JointCurrentCheck
 
     private static Finding Find(RigSubject subject, Joint joint, double rated)
     {
-        var halves = subject.Study.Map.At(joint.Id).Select(half => WiringMap.Other(half, joint.Id)).ToList();
+        var halves = subject.Study.Map.HalvesOf(joint.Id).ToList();
         var runs = halves.SelectMany(subject.Study.Map.WiresAt).ToList();
         // Of one terminal what all its wires bring, of the joint the terminal with most.
         var amps = halves.Select(end => subject.Study.Map.WiresAt(end).Sum(run => subject.Study.Design(run.Id).Amps)).DefaultIfEmpty(0).Max();

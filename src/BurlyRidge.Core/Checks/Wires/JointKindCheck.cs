@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
@@ -20,7 +19,7 @@ internal static class JointKindCheck
 
     private static Finding Find(RigSubject subject, Joint joint)
     {
-        var runs = subject.Study.Map.At(joint.Id).SelectMany(half => subject.Study.Map.WiresAt(WiringMap.Other(half, joint.Id))).ToList();
+        var runs = subject.Study.Map.HalvesOf(joint.Id).SelectMany(subject.Study.Map.WiresAt).ToList();
         var amps = runs.Select(run => subject.Study.Design(run.Id).Amps).DefaultIfEmpty(0).Max();
         var school = subject.Rules.Joints;
         var (verdict, why) = joint.Kind switch

@@ -4,12 +4,12 @@ using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Checks.Wires;
 
-/// <summary>Do several wires in one terminal fit it?</summary>
+/// <summary>Do the wires in a blade terminal fit it, one as well as several?</summary>
 internal static class TerminalShareCheck
 {
     private const int MaxWires = 2;
 
-    internal static readonly CheckKind Kind = new("terminal-share", "Wires that share a terminal fit it",
+    internal static readonly CheckKind Kind = new("terminal-share", "Wires fit their blade terminal",
         "Two wires, and up to 6.5 mm² of copper, in one blade terminal of 6.3 mm (typical, no source): see the terminal's range");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
@@ -17,7 +17,7 @@ internal static class TerminalShareCheck
         var blades = BladeTerminals.PartsOf(subject.Saved);
         return Finding.Report(
             from end in subject.Rig.Runs.SelectMany(run => new[] { (End: run.From, Run: run), (End: run.To, Run: run) }).GroupBy(pair => pair.End, pair => pair.Run)
-            where end.Count() > 1 && blades.Contains(TerminalIndex.Split(end.Key).Part)
+            where blades.Contains(TerminalIndex.Split(end.Key).Part)
             select Find(subject, end.Key, [.. end]));
     }
 
@@ -28,8 +28,8 @@ internal static class TerminalShareCheck
         var line = runs.Select(run => subject.LineOf(run.Id)).FirstOrDefault(found => found is not null);
         return new Finding(verdict, copper / Limits.TerminalSquareMillimetres, line, () => Kind.Result(
             verdict, copper, Limits.TerminalSquareMillimetres, "mm²",
-            $"{Format.Count(runs.Count, "wire", "wires")} with {Format.Copper(copper)} of copper share {subject.Names.Terminal(end)}"
-                + (verdict == Verdict.Holds ? "." : ": check the terminal's range, or splice before it."),
+            $"{Format.Count(runs.Count, "wire", "wires")} with {Format.Copper(copper)} of copper {(runs.Count == 1 ? "ends in" : "share")} {subject.Names.Terminal(end)}"
+                + (verdict == Verdict.Holds ? "." : runs.Count == 1 ? ": a blade terminal does not close on it. Check the terminal's range, or take a part with larger terminals or studs." : ": check the terminal's range, or splice before it."),
             end, line));
     }
 }
