@@ -35,7 +35,7 @@ public enum RungFailure
 
 /// <summary>One size of wire judged for one run or for several together, all else of the rig as it is.</summary>
 /// <param name="AmpacityAmps">What it may carry where they lie, A; the least of them.</param>
-/// <param name="DropFraction">The worst drop of the lines that use them; 1 where one of them goes out.</param>
+/// <param name="DropFraction">The worst drop of the lines that use them, each alone and all together; 1 where one of them goes out.</param>
 /// <param name="ConductorCelsius">How hot the hottest gets.</param>
 /// <param name="Failures">Empty where it holds.</param>
 public sealed record WireRung(WireSize Wire, double AmpacityAmps, double DropFraction, double ConductorCelsius, IReadOnlyList<RungFailure> Failures)
@@ -54,11 +54,24 @@ public static class WireLadder
     /// <param name="study">The rig as it is.</param>
     /// <param name="figures">The runs, at least one; they all get the size.</param>
     /// <param name="cancellation">Ends the work early, with an <see cref="OperationCanceledException"/>.</param>
-    public static IReadOnlyList<WireRung> Of(RigStudy study, IReadOnlyList<RunFigures> figures, CancellationToken cancellation = default) =>
-        [.. WireTable.Of(study.Wired.HouseRules.Gauges).Unless(cancellation).Select(wire => Judge(study, figures, wire))];
+    public static IReadOnlyList<WireRung> Of(RigStudy study, IReadOnlyList<RunFigures> figures, CancellationToken cancellation = default)
+    {
+        var shared = Shared(study, figures);
+        return [.. WireTable.Of(study.Wired.HouseRules.Gauges).Unless(cancellation).Select(wire => Judge(study, figures, wire, shared))];
+    }
 
     /// <summary>Judges one size.</summary>
-    public static WireRung Judge(RigStudy study, IReadOnlyList<RunFigures> figures, WireSize wire)
+    public static WireRung Judge(RigStudy study, IReadOnlyList<RunFigures> figures, WireSize wire) => Judge(study, figures, wire, Shared(study, figures));
+
+    /// <summary>What hangs together on runs that several lines use, where their lamps can all be on at once; null where one line has them for itself.</summary>
+    private static SharedPiece? Shared(RigStudy study, IReadOnlyList<RunFigures> figures)
+    {
+        var ids = figures.SelectMany(run => run.Lines).Distinct().ToList();
+        var lines = study.Lines.Where(line => ids.Contains(line.Line.Id) && line.Lamps.Count > 0 && line.Lamps.All(lamp => lamp.Together is not null)).ToList();
+        return ids.Count > 1 && lines.Count > 1 ? new SharedPiece(LinePiece.Of(study.Wired, lines[0].Line.Id, out _) ?? study.Wired, lines) : null;
+    }
+
+    private static WireRung Judge(RigStudy study, IReadOnlyList<RunFigures> figures, WireSize wire, SharedPiece? shared)
     {
         var ids = figures.Select(run => run.Run.Id).ToHashSet(StringComparer.Ordinal);
         var failures = new SortedSet<RungFailure>();
@@ -73,6 +86,12 @@ public static class WireLadder
         }
         var drops = study.Lines.Where(line => figures.Any(run => run.Lines.Contains(line.Line.Id)))
             .Select(line => LineStudy.WorstDrop(Resized(line.Slice), line.Trigger)).ToList();
+        if (shared is not null)
+        {
+            var piece = Resized(shared.Piece);
+            var everything = LineStudy.In(piece, RigStates.EverythingOn(piece));
+            drops.AddRange(shared.Lines.Select(line => LineStudy.WorstDrop(piece, line.Trigger, everything)));
+        }
         if (drops.Any(drop => drop.Fraction >= 1)) failures.Add(RungFailure.BrownOut);
         else if (drops.Any(drop => !drop.Holds)) failures.Add(RungFailure.Drop);
         return new WireRung(
@@ -81,6 +100,9 @@ public static class WireLadder
 
         Rig Resized(Rig slice) => slice with { Runs = [.. slice.Runs.Select(run => ids.Contains(run.Id) ? run with { Wire = wire.Name } : run)] };
     }
+
+    /// <summary>Lines that use one run, and as much of the rig as they are solved in with everything on.</summary>
+    private sealed record SharedPiece(Rig Piece, IReadOnlyList<LineStudy> Lines);
 
     /// <summary>Whether every short in a run is cleared in time with it on another size.</summary>
     public static bool Clears(Rig rig, RunFigures figures, WireSize wire)

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Sizing;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Checks;
 using BurlyRidge.Core.Parts;
@@ -58,6 +59,24 @@ public class TogetherTests
         Assert.All(Drops(sized.Rig), check => Assert.True(check.Figure <= 0.05, check.Reason));
         Assert.Empty(WholeRig.Of(sized.Rig).Resize().Changes);
         Assert.Contains(sized.Changes, change => change.Part == "f-out--bus-in" && change.Why.Contains("everything on", StringComparison.Ordinal));
+    }
+
+    /// <summary>Every size of the shared feed says what the rig would lose on it, all lamps on; that of a branch what its line loses.</summary>
+    [Fact]
+    public void The_ladder_of_a_shared_run_judges_its_lines_together()
+    {
+        var rig = OneFeed(7, LampKind.ResistorLed);
+        var study = RigStudy.Of(rig);
+        var ladder = WireLadder.Of(study, [study.Runs.Single(run => run.Run.Id == "f-out--bus-in")]);
+        foreach (var wire in new[] { "14 AWG", "12 AWG", "8 AWG" })
+        {
+            var taken = RigStudy.Of(rig with { Runs = [.. rig.Runs.Select(run => run.Id == "f-out--bus-in" ? run with { Wire = wire } : run)] });
+            var rung = ladder.Single(rung => rung.Wire.Name == wire);
+            Assert.Equal(taken.Lines.Max(line => line.Worst!.MostFraction), rung.DropFraction, 1e-6);
+            Assert.Equal(taken.Lines.Any(line => !line.Worst!.DropHolds), rung.Failures.Contains(RungFailure.Drop));
+        }
+        Assert.Contains(RungFailure.Drop, ladder.Single(rung => rung.Wire.Name == "12 AWG").Failures);
+        Assert.DoesNotContain(RungFailure.Drop, WireLadder.Of(RigStudy.Of(rig with { Lines = [rig.Lines[0]] }), [study.Runs[1]]).Single(rung => rung.Wire.Name == "12 AWG").Failures);
     }
 
     [Fact]
