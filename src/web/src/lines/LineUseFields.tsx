@@ -1,4 +1,5 @@
 import type { Line, UnitSystem } from "../api/client";
+import { CheckField } from "../ui/CheckField";
 import { ChoiceField } from "../ui/ChoiceField";
 import { asLength } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
@@ -33,15 +34,12 @@ export function LineUseFields({
         optional
         onChange={(metres) => onChange({ metresFromFront: metres ?? null })}
       />
-      <label className="col-span-2 inline-flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-spruce"
-          checked={line.existing ?? false}
-          onChange={(event) => onChange({ existing: event.target.checked })}
-        />
-        On the vehicle already: it counts, and is left as it is
-      </label>
+      <CheckField
+        wide
+        label="On the vehicle already: it counts, and is left as it is"
+        checked={line.existing ?? false}
+        onChange={(existing) => onChange({ existing })}
+      />
     </div>
   );
 }

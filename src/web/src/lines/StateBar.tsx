@@ -1,5 +1,6 @@
 import { memo, useId } from "react";
 import type { LineInState, Rig, RigState, Vehicle } from "../api/client";
+import { CheckField } from "../ui/CheckField";
 import { Details } from "../ui/Details";
 import { useNames } from "../ui/names";
 
@@ -54,10 +55,10 @@ export const StateBar = memo(function StateBar({
     parts?.find((part) => part.id === id)?.positions.map((position) => position.name) ?? ["off", "on"];
 
   const slot = (id: string, label: string) => (
-    <Toggle
+    <CheckField
       key={id}
       label={label}
-      on={pressed.includes(id)}
+      checked={pressed.includes(id)}
       onChange={(now) => set({ pressed: now ? [...pressed, id] : pressed.filter((other) => other !== id) })}
     />
   );
@@ -96,7 +97,7 @@ export const StateBar = memo(function StateBar({
             ))}
           </select>
         </span>
-        <Toggle label="Key" on={state.key === true} onChange={(key) => set({ key })} />
+        <CheckField label="Key" checked={state.key === true} onChange={(key) => set({ key })} />
         <label className="inline-flex items-center">
           <span className="sr-only">Engine</span>
           <select
@@ -111,11 +112,19 @@ export const StateBar = memo(function StateBar({
             ))}
           </select>
         </label>
-        <Toggle label="High beam" on={state.highBeam === true} onChange={(highBeam) => set({ highBeam })} />
-        <Toggle label="Reverse" on={state.reverse === true} onChange={(reverse) => set({ reverse })} />
-        <Toggle
+        <CheckField
+          label="High beam"
+          checked={state.highBeam === true}
+          onChange={(highBeam) => set({ highBeam })}
+        />
+        <CheckField
+          label="Reverse"
+          checked={state.reverse === true}
+          onChange={(reverse) => set({ reverse })}
+        />
+        <CheckField
           label="Side light"
-          on={state.sideLight === true}
+          checked={state.sideLight === true}
           onChange={(sideLight) => set({ sideLight })}
         />
         {slots.filter(({ id }) => mine.has(id)).map(({ id, label }) => slot(id, label))}
@@ -137,17 +146,3 @@ export const StateBar = memo(function StateBar({
     </section>
   );
 });
-
-function Toggle({ label, on, onChange }: { label: string; on: boolean; onChange: (on: boolean) => void }) {
-  return (
-    <label className="inline-flex min-h-11 items-center gap-1.5 px-1">
-      <input
-        type="checkbox"
-        className="size-5 accent-spruce"
-        checked={on}
-        onChange={(event) => onChange(event.target.checked)}
-      />
-      {label}
-    </label>
-  );
-}

@@ -1,4 +1,5 @@
 import type { Zone } from "../api/client";
+import { CheckField } from "../ui/CheckField";
 import { choices, zoneWords } from "../ui/words";
 
 /** The zones that a line runs through. */
@@ -16,17 +17,12 @@ export function ZoneBoxes({
       <legend className="mb-1 text-sm text-dust">Runs through (the hottest governs)</legend>
       <div className="grid grid-cols-2 gap-x-3">
         {choices(zoneWords).map(({ value, label }) => (
-          <label key={value} className="flex min-h-11 items-center gap-2">
-            <input
-              type="checkbox"
-              className="size-5 accent-spruce"
-              checked={zones.includes(value)}
-              onChange={(event) =>
-                onChange(event.target.checked ? [...zones, value] : zones.filter((zone) => zone !== value))
-              }
-            />
-            {label}
-          </label>
+          <CheckField
+            key={value}
+            label={label}
+            checked={zones.includes(value)}
+            onChange={(taken) => onChange(taken ? [...zones, value] : zones.filter((zone) => zone !== value))}
+          />
         ))}
       </div>
       {messages && (

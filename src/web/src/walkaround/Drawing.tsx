@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Body, Rig, RunAnswer, Verdict, WalkaroundView } from "../api/client";
+import { CheckField } from "../ui/CheckField";
 
 const margin = 0.2;
 
@@ -116,15 +117,7 @@ export function Drawing({
       </svg>
       <figcaption className="flex flex-wrap gap-x-5 text-sm text-dust">
         <span>Front to the left; above: from its left side, below: from above, right side up.</span>
-        <label className="inline-flex items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-moss"
-            checked={thick}
-            onChange={(event) => setThick(event.target.checked)}
-          />
-          Looms as thick as their current
-        </label>
+        <CheckField label="Looms as thick as their current" checked={thick} onChange={setThick} />
         <span>Drag a lamp from mount to mount, or choose it below.</span>
       </figcaption>
     </figure>

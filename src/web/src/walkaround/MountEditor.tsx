@@ -4,6 +4,7 @@ import { type FieldErrors, under } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withMount } from "../job/rigEdits";
 import { Button } from "../ui/Button";
+import { CheckField } from "../ui/CheckField";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
 import { asLength, asTape } from "../ui/figures/figures";
@@ -133,15 +134,11 @@ export function MountEditor({
             onChange={(station) => change({ station })}
           />
         </div>
-        <label className="inline-flex min-h-11 items-center gap-2">
-          <input
-            type="checkbox"
-            className="size-5 accent-spruce"
-            checked={mount.structural ?? true}
-            onChange={(event) => change({ structural: event.target.checked })}
-          />
-          What it bolts to is structure
-        </label>
+        <CheckField
+          label="What it bolts to is structure"
+          checked={mount.structural ?? true}
+          onChange={(structural) => change({ structural })}
+        />
         <div className="grid grid-cols-3 gap-2">
           {axes.map(({ key, label }) => (
             <NumberField

@@ -4,6 +4,7 @@ import { type FieldErrors, under } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withBody } from "../job/rigEdits";
 import { Button } from "../ui/Button";
+import { CheckField } from "../ui/CheckField";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
 import { asLength, asTape } from "../ui/figures/figures";
@@ -180,28 +181,20 @@ export function LanesEditor({ editor, rig, errors }: { editor: RigEditor; rig: R
               />
               <div className="col-span-2 flex flex-wrap gap-x-4">
                 {choices(hazardWords).map(({ value, label }) => (
-                  <label key={value} className="inline-flex min-h-11 items-center gap-2">
-                    <input
-                      type="checkbox"
-                      className="size-5 accent-moss"
-                      checked={(lane.hazards ?? []).includes(value)}
-                      onChange={(event) =>
-                        change(lane.id, { hazards: toggled(lane.hazards ?? [], value, event.target.checked) })
-                      }
-                    />
-                    {label}
-                  </label>
+                  <CheckField
+                    key={value}
+                    label={label}
+                    checked={(lane.hazards ?? []).includes(value)}
+                    onChange={(on) => change(lane.id, { hazards: toggled(lane.hazards ?? [], value, on) })}
+                  />
                 ))}
               </div>
-              <label className="col-span-2 inline-flex min-h-11 items-center gap-2">
-                <input
-                  type="checkbox"
-                  className="size-5 accent-moss"
-                  checked={lane.factoryHarness ?? false}
-                  onChange={(event) => change(lane.id, { factoryHarness: event.target.checked })}
-                />
-                The vehicle's own harness runs along it
-              </label>
+              <CheckField
+                wide
+                label="The vehicle's own harness runs along it"
+                checked={lane.factoryHarness ?? false}
+                onChange={(factoryHarness) => change(lane.id, { factoryHarness })}
+              />
               <TextField
                 label="Comes off (commas between)"
                 value={(lane.covers ?? []).join(", ")}

@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { under } from "../../../api/problems";
 import { withPart } from "../../../job/rigEdits";
+import { CheckField } from "../../../ui/CheckField";
 import { NumberField } from "../../../ui/NumberField";
 import { TextField } from "../../../ui/TextField";
 import type { StationEdit } from "../stationEdit";
@@ -42,15 +43,11 @@ export default function RelayFields({ rig, station, errors, edit, run }: Station
           />
         ))}
       </fieldset>
-      <label className="inline-flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-spruce"
-          checked={relay.coilDiode === true}
-          onChange={(event) => set({ coilDiode: event.target.checked })}
-        />
-        A diode across its coil
-      </label>
+      <CheckField
+        label="A diode across its coil"
+        checked={relay.coilDiode === true}
+        onChange={(coilDiode) => set({ coilDiode })}
+      />
     </>
   );
 }

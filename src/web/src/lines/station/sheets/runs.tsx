@@ -2,6 +2,7 @@ import { Link } from "react-router";
 import { under } from "../../../api/problems";
 import { withFreeRun, withRun } from "../../../job/rigEdits";
 import { Button } from "../../../ui/Button";
+import { CheckField } from "../../../ui/CheckField";
 import { asLength, length } from "../../../ui/figures/figures";
 import { NumberField } from "../../../ui/NumberField";
 import { useNames } from "../../../ui/names";
@@ -50,30 +51,16 @@ export default function RunFields({ rig, station, errors, edit, jobId }: Station
         messages={said.colour}
         onChange={(colour) => edit((now) => withRun(now, run.id, { colour }))}
       />
-      <label className="flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-spruce"
-          checked={run.given ?? false}
-          onChange={(event) => {
-            const given = event.target.checked;
-            edit((now) => withRun(now, run.id, { given }));
-          }}
-        />
-        Came with the lamp: judged, never resized
-      </label>
-      <label className="flex min-h-11 items-center gap-2">
-        <input
-          type="checkbox"
-          className="size-5 accent-spruce"
-          checked={run.sheathed ?? false}
-          onChange={(event) => {
-            const sheathed = event.target.checked;
-            edit((now) => withRun(now, run.id, { sheathed }));
-          }}
-        />
-        In a sheath of its own, end to end
-      </label>
+      <CheckField
+        label="Came with the lamp: judged, never resized"
+        checked={run.given ?? false}
+        onChange={(given) => edit((now) => withRun(now, run.id, { given }))}
+      />
+      <CheckField
+        label="In a sheath of its own, end to end"
+        checked={run.sheathed ?? false}
+        onChange={(sheathed) => edit((now) => withRun(now, run.id, { sheathed }))}
+      />
       {run.fixed && (
         <Button onClick={() => edit((now) => withFreeRun(now, run.id))}>
           Gauge by hand: let sizing decide again
