@@ -39,7 +39,7 @@ public static class LineRemoval
         var gone = Rig.Lists.Where(list => list.Fitted).SelectMany(list => list.Of(rig)).OfType<IPart>().Where(part => part is not Fixture && (IsJoining(part) ? Bare(part.Id) : part is not (Load or SolarPanel) && Goes(part.Id)))
             .Select(part => part.Id).Concat(lamps).ToHashSet(StringComparer.Ordinal);
 
-        var made = Without(joined with { Runs = left }, gone);
+        var made = PartRemoval.Fitted(joined with { Runs = left }, gone);
         return new RemovedLine(made, Words(rig, line, gone, wires, made, passed.Count));
     }
 
@@ -64,12 +64,6 @@ public static class LineRemoval
             Places = rig.Places.FirstOrDefault(place => place.Part == part) is { } place ? [.. rig.Places, new Place(joint, place.At)] : rig.Places,
         };
     }
-
-    private static Rig Without(Rig rig, HashSet<string> gone) => Rig.Lists.Aggregate(rig, (left, list) => list.Keep(left, id => !gone.Contains(id))) with
-    {
-        Places = [.. rig.Places.Where(place => !gone.Contains(place.Part))],
-        PartBodies = [.. rig.PartBodies.Where(body => !gone.Contains(body.Part))],
-    };
 
     private static List<string> Words(Rig rig, Line line, HashSet<string> gone, HashSet<string> wires, Rig made, int joints)
     {

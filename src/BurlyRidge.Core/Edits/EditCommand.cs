@@ -19,6 +19,12 @@ namespace BurlyRidge.Core.Edits;
 [JsonDerivedType(typeof(PlacePart), "placePart")]
 [JsonDerivedType(typeof(MoveOutput), "moveOutput")]
 [JsonDerivedType(typeof(RenamePin), "renamePin")]
+[JsonDerivedType(typeof(AddPart), "addPart")]
+[JsonDerivedType(typeof(RemovePart), "removePart")]
+[JsonDerivedType(typeof(AddRun), "addRun")]
+[JsonDerivedType(typeof(MoveRunEnd), "moveRunEnd")]
+[JsonDerivedType(typeof(RemoveRun), "removeRun")]
+[JsonDerivedType(typeof(ChangeSystem), "changeSystem")]
 [JsonDerivedType(typeof(ChangeBody), "changeBody")]
 [JsonDerivedType(typeof(RemoveStation), "removeStation")]
 [JsonDerivedType(typeof(RemoveLane), "removeLane")]
@@ -69,7 +75,11 @@ public abstract record EditOutcome
     /// <summary>It is done.</summary>
     /// <param name="Notes">What was done and why, a sentence each; empty where the change says it itself.</param>
     /// <param name="LineId">The line that came of it; null where none did.</param>
-    public sealed record Done(Rig Rig, IReadOnlyList<string> Notes, string? LineId = null) : EditOutcome;
+    public sealed record Done(Rig Rig, IReadOnlyList<string> Notes, string? LineId = null) : EditOutcome
+    {
+        /// <summary>The part or wire that came of it; null where none did.</summary>
+        public string? PartId { get; init; }
+    }
 
     /// <summary>Fields of the command cannot be taken.</summary>
     public sealed record Refused(IReadOnlyList<Problem> Problems) : EditOutcome;

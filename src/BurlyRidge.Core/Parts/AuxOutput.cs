@@ -10,6 +10,9 @@ public sealed record AuxOutput(string Id, double RatingAmps, string LeadWire, Fe
     /// <inheritdoc/>
     public string Name { get; init; } = "";
 
+    /// <summary>A new one: 10 A with the key.</summary>
+    public static AuxOutput Usual(NewPart part) => new(part.Id, 10, part.Wire(1.5), Feed.Ignition) { Name = part.Name };
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["out"];
 

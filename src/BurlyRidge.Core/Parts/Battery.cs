@@ -33,6 +33,9 @@ public sealed record Battery(
         return volts[below] + (quarter - below) * (volts[below + 1] - volts[below]);
     }
 
+    /// <summary>A new one: 80 Ah.</summary>
+    public static Battery Usual(NewPart part) => new(part.Id) { Name = part.Name };
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["plus", "minus"];
 

@@ -13,6 +13,9 @@ public sealed record Converter(
     /// <summary>So much more than the lowest input it takes to start again (typical, no source).</summary>
     private const double RestartFactor = 1.05;
 
+    /// <summary>A new one of 20 A: a charger on a 12 V system, down to 12 V on a 24 V one.</summary>
+    public static Converter Usual(NewPart part) => new(part.Id, part.Name, part.SystemVolts == 24 ? 12.5 : 14.4, 20, part.SystemVolts == 24 ? 21 : 12.8);
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["in-plus", "in-minus", "out-plus", "out-minus"];
 

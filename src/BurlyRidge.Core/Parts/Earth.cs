@@ -11,6 +11,9 @@ public sealed record Earth(
     /// <inheritdoc/>
     public string Name { get; init; } = "";
 
+    /// <summary>A new one: a stud.</summary>
+    public static Earth Usual(NewPart part) => new(part.Id, EarthKind.Stud) { Name = part.Name };
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => [""];
 

@@ -12,6 +12,9 @@ public sealed record FuseSlot(string Id, double RatingAmps, Feed Feed, double Lo
     /// <inheritdoc/>
     public string Name { get; init; } = "";
 
+    /// <summary>A new one: 10 A with the key, nothing known to hang on it.</summary>
+    public static FuseSlot Usual(NewPart part) => new(part.Id, 10, Feed.Ignition, 0) { Name = part.Name };
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["tap"];
 

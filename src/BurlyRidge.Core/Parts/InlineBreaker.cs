@@ -14,6 +14,9 @@ public sealed record InlineBreaker(string Id, double RatingAmps, BreakerReset Re
     /// <summary>The voltage that it is made to break, V (typical).</summary>
     public double RatedVolts { get; init; } = 48;
 
+    /// <summary>A new one: 30 A.</summary>
+    public static InlineBreaker Usual(NewPart part) => new(part.Id, 30) { Name = part.Name };
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["in", "out"];
 

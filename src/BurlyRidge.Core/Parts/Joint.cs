@@ -26,6 +26,9 @@ public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBa
     /// <inheritdoc/>
     string? IPart.KindName => NameOf(Kind);
 
+    /// <summary>A new one: a crimp with shrink.</summary>
+    public static Joint Usual(NewPart part) => new(part.Id, JointKind.Crimp) { Name = part.Name };
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string>? Pins() => null;
 

@@ -8,6 +8,9 @@ public sealed record Load(string Id, string Name, double Amps, bool On = true) :
     /// <summary>The most that it stands, V; null: 1.3 times the system's volts.</summary>
     public double? MaxVolts { get; init; }
 
+    /// <summary>A new one: 5 A.</summary>
+    public static Load Usual(NewPart part) => new(part.Id, part.Name, 5);
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["plus", "minus"];
 

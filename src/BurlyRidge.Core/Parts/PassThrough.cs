@@ -6,6 +6,9 @@ public sealed record PassThrough(string Id, string Wire, double LengthMetres, st
     /// <inheritdoc/>
     public string Name { get; init; } = "";
 
+    /// <summary>A new one: 2.5 mm², 4 m, of a colour nobody has looked at.</summary>
+    public static PassThrough Usual(NewPart part) => new(part.Id, part.Wire(2.5), 4, "", "", "") { Name = part.Name };
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["a", "b"];
 

@@ -27,6 +27,9 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
     /// <inheritdoc/>
     int IPart.Size => 1 + Outputs.Count;
 
+    /// <summary>A new one: 60 A in all, six outputs on six slots.</summary>
+    public static PowerBox Usual(NewPart part) => new(part.Id, 60, [.. Enumerable.Range(1, 6).Select(i => new BoxOutput($"o{i}", i <= 2 ? 30 : 15, Slot: i))]) { Name = part.Name };
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() =>
     [

@@ -17,6 +17,9 @@ public sealed record ProtectiveDevice(string Id, Fuse Fuse, Zone Place = Zone.En
     /// <inheritdoc/>
     string? IPart.KindName => Breaker ? "breaker" : null;
 
+    /// <summary>A new one: a blade fuse of 15 A.</summary>
+    public static ProtectiveDevice Usual(NewPart part) => new(part.Id, new Fuse(15, FuseFamily.Blade)) { Name = part.Name };
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["in", "out"];
 

@@ -27,6 +27,9 @@ public sealed record Relay(string Id, double ContactAmps) : IPart
     /// <summary>Taken by hand: sizing leaves it as it is.</summary>
     public bool Fixed { get; init; }
 
+    /// <summary>A new one: 40 A.</summary>
+    public static Relay Usual(NewPart part) => new(part.Id, 40) { Name = part.Name };
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => [.. new[] { Pinout.CoilPlus, Pinout.CoilMinus, Pinout.Common, Pinout.Open, Pinout.Rest }.OfType<string>()];
 

@@ -8,6 +8,9 @@ public sealed record SolarPanel(string Id, double RegulatedVolts, double Amps) :
 
     private const double RegulatorOhms = 0.050;
 
+    /// <summary>A new one: 8 A.</summary>
+    public static SolarPanel Usual(NewPart part) => new(part.Id, 14.4 * part.SystemVolts / 12, 8) { Name = part.Name };
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["plus", "minus"];
 

@@ -11,6 +11,9 @@ public sealed record Switch(string Id, double RatingAmps, IReadOnlyList<SwitchPo
     /// <summary>Lamps in it.</summary>
     public IReadOnlyList<SwitchLamp> Lamps { get; init; } = [];
 
+    /// <summary>A new one: on and off, 20 A.</summary>
+    public static Switch Usual(NewPart part) => new(part.Id, 20, [new SwitchPosition("off", []), new SwitchPosition("on", [new PinPair("in", "out")])]) { Name = part.Name };
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() =>
     [

@@ -7,6 +7,9 @@ public sealed record TrailerPin(string Id, Signal? Carries, string LeadWire, dou
     /// <inheritdoc/>
     public string Name { get; init; } = "";
 
+    /// <summary>A new one: the side light.</summary>
+    public static TrailerPin Usual(NewPart part) => new(part.Id, Signal.SideLight, part.Wire(1.5), 5) { Name = part.Name };
+
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["pin"];
 

@@ -2,19 +2,20 @@ using BurlyRidge.Core.Parts;
 
 namespace BurlyRidge.Core.Rigs;
 
-/// <summary>A kind of part: where a rig has them, and what they are called.</summary>
+/// <summary>A kind of part: where a rig has them, what they are called, and what a new one is like.</summary>
 public sealed class PartList
 {
-    private readonly Func<Rig, IReadOnlyList<int>, Rig>? pick;
+    private readonly Func<Rig, IReadOnlyList<IPart>, Rig>? put;
+    private readonly Func<NewPart, IPart>? usual;
 
-    private PartList(string path, string one, string many, Func<Rig, IReadOnlyList<IPart?>> of, Func<Rig, IReadOnlyList<int>, Rig>? pick) =>
-        (Path, One, Many, Of, this.pick) = (path, one, many, of, pick);
+    private PartList(string path, string one, string many, bool fitted, Func<Rig, IReadOnlyList<IPart?>> of, Func<Rig, IReadOnlyList<IPart>, Rig>? put, Func<NewPart, IPart>? usual) =>
+        (Path, One, Many, Fitted, Of, this.put, this.usual) = (path, one, many, fitted, of, put, usual);
 
     /// <summary>The list in the document, as "vehicle.batteries"; empty where the parts have no list there.</summary>
     public string Path { get; }
 
     /// <summary>Whether they are fitted, and not the vehicle's own.</summary>
-    public bool Fitted => pick is not null;
+    public bool Fitted { get; }
 
     /// <summary>What one is called.</summary>
     public string One { get; }
@@ -32,17 +33,37 @@ public sealed class PartList
     public Func<Rig, IReadOnlyList<IPart?>> Of { get; }
 
     /// <summary>The rig with those parts of this kind alone, by their places in the list; what is the vehicle's own stays.</summary>
-    public Rig Pick(Rig rig, IReadOnlyList<int> places) => pick is null ? rig : pick(rig, places);
+    public Rig Pick(Rig rig, IReadOnlyList<int> places) => Fitted ? Only(rig, places) : rig;
 
     /// <summary>The rig with those parts of this kind that are to be kept; what is the vehicle's own stays.</summary>
-    public Rig Keep(Rig rig, Func<string, bool> kept)
+    public Rig Keep(Rig rig, Func<string, bool> kept) => Fitted ? Where(rig, kept) : rig;
+
+    /// <summary>The rig with another part of this kind, as they usually are; null where there are no more than the vehicle has.</summary>
+    public Rig? Plus(Rig rig, string id, string name) => put is not null && usual is not null
+        ? put(rig, [.. Of(rig).OfType<IPart>(), usual(new NewPart(id, name, rig.Vehicle.SystemVolts, rig.HouseRules.Gauges))])
+        : null;
+
+    /// <summary>The rig without one part of this kind, the vehicle's own as well; null where they cannot be taken out.</summary>
+    public Rig? Without(Rig rig, string id) => put is not null ? Where(rig, other => other != id) : null;
+
+    private Rig Where(Rig rig, Func<string, bool> kept)
     {
         var parts = Of(rig);
-        return Pick(rig, [.. Enumerable.Range(0, parts.Count).Where(i => kept(parts[i]!.Id))]);
+        return Only(rig, [.. Enumerable.Range(0, parts.Count).Where(i => kept(parts[i]!.Id))]);
     }
 
-    internal static PartList OfVehicle(string path, string one, string many, Func<Vehicle, IReadOnlyList<IPart?>> of) => new(path, one, many, rig => of(rig.Vehicle), null);
+    private Rig Only(Rig rig, IReadOnlyList<int> places)
+    {
+        var parts = Of(rig);
+        return put!(rig, [.. places.Select(place => parts[place]!)]);
+    }
 
-    internal static PartList OfRig<T>(string path, string one, string many, Func<Rig, IReadOnlyList<T>> of, Func<Rig, IReadOnlyList<T>, Rig> put) where T : class, IPart =>
-        new(path, one, many, of, (rig, places) => put(rig, [.. places.Select(place => of(rig)[place])]));
+    /// <summary>What the vehicle always has.</summary>
+    internal static PartList Always(string one, string many, Func<Vehicle, IReadOnlyList<IPart?>> of) => new("", one, many, fitted: false, rig => of(rig.Vehicle), null, null);
+
+    internal static PartList OfVehicle<T>(string path, string one, string many, Func<Vehicle, IReadOnlyList<T>> of, Func<Vehicle, IReadOnlyList<T>, Vehicle> put, Func<NewPart, T> usual) where T : class, IPart =>
+        new(path, one, many, fitted: false, rig => of(rig.Vehicle), (rig, parts) => rig with { Vehicle = put(rig.Vehicle, [.. parts.Cast<T>()]) }, usual);
+
+    internal static PartList OfRig<T>(string path, string one, string many, Func<Rig, IReadOnlyList<T>> of, Func<Rig, IReadOnlyList<T>, Rig> put, Func<NewPart, T> usual) where T : class, IPart =>
+        new(path, one, many, fitted: true, of, (rig, parts) => put(rig, [.. parts.Cast<T>()]), usual);
 }

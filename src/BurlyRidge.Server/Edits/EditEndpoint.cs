@@ -13,7 +13,8 @@ public sealed record EditRequest(Rig Rig, EditCommand Command) : IAboutRig;
 /// <summary>The rig with it done.</summary>
 /// <param name="Notes">What was done and why, a sentence each; empty where the change says it itself.</param>
 /// <param name="LineId">The line that came of it; null where none did.</param>
-public sealed record EditAnswer(Rig Rig, IReadOnlyList<string> Notes, string? LineId);
+/// <param name="PartId">The part or wire that came of it; null where none did.</param>
+public sealed record EditAnswer(Rig Rig, IReadOnlyList<string> Notes, string? LineId, string? PartId);
 
 /// <summary>Every change of a rig that is more than the value of a field; nothing is stored.</summary>
 internal static class EditEndpoint
@@ -44,6 +45,6 @@ internal static class EditEndpoint
     private static Ok<EditAnswer> Answer(EditOutcome.Done done)
     {
         AssessmentCache.Begin(done.Rig); // it is saved next, which asks what follows
-        return TypedResults.Ok(new EditAnswer(done.Rig, done.Notes, done.LineId));
+        return TypedResults.Ok(new EditAnswer(done.Rig, done.Notes, done.LineId, done.PartId));
     }
 }

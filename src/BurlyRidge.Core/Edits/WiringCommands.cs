@@ -1,0 +1,150 @@
+using BurlyRidge.Core.Altering;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
+using BurlyRidge.Core.Templates;
+
+namespace BurlyRidge.Core.Edits;
+
+/// <summary>Puts in another part as one of its kind usually is; no wire leads to it yet.</summary>
+/// <param name="List">The list of the document that it comes into, as "relays" or "vehicle.fuseSlots".</param>
+/// <param name="Name">What it is called; empty: as its kind.</param>
+public sealed record AddPart(string List, string Name = "") : EditCommand
+{
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context)
+    {
+        if (Rig.Lists.FirstOrDefault(list => list.Path == List && List.Length > 0) is not { } list) return EditOutcome.No("list", $"There is no list called {List}.");
+        var kind = list.One.Replace(' ', '-');
+        var id = FreeName.In(context.Rig, kind == "battery" ? "battery" : FreeName.Plain(Name, FreeName.Longest) is { Length: > 0 } plain && char.IsAsciiLetter(plain[0]) ? plain : kind);
+        return list.Plus(context.Rig, id, Name) is { } rig
+            ? new EditOutcome.Done(rig, [$"{PartNames.Of(rig)[id]} is put in; no wire leads to it yet."]) { PartId = id }
+            : EditOutcome.No("list", $"No {list.One} can be put in.");
+    }
+}
+
+/// <summary>Takes a part out, with the wires that end at it.</summary>
+public sealed record RemovePart(string Part) : EditCommand
+{
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context)
+    {
+        var rig = context.Rig;
+        if (PartRemoval.WithWires(rig, Part) is not var (left, wires)) return EditOutcome.No("part", "There is no such part that can be taken out.");
+        var name = PartNames.Of(rig)[Part];
+        if (left.Lines.Zip(rig.Lines).FirstOrDefault(pair => pair.First.Plan is null && pair.First.Lights.Count == 0 && pair.Second.Lights.Count > 0).Second is { } line)
+            return new EditOutcome.NotPossible("The part was not taken out.", $"{name} is the last lamp of {line.Name}: take that line out instead.");
+        if (left.Vehicle.Batteries.Count == 0) return new EditOutcome.NotPossible("The part was not taken out.", "A vehicle has one battery at least.");
+        return EditOutcome.Of(left, wires == 0 ? $"{name} is taken out." : $"{name} is taken out, with {Format.Count(wires, "wire", "wires")} that ended at it.");
+    }
+}
+
+/// <summary>Joins two terminals by a wire of the house's usual control size; sizing and lanes follow as for any other.</summary>
+/// <param name="From">Terminal, nearer the source.</param>
+/// <param name="To">Terminal.</param>
+/// <param name="Metres">How long; null: as far as its ends are apart along the lanes, or 1 m.</param>
+public sealed record AddRun(string From, string To, double? Metres = null) : EditCommand
+{
+    private const double UsualMetres = 1;
+
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context)
+    {
+        var rig = context.Rig;
+        var terminals = TerminalIndex.Of(rig);
+        if (!terminals.HasTerminal(From)) return EditOutcome.No("from", "There is no such terminal.");
+        if (!terminals.HasTerminal(To)) return EditOutcome.No("to", "There is no such terminal.");
+        if (From == To) return EditOutcome.No("to", "A wire joins two terminals: choose another.");
+        var (part, _) = TerminalIndex.Split(From);
+        var where = PartLocations.Of(rig);
+        var placed = rig.Body is not null && where.OfTerminal(From) is { } start && where.OfTerminal(To) is { } end && start != end;
+        var wire = new NewPart("", "", rig.Vehicle.SystemVolts, rig.HouseRules.Gauges).Wire(Sizing.Limits.ControlSquareMillimetres);
+        var run = new Run(FreeName.In(rig, $"{part}-run"), From, To, wire, Metres ?? UsualMetres, [ZoneAt(rig, From)]) { Lay = placed && Metres is null ? new Lay() : null };
+        var made = WireColours.After(rig, rig with { Runs = [.. rig.Runs, run] });
+        return new EditOutcome.Done(made, [$"{PartNames.Of(made).Wire(run)} is laid, {wire}."]) { PartId = run.Id };
+    }
+
+    /// <summary>Where the part lies that it starts at; the engine bay where it does not say.</summary>
+    private static Zone ZoneAt(Rig rig, string terminal) => rig.AllParts().FirstOrDefault(part => part.Id == TerminalIndex.Split(terminal).Part) switch
+    {
+        ProtectiveDevice device => device.Place,
+        Joint joint => joint.Place,
+        Earth earth => earth.Place,
+        Battery battery => battery.Place,
+        Fixture => Zone.Exterior,
+        Switch => Zone.Cabin,
+        _ => Zone.EngineBay,
+    };
+}
+
+/// <summary>Which end of a wire.</summary>
+public enum RunEnd
+{
+    /// <summary>The one nearer the source.</summary>
+    From,
+
+    /// <summary>The other.</summary>
+    To,
+}
+
+/// <summary>Puts one end of a wire on another terminal.</summary>
+/// <param name="Wire">Id of the run.</param>
+public sealed record MoveRunEnd(string Wire, RunEnd End, string Terminal) : EditCommand
+{
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context)
+    {
+        var rig = context.Rig;
+        if (rig.Runs.FirstOrDefault(run => run.Id == Wire) is not { } run) return EditOutcome.No("wire", "There is no such wire.");
+        if (!TerminalIndex.Of(rig).HasTerminal(Terminal)) return EditOutcome.No("terminal", "There is no such terminal.");
+        var moved = End == RunEnd.From ? run with { From = Terminal } : run with { To = Terminal };
+        if (moved.From == moved.To) return EditOutcome.No("terminal", "A wire joins two terminals: choose another.");
+        var made = rig.WithRun(Wire, _ => moved);
+        return EditOutcome.Of(made, $"It is now {PartNames.Of(made).Wire(moved)}.");
+    }
+}
+
+/// <summary>Takes a wire out; what it joined stays.</summary>
+/// <param name="Wire">Id of the run.</param>
+public sealed record RemoveRun(string Wire) : EditCommand
+{
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context) => context.Rig.Runs.FirstOrDefault(run => run.Id == Wire) is { } run
+        ? EditOutcome.Of(context.Rig with { Runs = [.. context.Rig.Runs.Where(other => other.Id != Wire)] }, $"{PartNames.Of(context.Rig).Wire(run)} is taken out.")
+        : EditOutcome.No("wire", "There is no such wire.");
+}
+
+/// <summary>Makes the vehicle one of 12 or of 24 V: batteries, how they are joined and the alternator with it; what is fitted stays, and is judged.</summary>
+public sealed record ChangeSystem(int Volts) : EditCommand
+{
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context)
+    {
+        var vehicle = context.Rig.Vehicle;
+        if (!Vehicle.Voltages.Contains(Volts)) return EditOutcome.No("volts", "A vehicle has 12 or 24 V.");
+        if (Volts == vehicle.SystemVolts) return EditOutcome.Of(context.Rig);
+        var usual = Vehicle.Usual(Volts);
+        var batteries = vehicle.Batteries.ToList();
+        if (Volts == 24)
+        {
+            if (batteries.Count == 1) batteries.Add(batteries[0] with { Id = FreeName.In(context.Rig, "battery"), Name = "" });
+            batteries = [.. batteries.Take(2)];
+        }
+        var kept = batteries.Select(battery => battery.Id).ToHashSet(StringComparer.Ordinal);
+        if (vehicle.Batteries.FirstOrDefault(battery => !kept.Contains(battery.Id)) is { } lost)
+            return new EditOutcome.NotPossible("The system was not changed.", $"24 V are two batteries in series: take {PartNames.Of(context.Rig)[lost.Id]} out first.");
+        var rig = context.Rig with
+        {
+            Vehicle = vehicle with
+            {
+                SystemVolts = Volts,
+                Batteries = batteries,
+                BatteryLink = Volts == 24 ? BatteryLink.Series : BatteryLink.Parallel,
+                Alternator = vehicle.Alternator is { } alternator ? alternator with { RegulatedVolts = usual.Alternator!.RegulatedVolts } : null,
+            },
+        };
+        return EditOutcome.Of(rig, Volts == 24
+            ? "The system has 24 V: two batteries in series. Lamps and coils of 12 V are judged on it now."
+            : "The system has 12 V: its batteries side by side. Lamps and coils of 24 V are judged on it now.");
+    }
+}
