@@ -23,6 +23,7 @@ internal static class OpenApiExamples
         ["drawWiring"] = () => About(("lineId", ExampleRig.Lines[0].Id)),
         ["offerTemplates"] = () => About(("lamp", "square-pod"), ("count", 2)),
         ["lookAtPanel"] = () => About(),
+        ["listParts"] = () => About(),
         ["walkaround"] = () => AboutPlaced(),
         ["offerRoutes"] = () => AboutPlaced(("id", ExampleRig.Runs[0].Id)),
         ["offerCandidates"] = () => AboutPlaced(("mount", ExampleBody.Mounts[0].Id)),

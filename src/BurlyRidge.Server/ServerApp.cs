@@ -84,6 +84,7 @@ public static class ServerApp
         app.MapWalkaround();
         app.MapBodies();
         app.MapLines();
+        app.MapParts();
         app.MapTemplates();
         app.MapDiagrams();
         app.MapPanel();

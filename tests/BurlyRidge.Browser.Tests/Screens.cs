@@ -110,7 +110,7 @@ internal static class Screens
                 break;
             case "a way":
                 page.Key("w");
-                page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'Roof bar')]")).Click();
+                page.Find(By.XPath("//ul[@aria-label = 'Routes']//button[contains(., 'Roof bar')]")).Click();
                 page.Field("Measured by hand, counts instead");
                 break;
             case "candidates":

@@ -30,7 +30,7 @@ public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
 
     private void Choose(string group, string label, string option) => new SelectElement(In(group, label)).SelectByText(option);
 
-    private string Way(string way) => page.Find(By.XPath($"//ul[@aria-label = 'Ways']//button[contains(., '{way}')]/span[2]")).Text;
+    private string Way(string way) => page.Find(By.XPath($"//ul[@aria-label = 'Routes']//button[contains(., '{way}')]/span[2]")).Text;
 
     private void UndoAll(int edits)
     {

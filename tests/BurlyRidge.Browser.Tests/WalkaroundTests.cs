@@ -35,7 +35,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Until(() => page.Figure("Laid").EndsWith(" m", StringComparison.Ordinal), "its length follows from the lanes");
         page.Find(By.XPath("//a[. = 'See the way']")).Click();
         page.Find(By.CssSelector("[data-figure='Routed']"));
-        Assert.Equal(page.Figure("Routed"), page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[@aria-pressed = 'true']/span[2]")).Text);
+        Assert.Equal(page.Figure("Routed"), page.Find(By.XPath("//ul[@aria-label = 'Routes']//button[@aria-pressed = 'true']/span[2]")).Text);
     }
 
     [Fact]
@@ -57,9 +57,9 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.UntilSaved();
         page.Find(By.XPath("//ul[@aria-label = 'Mounts']//button[starts-with(., 'Rear bumper, left')][contains(., 'planned')]"));
         page.Key("w");
-        page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'Plug work to work lamp plus')]/span[2]")).Text != "0.3 m", "the wire is longer");
+        page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Routes']//button[contains(., 'Plug work to work lamp plus')]/span[2]")).Text != "0.3 m", "the wire is longer");
         page.Press("Undo");
-        page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'Plug work to work lamp plus')]/span[2]")).Text == "0.3 m", "the wire is as before");
+        page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Routes']//button[contains(., 'Plug work to work lamp plus')]/span[2]")).Text == "0.3 m", "the wire is as before");
     }
 
     [Fact]
@@ -70,7 +70,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.XPath("//button[. = 'Take this way']")).Click();
         page.Until(() => page.Figure("Routed") != best, "it lies another way");
         page.Type("Measured by hand, counts instead", "3.1");
-        page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[@aria-pressed = 'true']/span[2]")).Text == "3.1 m", "the tape counts");
+        page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Routes']//button[@aria-pressed = 'true']/span[2]")).Text == "3.1 m", "the tape counts");
         page.Type("Measured by hand, counts instead", "-1");
         page.Find(By.XPath("//*[contains(text(), 'Give a number above 0')]"));
         page.Type("Measured by hand, counts instead", Keys.Backspace);
@@ -107,7 +107,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.CssSelector("[data-fit='hinge-mount-right']"));
         page.UntilSaved();
         page.Driver.FindElement(By.TagName("body")).SendKeys("w");
-        page.Find(By.XPath("//ul[@aria-label = 'Ways']//button[contains(., 'Square pod')]"));
+        page.Find(By.XPath("//ul[@aria-label = 'Routes']//button[contains(., 'Square pod')]"));
         page.Driver.FindElement(By.TagName("body")).SendKeys("/");
         page.Driver.SwitchTo().ActiveElement().SendKeys("bonnet hinge, left");
         Focus("Bonnet hinge, left");
@@ -137,7 +137,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         var lines = page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).GetAttribute("href")!;
         page.Open(new Uri(lines).AbsolutePath.Replace("/lines", "/walkaround?part=all", StringComparison.Ordinal));
         page.Find(By.CssSelector("[data-fit='drive-relay'] [data-finding='depth'][data-verdict='holds']"));
-        string Length(string way) => page.Find(By.XPath($"//ul[@aria-label = 'Ways']//button[contains(., '{way}')]/span[2]")).Text;
+        string Length(string way) => page.Find(By.XPath($"//ul[@aria-label = 'Routes']//button[contains(., '{way}')]/span[2]")).Text;
         page.Key("w");
         var before = Length("Drive relay 87 to driving lamp plus");
         page.Key("p");

@@ -55,48 +55,23 @@ public sealed record MoveOutput(string From, string To) : EditCommand
     }
 }
 
-/// <summary>Which pin of a relay.</summary>
-public enum RelayPin
-{
-    /// <summary>End of the coil meant for plus.</summary>
-    CoilPlus,
-
-    /// <summary>The other end.</summary>
-    CoilMinus,
-
-    /// <summary>Contact common to both throws.</summary>
-    Common,
-
-    /// <summary>Contact closed when pulled in.</summary>
-    Open,
-
-    /// <summary>Contact closed at rest.</summary>
-    Rest,
-}
-
-/// <summary>Names a pin of a relay as it is printed; the wires stay on it.</summary>
-public sealed record RenamePin(string Relay, RelayPin Pin, string Name) : EditCommand
+/// <summary>Names a pin as it is printed; the wires stay on it.</summary>
+/// <param name="Pin">What it is called now.</param>
+public sealed record RenamePin(string Part, string Pin, string Name) : EditCommand
 {
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context)
     {
-        if (context.Rig.Relays.FirstOrDefault(relay => relay.Id == Relay) is not { } relay) return EditOutcome.No("relay", $"There is no relay called {Relay}.");
-        var pins = relay.Pinout;
-        var (old, renamed) = Pin switch
-        {
-            RelayPin.CoilPlus => (pins.CoilPlus, pins with { CoilPlus = Name }),
-            RelayPin.CoilMinus => (pins.CoilMinus, pins with { CoilMinus = Name }),
-            RelayPin.Common => (pins.Common, pins with { Common = Name }),
-            RelayPin.Open => (pins.Open, pins with { Open = Name }),
-            _ => (pins.Rest ?? "", pins with { Rest = Name }),
-        };
+        var rig = context.Rig;
+        if (Rig.Lists.FirstOrDefault(list => list.Of(rig).Any(part => part?.Id == Part)) is not { } list) return EditOutcome.No("part", "There is no such part.");
+        var part = list.Of(rig).First(other => other!.Id == Part)!;
+        var pins = part.Pins() ?? [];
+        if (!pins.Contains(Pin)) return EditOutcome.No("pin", "It has no such pin.");
         if (Name.Trim().Length == 0) return EditOutcome.No("name", "Give the pin as it is printed.");
-        if (Name != old && relay.Pins().Contains(Name)) return EditOutcome.No("name", $"{Name} is another pin of it already.");
-        string End(string end) => end == $"{Relay}.{old}" ? $"{Relay}.{Name}" : end;
-        return EditOutcome.Of(context.Rig with
-        {
-            Relays = [.. context.Rig.Relays.Select(other => other == relay ? relay with { Pinout = renamed } : other)],
-            Runs = [.. context.Rig.Runs.Select(run => run with { From = End(run.From), To = End(run.To) })],
-        });
+        if (Name != Pin && pins.Contains(Name)) return EditOutcome.No("name", $"{Name} is another pin of it already.");
+        if (part.WithPin(Pin, Name) is not { } renamed) return EditOutcome.No("pin", "Its pins are called what they are.");
+        string End(string end) => end == $"{Part}.{Pin}" ? $"{Part}.{Name}" : end;
+        var made = list.With(rig, renamed);
+        return EditOutcome.Of(made with { Runs = [.. made.Runs.Select(run => run with { From = End(run.From), To = End(run.To) })] });
     }
 }

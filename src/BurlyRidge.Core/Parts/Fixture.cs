@@ -36,6 +36,17 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
         .. SparePins,
     ];
 
+    /// <inheritdoc/>
+    public IPart WithPin(string pin, string name)
+    {
+        string Of(string old) => old == pin ? name : old;
+        return this with
+        {
+            Functions = [.. Functions.Select(light => light with { Plus = Of(light.Plus), Minus = Of(light.Minus), DimPin = light.DimPin is { } dim ? Of(dim) : null })],
+            SparePins = [.. SparePins.Select(Of)],
+        };
+    }
+
     /// <summary>Each light; a dim lead is held up inside the lamp, and drawn down to earth it dims.</summary>
     public IEnumerable<PartElement> Elements(Surroundings around)
     {

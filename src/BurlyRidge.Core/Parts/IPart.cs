@@ -24,6 +24,9 @@ public interface IPart
     /// <summary>Its pins, each a terminal "id.pin"; an empty one is the part itself; null: any pin that a wire names.</summary>
     IReadOnlyCollection<string>? Pins();
 
+    /// <summary>The same with one of its pins called otherwise; null where its pins are what they are.</summary>
+    IPart? WithPin(string pin, string name) => null;
+
     /// <summary>What current passes in it, from terminal to terminal.</summary>
     IEnumerable<PartElement> Elements(Surroundings around);
 

@@ -34,6 +34,13 @@ public sealed record Relay(string Id, double ContactAmps) : IPart
     public IReadOnlyCollection<string> Pins() => [.. new[] { Pinout.CoilPlus, Pinout.CoilMinus, Pinout.Common, Pinout.Open, Pinout.Rest }.OfType<string>()];
 
     /// <inheritdoc/>
+    public IPart WithPin(string pin, string name)
+    {
+        string Of(string old) => old == pin ? name : old;
+        return this with { Pinout = new RelayPinout(Of(Pinout.CoilPlus), Of(Pinout.CoilMinus), Of(Pinout.Common), Of(Pinout.Open), Pinout.Rest is { } rest ? Of(rest) : null) };
+    }
+
+    /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around)
     {
         var coil = Coil(around);

@@ -23,6 +23,17 @@ public sealed record Switch(string Id, double RatingAmps, IReadOnlyList<SwitchPo
     ];
 
     /// <inheritdoc/>
+    public IPart WithPin(string pin, string name)
+    {
+        string Of(string old) => old == pin ? name : old;
+        return this with
+        {
+            Positions = [.. Positions.Select(position => position with { Joins = [.. position.Joins.Select(pair => new PinPair(Of(pair.A), Of(pair.B)))] })],
+            Lamps = [.. Lamps.Select(lamp => lamp with { Plus = Of(lamp.Plus), Minus = Of(lamp.Minus) })],
+        };
+    }
+
+    /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around)
     {
         var joins = Positions.SelectMany(position => position.Joins.Select(pair => (Pair: pair.Ordered(), position.Name))).GroupBy(join => join.Pair, join => join.Name);

@@ -46,6 +46,9 @@ public sealed class PartList
     /// <summary>The rig without one part of this kind, the vehicle's own as well; null where they cannot be taken out.</summary>
     public Rig? Without(Rig rig, string id) => put is not null ? Where(rig, other => other != id) : null;
 
+    /// <summary>The rig with another part in the place of one of this kind.</summary>
+    public Rig With(Rig rig, IPart part) => put is null ? rig : put(rig, [.. Of(rig).Select(other => other!.Id == part.Id ? part : other)]);
+
     private Rig Where(Rig rig, Func<string, bool> kept)
     {
         var parts = Of(rig);

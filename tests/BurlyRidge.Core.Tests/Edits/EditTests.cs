@@ -28,14 +28,14 @@ public class EditTests
     {
         var rig = GoodRigs.Bar;
         var before = HarnessCompiler.Solve(rig, RigStates.EverythingOn(rig)).Across("bar.main");
-        var renamed = Do(rig, new RenamePin("k", RelayPin.Common, "L1"));
+        var renamed = Do(rig, new RenamePin("k", "30", "L1"));
         Assert.Contains(renamed.Runs, run => run.To == "k.L1");
         Assert.DoesNotContain(renamed.Runs, run => run.To == "k.30" || run.From == "k.30");
         Assert.Equal(before, HarnessCompiler.Solve(renamed, RigStates.EverythingOn(renamed)).Across("bar.main"), 1e-9);
-        Assert.Equal(rig.Runs, Do(renamed, new RenamePin("k", RelayPin.Common, "30")).Runs);
-        Assert.Equal("name", Refused(rig, new RenamePin("k", RelayPin.Common, "87")));
-        Assert.Equal("name", Refused(rig, new RenamePin("k", RelayPin.Common, " ")));
-        Assert.Equal("relay", Refused(rig, new RenamePin("nobody", RelayPin.Common, "1")));
+        Assert.Equal(rig.Runs, Do(renamed, new RenamePin("k", "L1", "30")).Runs);
+        Assert.Equal("name", Refused(rig, new RenamePin("k", "30", "87")));
+        Assert.Equal("name", Refused(rig, new RenamePin("k", "30", " ")));
+        Assert.Equal("part", Refused(rig, new RenamePin("nobody", "30", "1")));
     }
 
     [Fact]

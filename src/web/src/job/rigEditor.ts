@@ -31,7 +31,7 @@ export type ProposalAnswer = AutoSizeAnswer | AssignSlotsAnswer | RerouteAnswer;
 
 /** What came of a command: what was done, or what went wrong, with the fields of the command that it went wrong at. */
 export type Ran =
-  | { done: true; notes: readonly string[]; lineId: string | undefined }
+  | { done: true; notes: readonly string[]; lineId: string | undefined; partId: string | undefined }
   | { done: false; why: string; errors: FieldErrors };
 
 /** What went wrong, where something did. */
@@ -183,7 +183,12 @@ export class RigEditor {
       }
       this.edit(() => came.data.rig);
       this.flush();
-      return { done: true, notes: came.data.notes, lineId: came.data.lineId ?? undefined };
+      return {
+        done: true,
+        notes: came.data.notes,
+        lineId: came.data.lineId ?? undefined,
+        partId: came.data.partId ?? undefined,
+      };
     });
   }
 

@@ -68,9 +68,9 @@ export function partsOf(rig: Rig, list: string): readonly Named[] {
   return list.startsWith("vehicle.") ? of(rig.vehicle, list.slice("vehicle.".length)) : of(rig, list);
 }
 
-/** A part under another name. */
-export function withName(rig: Rig, list: string, id: string, name: string): Rig {
-  const parts = partsOf(rig, list).map((part) => (part.id === id ? { ...part, name } : part));
+/** A part of any list with some of its fields changed. */
+export function withFields(rig: Rig, list: string, id: string, change: object): Rig {
+  const parts = partsOf(rig, list).map((part) => (part.id === id ? { ...part, ...change } : part));
   return list.startsWith("vehicle.")
     ? { ...rig, vehicle: { ...rig.vehicle, [list.slice("vehicle.".length)]: parts } }
     : { ...rig, [list]: parts };

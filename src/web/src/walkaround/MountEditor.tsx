@@ -1,6 +1,7 @@
 import { Plus, Trash2 } from "lucide-react";
-import type { Holder, KeepFree, Mount, Rig } from "../api/client";
+import type { KeepFree, Mount, Rig } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
+import { HoldsField } from "../fields/HoldsField";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withMount } from "../job/rigEdits";
 import { Button } from "../ui/Button";
@@ -10,7 +11,7 @@ import { Details } from "../ui/Details";
 import { asLength, asTape } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { TextField } from "../ui/TextField";
-import { choices, freeWayWords, holdWords, sideWords } from "../ui/words";
+import { choices, freeWayWords, sideWords } from "../ui/words";
 
 const sizes = [
   { key: "widthMillimetres", label: "Width between obstructions" },
@@ -47,10 +48,7 @@ export function MountEditor({
   const { units } = rulesOf(rig);
   const tape = { scale: asTape(units) };
   const change = (edit: Partial<Mount>) => editor.edit((now) => withMount(now, mount.id, edit));
-  const holds = mount.holds ?? [];
   const free = mount.free ?? [];
-  const hold = (at: number, edit: Partial<Holder>) =>
-    change({ holds: holds.map((other, i) => (i === at ? { ...other, ...edit } : other)) });
   const keep = (at: number, edit: Partial<KeepFree>) =>
     change({ free: free.map((other, i) => (i === at ? { ...other, ...edit } : other)) });
   const mounts = rig.body?.mounts ?? [];
@@ -152,45 +150,7 @@ export function MountEditor({
           ))}
         </div>
         <h3 className="font-semibold">How it holds</h3>
-        {holds.map((holder, i) => {
-          const said = under(errors, `holds[${i}]`);
-          return (
-            // biome-ignore lint/suspicious/noArrayIndexKey: a way of holding has no name but its place
-            <div key={i} className="grid grid-cols-3 items-end gap-2">
-              <ChoiceField
-                label="By"
-                value={holder.kind}
-                options={choices(holdWords)}
-                onChange={(kind) => hold(i, { kind })}
-              />
-              <NumberField
-                label="From"
-                {...tape}
-                value={holder.fromMillimetres}
-                messages={said.fromMillimetres}
-                onChange={(from) => hold(i, { fromMillimetres: from ?? Number.NaN })}
-              />
-              <NumberField
-                label="To"
-                {...tape}
-                value={holder.toMillimetres}
-                messages={said.toMillimetres}
-                onChange={(to) => hold(i, { toMillimetres: to ?? Number.NaN })}
-              />
-              <Button look="quiet" onClick={() => change({ holds: holds.filter((_, at) => at !== i) })}>
-                <Trash2 size={16} aria-hidden /> Take out
-                <span className="sr-only"> {holdWords[holder.kind]}</span>
-              </Button>
-            </div>
-          );
-        })}
-        <Button
-          onClick={() =>
-            change({ holds: [...holds, { kind: "stud", fromMillimetres: 8, toMillimetres: 10 }] })
-          }
-        >
-          <Plus size={18} aria-hidden /> Add a way of holding
-        </Button>
+        <HoldsField holds={mount.holds ?? []} errors={errors} onChange={(holds) => change({ holds })} />
         <h3 className="font-semibold">What has to stay free</h3>
         {free.map((what, i) => {
           const said = under(errors, `free[${i}]`);

@@ -2,13 +2,13 @@ import { Plus } from "lucide-react";
 import { useState } from "react";
 import type { FitCard, LampDimensions, Mount, Rig, WalkaroundView } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
+import { LampBodyFields } from "../fields/LampBodyFields";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withBody, withMeasured } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
-import { asTape, tape } from "../ui/figures/figures";
-import { NumberField } from "../ui/NumberField";
+import { tape } from "../ui/figures/figures";
 import { VerdictMark } from "../ui/VerdictMark";
 import { newMount } from "./bodyEdits";
 import { CandidatesDialog } from "./CandidatesDialog";
@@ -76,6 +76,7 @@ export function MountPanel({
             card={card}
             mount={mount}
             rig={rig}
+            errors={errors}
             onMove={(part, at) => void editor.do({ kind: "placePart", part, at })}
             onMeasured={(part, measured) => editor.edit((now) => withMeasured(now, part, measured))}
           />
@@ -97,13 +98,6 @@ export function MountPanel({
   );
 }
 
-const arrived = [
-  { key: "widthMillimetres", label: "Width as measured" },
-  { key: "heightMillimetres", label: "Height as measured" },
-  { key: "depthMillimetres", label: "Depth as measured" },
-  { key: "tailMillimetres", label: "Tail as measured" },
-] as const;
-
 function MountMark({ card, planned }: { card: FitCard | undefined; planned: boolean }) {
   if (card) return <VerdictMark verdict={card.verdict} />;
   return <span className="text-sm text-dust">{planned ? "planned" : "free"}</span>;
@@ -116,12 +110,14 @@ function Fit({
   card,
   mount,
   rig,
+  errors,
   onMove,
   onMeasured,
 }: {
   card: FitCard;
   mount: Mount;
   rig: Rig;
+  errors: FieldErrors;
   onMove: (part: string, at: string | undefined) => void;
   onMeasured: (part: string, measured: LampDimensions | null) => void;
 }) {
@@ -177,22 +173,16 @@ function Fit({
         const body = lamp?.measured ?? lamp?.body;
         return body ? (
           <Details key={part} summary={<>{nameOf(part)} as it arrived</>}>
-            <div className="grid grid-cols-2 gap-3">
-              {arrived.map(({ key, label }) => (
-                <NumberField
-                  key={key}
-                  label={label}
-                  scale={asTape(units)}
-                  value={body[key]}
-                  onChange={(value) => onMeasured(part, { ...body, [key]: value ?? Number.NaN })}
-                />
-              ))}
-              {lamp?.measured && lamp.body && (
-                <Button look="quiet" onClick={() => onMeasured(part, null)}>
-                  As sold
-                </Button>
-              )}
-            </div>
+            <LampBodyFields
+              body={body}
+              errors={under(errors, `fixtures[${rig.fixtures?.findIndex(({ id }) => id === part)}].measured`)}
+              onChange={(measured) => onMeasured(part, measured)}
+            />
+            {lamp?.measured && lamp.body && (
+              <Button look="quiet" onClick={() => onMeasured(part, null)}>
+                As sold
+              </Button>
+            )}
           </Details>
         ) : null;
       })}

@@ -1,26 +1,37 @@
-import type { PartDimensions, Rig, WalkaroundView } from "../api/client";
+import { Plus, Trash2 } from "lucide-react";
+import { useState } from "react";
+import type { PartCard, PartDimensions, Rig, WalkaroundView } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withPartBody } from "../job/rigEdits";
+import { hasSheet, PartSheet } from "../lines/station/PartSheet";
+import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
 import { asTape } from "../ui/figures/figures";
+import { Notice } from "../ui/Notice";
 import { NumberField } from "../ui/NumberField";
-import { useNames } from "../ui/names";
 import { VerdictMark } from "../ui/VerdictMark";
+import { Terminals } from "./Terminals";
+import { usePartCards } from "./usePartCards";
 
-/** Parts that are no lamps, by what they are; those with a body can be tried in a space. */
-const groups = [
-  { name: "Power boxes", of: (rig: Rig) => rig.powerBoxes, body: true },
-  { name: "Relays", of: (rig: Rig) => rig.relays, body: true },
-  { name: "Switches", of: (rig: Rig) => rig.switches, body: true },
-  { name: "Fuses", of: (rig: Rig) => rig.protection, body: false },
-  { name: "Earths", of: (rig: Rig) => rig.earths, body: false },
-  { name: "Joints", of: (rig: Rig) => rig.joints, body: false },
-  { name: "Loads", of: (rig: Rig) => rig.loads, body: false },
-  { name: "Converters", of: (rig: Rig) => rig.converters, body: true },
-  { name: "Batteries", of: (rig: Rig) => rig.vehicle.batteries, body: false },
+/** What can be fitted, as it is offered. */
+const kinds = [
+  { value: "relays", label: "Relay" },
+  { value: "protection", label: "Fuse" },
+  { value: "switches", label: "Switch" },
+  { value: "fixtures", label: "Lamp" },
+  { value: "powerBoxes", label: "Power box" },
+  { value: "joints", label: "Joint or plug" },
+  { value: "earths", label: "Earth" },
+  { value: "inlineBreakers", label: "Breaker in the wire" },
+  { value: "converters", label: "Charger or converter" },
+  { value: "solarPanels", label: "Solar panel" },
+  { value: "loads", label: "Other load" },
 ] as const;
+
+/** Lists whose parts have a body that can be tried in a space. */
+const withBodies: readonly string[] = ["powerBoxes", "relays", "switches", "converters"];
 
 const sizes = [
   { key: "widthMillimetres", label: "Width" },
@@ -31,51 +42,114 @@ const sizes = [
   { key: "holeMillimetres", label: "Hole" },
 ] as const;
 
+/** Every part of the rig; the chosen one with its location, its fields, its terminals and the wires at them. */
 export function PartsPanel({
   editor,
+  jobId,
   rig,
   walk,
+  part: chosen,
   errors,
+  onChoose,
 }: {
   editor: RigEditor;
+  jobId: string;
   rig: Rig;
   walk: WalkaroundView | undefined;
+  /** Id of the part that is looked at. */
+  part: string;
   errors: FieldErrors;
+  onChoose: (id: string) => void;
 }) {
-  const nameOf = useNames();
-  if (!rig.body) return <p className="text-dust">Choose a body on the Vehicle tab first.</p>;
-  const options = [
-    { value: "", label: "Not placed, or as usual" },
-    ...(rig.body.spaces ?? []).map(({ id, name }) => ({ value: id, label: name })),
-    ...(rig.body.stations ?? []).map(({ id, name }) => ({ value: id, label: name })),
-  ];
-  const at = new Map((rig.places ?? []).map((place) => [place.part, place.at]));
+  const { answer: cards, failed, why } = usePartCards(rig);
+  const [kind, setKind] = useState<string>("relays");
+  if (!cards)
+    return (
+      <Notice alert={failed} title={failed ? "The parts were not listed." : "Listing the parts…"}>
+        {why}
+      </Notice>
+    );
+  const fitted = cards.filter(({ list }) => list !== "" && !list.startsWith("vehicle."));
+  const part = fitted.find(({ id }) => id === chosen) ?? fitted[0];
+  const add = async () => {
+    const ran = await editor.do({ kind: "addPart", list: kind });
+    if (ran.done && ran.partId) onChoose(ran.partId);
+  };
   return (
     <>
-      {groups
-        .map((group) => ({ ...group, parts: group.of(rig) ?? [] }))
-        .filter(({ parts }) => parts.length > 0)
-        .map(({ name, parts, body }) => (
-          <section key={name} aria-label={name} className="grid gap-2">
-            <h2 className="font-semibold">{name}</h2>
-            {parts.map(({ id }) => (
-              <div key={id} className="grid gap-2 border border-seam bg-slab p-2">
-                <ChoiceField
-                  label={`${nameOf(id)} sits at`}
-                  value={at.get(id) ?? ""}
-                  options={options}
-                  onChange={(place) => void editor.do({ kind: "placePart", part: id, at: place || null })}
-                />
-                <SpaceFit walk={walk} part={id} />
-                {body && <PartSizes editor={editor} rig={rig} part={id} errors={errors} />}
-              </div>
-            ))}
-          </section>
+      <ul className="grid max-h-64 gap-px overflow-y-auto border border-seam bg-seam" aria-label="Parts">
+        {fitted.map(({ id, name, kind: of }) => (
+          <li key={id}>
+            <button
+              type="button"
+              data-part={id}
+              aria-pressed={id === part?.id}
+              onClick={() => onChoose(id)}
+              className={`flex min-h-11 w-full items-center justify-between gap-3 px-3 text-left ${id === part?.id ? "bg-lichen-shade font-semibold" : "bg-slab hover:bg-lichen-shade"}`}
+            >
+              {name} <span className="text-sm font-normal text-dust">{of}</span>
+            </button>
+          </li>
         ))}
+        {fitted.length === 0 && (
+          <li className="bg-slab p-3 text-dust">No parts yet. Add one, or start a line from a lamp.</li>
+        )}
+      </ul>
+      <div className="grid grid-cols-[1fr_auto] items-end gap-2">
+        <ChoiceField label="Kind of part" value={kind} options={kinds} onChange={setKind} />
+        <Button onClick={() => void add()}>
+          <Plus size={18} aria-hidden /> Add the part
+        </Button>
+      </div>
+      {part && (
+        <section key={part.id} aria-label={part.name} className="grid gap-3">
+          <div className="flex flex-wrap items-center justify-between gap-2">
+            <h2 className="text-lg font-semibold">{part.name}</h2>
+            <Button onClick={() => void editor.do({ kind: "removePart", part: part.id })}>
+              <Trash2 size={18} aria-hidden /> Remove the part
+            </Button>
+          </div>
+          {rig.body && <Location editor={editor} rig={rig} part={part} />}
+          <SpaceFit walk={walk} part={part.id} />
+          {withBodies.includes(part.list) && (
+            <PartSizes editor={editor} rig={rig} part={part.id} errors={errors} />
+          )}
+          <Terminals editor={editor} cards={cards} part={part} />
+          {hasSheet(part.list) && (
+            <PartSheet
+              rig={rig}
+              station={{ id: part.id, part: part.id, list: part.list }}
+              errors={errors}
+              edit={(change) => editor.edit(change)}
+              run={(command) => void editor.do(command)}
+              jobId={jobId}
+            />
+          )}
+        </section>
+      )}
     </>
   );
 }
 
+function Location({ editor, rig, part }: { editor: RigEditor; rig: Rig; part: PartCard }) {
+  const options = [
+    { value: "", label: "Not placed, or as usual" },
+    ...(rig.body?.spaces ?? []).map(({ id, name }) => ({ value: id, label: name })),
+    ...(rig.body?.stations ?? []).map(({ id, name }) => ({ value: id, label: name })),
+    ...(part.list === "fixtures" ? (rig.body?.mounts ?? []) : []).map(({ id, name }) => ({
+      value: id,
+      label: name,
+    })),
+  ];
+  return (
+    <ChoiceField
+      label={`${part.name} sits at`}
+      value={rig.places?.find((place) => place.part === part.id)?.at ?? ""}
+      options={options}
+      onChange={(at) => void editor.do({ kind: "placePart", part: part.id, at: at || null })}
+    />
+  );
+}
 function SpaceFit({ walk, part }: { walk: WalkaroundView | undefined; part: string }) {
   const card = walk?.spaces.find(({ parts }) => parts.includes(part));
   if (!card) return null;

@@ -6,7 +6,7 @@ import { rulesOf, withLay } from "../job/rigEdits";
 import { rigId } from "../job/rigId";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
-import { asLength, celsius, kilograms, length } from "../ui/figures/figures";
+import { asLength, asTape, celsius, kilograms, length } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { useAnswer } from "../ui/useAnswer";
 import { counted, hazardWords, zoneWords } from "../ui/words";
@@ -46,7 +46,7 @@ export function RoutePanel({
       {!walk?.routes.length && (
         <p className="text-dust">Nothing follows the lanes yet. Lead everything anew, or place a lamp.</p>
       )}
-      <ul className="grid max-h-64 gap-px overflow-y-auto border border-seam bg-seam" aria-label="Ways">
+      <ul className="grid max-h-64 gap-px overflow-y-auto border border-seam bg-seam" aria-label="Routes">
         {walk?.routes.map((other) => (
           <li key={other.id}>
             <button
@@ -102,6 +102,9 @@ function OneWay({
   const path = way.isLine
     ? `lines[${rig.lines.findIndex(({ id }) => id === way.id)}].plan.lay.lay`
     : `runs[${rig.runs?.findIndex(({ id }) => id === way.id)}].lay`;
+  const lay = way.isLine
+    ? rig.lines.find(({ id }) => id === way.id)?.plan?.lay?.lay
+    : rig.runs?.find(({ id }) => id === way.id)?.lay;
   return (
     <section aria-label={way.name} className="grid gap-3">
       <h2 className="text-lg font-semibold">{way.name}</h2>
@@ -120,6 +123,15 @@ function OneWay({
         value={way.measuredMetres}
         messages={errors[`${path}.measuredMetres`]}
         onChange={(value) => editor.edit((now) => withLay(now, way.id, { measuredMetres: value ?? null }))}
+      />
+      <NumberField
+        label="A plug goes with it, across"
+        scale={asTape(units)}
+        optional
+        placeholder="bare lead"
+        value={lay?.plugMillimetres}
+        messages={errors[`${path}.plugMillimetres`]}
+        onChange={(value) => editor.edit((now) => withLay(now, way.id, { plugMillimetres: value ?? null }))}
       />
       <table className="w-full border border-seam text-sm">
         <thead>

@@ -6,6 +6,7 @@ import type { RigEditor } from "../job/rigEditor";
 import { Notice } from "../ui/Notice";
 import { BodyPanel } from "./BodyPanel";
 import { Drawing } from "./Drawing";
+import { ElectricsPanel } from "./ElectricsPanel";
 import { MountPanel } from "./MountPanel";
 import { PartsPanel } from "./PartsPanel";
 import { RoutePanel } from "./RoutePanel";
@@ -14,7 +15,8 @@ import { useWalkaround } from "./useWalkaround";
 const panels = [
   { key: "mount", name: "Mounts" },
   { key: "part", name: "Parts" },
-  { key: "way", name: "Ways" },
+  { key: "way", name: "Routes" },
+  { key: "electrics", name: "Electrics" },
   { key: "body", name: "Vehicle" },
 ] as const;
 
@@ -41,6 +43,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
     mount: mount?.id,
     part: "all",
     way: way?.id,
+    electrics: "all",
     body: "size",
   };
 
@@ -52,11 +55,12 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
       if (next) choose(panel === "way" ? "way" : "mount", next.id);
     };
     return [
-      { keys: "j", does: "Next mount or way", run: () => beside(1) },
-      { keys: "k", does: "Mount or way before", run: () => beside(-1) },
+      { keys: "j", does: "Next mount or route", run: () => beside(1) },
+      { keys: "k", does: "Mount or route before", run: () => beside(-1) },
       { keys: "m", does: "Mounts", run: () => choose("mount", mount?.id ?? "") },
       { keys: "p", does: "Parts", run: () => choose("part", "all") },
-      { keys: "w", does: "Ways", run: () => choose("way", way?.id ?? "") },
+      { keys: "e", does: "Electrics", run: () => choose("electrics", "all") },
+      { keys: "w", does: "Routes", run: () => choose("way", way?.id ?? "") },
       { keys: "b", does: "Vehicle", run: () => choose("body", "size") },
     ];
   }, [panel, routes, mounts, way, mount, choose]);
@@ -114,7 +118,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
                 id={`tab-${key}`}
                 aria-selected={panel === key}
                 aria-controls="panel"
-                className={`min-h-11 border-b-4 px-4 font-semibold ${panel === key ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
+                className={`min-h-11 border-b-4 px-3 font-semibold ${panel === key ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
                 onClick={() => choose(key, opens[key] ?? "")}
               >
                 {name}
@@ -135,7 +139,20 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
               ) : (
                 <Notice title="No mounts yet.">Choose a body on the Vehicle tab.</Notice>
               ))}
-            {panel === "part" && <PartsPanel editor={editor} rig={rig} walk={walk.answer} errors={errors} />}
+            {panel === "part" && (
+              <PartsPanel
+                editor={editor}
+                jobId={job.id}
+                rig={rig}
+                walk={walk.answer}
+                part={place.get("part") ?? ""}
+                errors={errors}
+                onChoose={(id) => choose("part", id)}
+              />
+            )}
+            {panel === "electrics" && (
+              <ElectricsPanel editor={editor} jobId={job.id} rig={rig} errors={errors} />
+            )}
             {panel === "way" && (
               <RoutePanel
                 editor={editor}

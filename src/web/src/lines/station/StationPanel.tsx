@@ -1,24 +1,15 @@
-import type { ComponentType } from "react";
 import type { Fuse, LineView, Offer, Rig, StripStation } from "../../api/client";
-import { under } from "../../api/problems";
-import { partsOf, withName } from "../../job/rigEdits";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { useNames } from "../../ui/names";
-import { TextField } from "../../ui/TextField";
 import { useStable } from "../../ui/useStable";
 import { FuseWindow } from "../FuseWindow";
 import { TimeCurrent } from "../TimeCurrent";
 import { useRun } from "../useLine";
 import { WireLadder } from "../WireLadder";
+import { hasSheet, PartSheet } from "./PartSheet";
 import type { StationEdit } from "./stationEdit";
 import { planned, wireBehind } from "./stations";
-
-/** The sheets of fields, by the list of the document that the part stands in: a file a list. */
-const sheets = import.meta.glob<ComponentType<StationEdit>>("./sheets/*.tsx", {
-  eager: true,
-  import: "default",
-});
 
 /** One station opened: its part, what can be done there, and the wire that it belongs to judged. */
 export function StationPanel({
@@ -30,6 +21,7 @@ export function StationPanel({
   onTakeWire,
   ...edit
 }: StationEdit & {
+  station: StripStation;
   view: LineView;
   /** Whether the strip is that of the rig as it stands: the wire is judged after it. */
   ready: boolean;
@@ -87,35 +79,13 @@ export function StationPanel({
   );
 }
 
-function Fields(edit: StationEdit) {
-  const Sheet = sheets[`./sheets/${edit.station.list}.tsx`];
-  return Sheet ? (
-    <>
-      {edit.station.list !== "runs" && <NameField {...edit} />}
-      <Sheet {...edit} />
-    </>
+function Fields(edit: StationEdit & { station: StripStation }) {
+  return hasSheet(edit.station.list) ? (
+    <PartSheet {...edit} />
   ) : (
     <p className="text-sm text-dust">
       {edit.station.kind === "lamp" ? "A load of its own kind." : "A part of the vehicle's own."}
     </p>
-  );
-}
-
-/** What the shop calls a part. */
-function NameField({ rig, station, errors, edit }: StationEdit) {
-  const nameOf = useNames();
-  const at = partsOf(rig, station.list).findIndex((part) => part.id === station.part);
-  const part = partsOf(rig, station.list)[at];
-  return (
-    part && (
-      <TextField
-        label="Name"
-        value={part.name ?? ""}
-        placeholder={nameOf(station.part)}
-        messages={under(errors, `${station.list}[${at}]`).name}
-        onChange={(name) => edit((now) => withName(now, station.list, station.part, name))}
-      />
-    )
   );
 }
 

@@ -1,15 +1,16 @@
-import { under } from "../../../api/problems";
-import { withPart } from "../../../job/rigEdits";
-import { NumberField } from "../../../ui/NumberField";
+import { partsOf, withFields } from "../../../job/rigEdits";
+import { ChoiceField } from "../../../ui/ChoiceField";
+import { useNames } from "../../../ui/names";
+import { TableSheet } from "../PartSheet";
 import type { StationEdit } from "../stationEdit";
 
-/** A stud or a post: what lies between its ring and the battery's minus. */
-export default function EarthFields({ rig, station, errors, edit }: StationEdit) {
-  const at = rig.earths?.findIndex((part) => part.id === station.part) ?? -1;
-  const earth = rig.earths?.[at];
+/** A stud or a post: what lies between its ring and the battery's minus, and of which battery. */
+export default function EarthFields(sheet: StationEdit) {
+  const { rig, station, edit } = sheet;
+  const nameOf = useNames();
+  const earth = rig.earths?.find((part) => part.id === station.part);
   if (!earth) return null;
-  const said = under(errors, `earths[${at}]`);
-  const set = (change: Partial<typeof earth>) => edit((now) => withPart(now, "earths", earth.id, change));
+  const batteries = partsOf(rig, "vehicle.batteries");
   return (
     <>
       <p className="text-sm text-dust">
@@ -17,20 +18,13 @@ export default function EarthFields({ rig, station, errors, edit }: StationEdit)
           ? "On bare metal, paint off, an existing bolt; measure it once it is made."
           : "On the battery's minus post, or where its maker wants it."}
       </p>
-      <NumberField
-        label="Ring on the stud"
-        unit="mΩ"
-        value={earth.studMilliohms}
-        messages={said.studMilliohms}
-        onChange={(studMilliohms = Number.NaN) => set({ studMilliohms })}
-      />
-      {earth.kind === "stud" && (
-        <NumberField
-          label="Body, to the battery"
-          unit="mΩ"
-          value={earth.bodyMilliohms}
-          messages={said.bodyMilliohms}
-          onChange={(bodyMilliohms = Number.NaN) => set({ bodyMilliohms })}
+      <TableSheet {...sheet} />
+      {earth.kind === "post" && batteries.length > 1 && (
+        <ChoiceField
+          label="Post of"
+          value={earth.on ?? batteries[0]?.id ?? ""}
+          options={batteries.map(({ id }) => ({ value: id, label: nameOf(id) }))}
+          onChange={(on) => edit((now) => withFields(now, "earths", earth.id, { on }))}
         />
       )}
     </>

@@ -1,76 +1,142 @@
-import { under } from "../../../api/problems";
+import { Plus, Trash2 } from "lucide-react";
+import type { Fixture } from "../../../api/client";
+import { type FieldErrors, under } from "../../../api/problems";
+import { Fields } from "../../../fields/Fields";
+import { LampBodyFields } from "../../../fields/LampBodyFields";
+import { usualLampBody } from "../../../fields/lampTables";
+import { PinField } from "../../../fields/PinField";
+import { lightPins, light as lightTable, lamp as table } from "../../../fields/partTables";
 import { withPart } from "../../../job/rigEdits";
-import { ChoiceField } from "../../../ui/ChoiceField";
-import { NumberField } from "../../../ui/NumberField";
+import { Button } from "../../../ui/Button";
+import { Details } from "../../../ui/Details";
 import { TextField } from "../../../ui/TextField";
-import { choices, kindWords } from "../../../ui/words";
 import type { StationEdit } from "../stationEdit";
 
-/** A lamp: what it draws. */
-export default function LampFields({ rig, station, errors, edit }: StationEdit) {
+type Light = Fixture["functions"][number];
+
+/** A lamp: its lights, the one that was opened first, and what its maker sells with it. */
+export default function LampFields({ rig, station, errors, edit, run }: StationEdit) {
   const at = rig.fixtures?.findIndex((part) => part.id === station.part) ?? -1;
   const lamp = rig.fixtures?.[at];
-  const place = lamp?.functions.findIndex((one) => `${lamp.id}.${one.id}` === station.id) ?? -1;
-  const light = lamp?.functions[place];
-  if (!lamp || !light) return <p className="text-sm text-dust">A load of its own kind.</p>;
+  if (!lamp) return null;
   const said = under(errors, `fixtures[${at}]`);
-  const here = under(said, `functions[${place}]`);
-  const set = (change: Partial<typeof light>) =>
-    edit((now) =>
-      withPart(now, "fixtures", lamp.id, {
-        functions: lamp.functions.map((other) => (other.id === light.id ? { ...other, ...change } : other)),
-      }),
-    );
+  const set = (change: Partial<Fixture>) => edit((now) => withPart(now, "fixtures", lamp.id, change));
+  const setLight = (id: string, change: Partial<Light>) =>
+    set({ functions: lamp.functions.map((other) => (other.id === id ? { ...other, ...change } : other)) });
+  const opened = lamp.functions.filter((light) => `${lamp.id}.${light.id}` === station.id);
+  const shown = opened.length > 0 ? opened : lamp.functions;
   return (
     <>
-      <TextField
-        label="Name"
-        value={lamp.name}
-        messages={said.name}
-        onChange={(name) => edit((now) => withPart(now, "fixtures", lamp.id, { name }))}
-      />
-      <ChoiceField
-        label="Kind"
-        value={light.kind}
-        options={choices(kindWords)}
-        onChange={(kind) => set({ kind })}
-      />
-      <NumberField
-        label="Power"
-        unit={`W at ${light.ratedVolts ?? 12} V`}
-        value={light.watts}
-        messages={here.watts}
-        onChange={(watts = Number.NaN) => set({ watts })}
-      />
-      {light.kind === "regulatedLed" && (
-        <NumberField
-          label="Keeps its power down to"
-          unit="V"
-          optional
-          placeholder="three quarters of its volts"
-          value={light.dropOutVolts}
-          messages={here.dropOutVolts}
-          onChange={(dropOutVolts) => set({ dropOutVolts: dropOutVolts ?? null })}
+      {shown.map((light) => (
+        <LightFields
+          key={light.id}
+          light={light}
+          named={lamp.functions.length > 1}
+          errors={under(said, `functions[${lamp.functions.indexOf(light)}]`)}
+          onChange={(change) => setLight(light.id, change)}
+          onPin={(pin, name) => run({ kind: "renamePin", part: lamp.id, pin, name })}
+          onRemove={
+            lamp.functions.length > 1
+              ? () => set({ functions: lamp.functions.filter((other) => other !== light) })
+              : undefined
+          }
         />
+      ))}
+      <Button onClick={() => set({ functions: [...lamp.functions, another(lamp)] })}>
+        <Plus size={18} aria-hidden /> Add a second light
+      </Button>
+      <Fields table={table} value={lamp} errors={said} onChange={set} />
+      {lamp.body ? (
+        <Details
+          plain
+          summary="Size and holding, as sold"
+          wrong={Object.keys(said).some((path) => path.startsWith("body."))}
+        >
+          <LampBodyFields body={lamp.body} errors={under(said, "body")} onChange={(body) => set({ body })} />
+        </Details>
+      ) : (
+        <Button onClick={() => set({ body: usualLampBody })}>
+          <Plus size={18} aria-hidden /> Enter its size and how it is held
+        </Button>
       )}
       <TextField
-        label="Wire in its maker's harness"
-        value={lamp.harnessWire ?? ""}
-        messages={said.harnessWire}
-        onChange={(wire) => edit((now) => withPart(now, "fixtures", lamp.id, { harnessWire: wire || null }))}
+        label="Spare leads (commas between)"
+        value={(lamp.sparePins ?? []).join(", ")}
+        messages={said.sparePins}
+        onChange={(text) => set({ sparePins: words(text) })}
       />
-      <NumberField
-        label="Fuse in its maker's harness"
-        unit="A"
-        optional
-        placeholder="not specified"
-        value={lamp.harnessFuseAmps}
-        messages={said.harnessFuseAmps}
-        onChange={(amps) =>
-          edit((now) => withPart(now, "fixtures", lamp.id, { harnessFuseAmps: amps ?? null }))
-        }
-      />
-      {light.dimPin && <p className="text-sm text-dust">Its lead {light.dimPin} dims it when earthed.</p>}
     </>
+  );
+}
+
+const words = (text: string) =>
+  text
+    .split(",")
+    .map((word) => word.trim())
+    .filter((word) => word !== "");
+
+/** A marker beside the lights that there are, on a lead of its own. */
+function another(lamp: Fixture): Light {
+  const taken = new Set(lamp.functions.map(({ id }) => id));
+  const id =
+    ["marker", "second", "third", "fourth"].find((name) => !taken.has(name)) ?? `light-${taken.size + 1}`;
+  return {
+    id,
+    kind: "resistorLed",
+    watts: 3,
+    ratedVolts: lamp.functions[0]?.ratedVolts ?? 12,
+    plus: id,
+    minus: "minus",
+  };
+}
+
+function LightFields({
+  light,
+  named,
+  errors,
+  onChange,
+  onPin,
+  onRemove,
+}: {
+  light: Light;
+  /** Whether there are others to tell it from. */
+  named: boolean;
+  errors: FieldErrors;
+  onChange: (change: Partial<Light>) => void;
+  onPin: (pin: string, name: string) => void;
+  onRemove: (() => void) | undefined;
+}) {
+  return (
+    <fieldset className="grid gap-2" data-light={light.id}>
+      {named && <legend className="font-medium">{light.id}</legend>}
+      <Fields table={lightTable} value={light} errors={errors} onChange={onChange} />
+      <Details plain summary="Its leads" wrong={lightPins.some(({ key }) => errors[key])}>
+        <div className="grid grid-cols-2 gap-2">
+          {lightPins.map(({ key, label }) => {
+            const printed = light[key];
+            return printed ? (
+              <PinField
+                key={key}
+                label={label}
+                printed={printed}
+                messages={errors[key]}
+                onName={(name) => onPin(printed, name)}
+              />
+            ) : (
+              key === "dimPin" && (
+                <Button key={key} onClick={() => onChange({ dimPin: "dim" })}>
+                  <Plus size={18} aria-hidden /> A lead that dims it
+                </Button>
+              )
+            );
+          })}
+        </div>
+      </Details>
+      {onRemove && (
+        <Button onClick={onRemove}>
+          <Trash2 size={18} aria-hidden /> Remove this light
+        </Button>
+      )}
+    </fieldset>
   );
 }

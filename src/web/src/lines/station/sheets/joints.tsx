@@ -1,8 +1,8 @@
 import { under } from "../../../api/problems";
+import { Fields } from "../../../fields/Fields";
+import { joint as table } from "../../../fields/partTables";
 import { withPart } from "../../../job/rigEdits";
-import { ChoiceField } from "../../../ui/ChoiceField";
 import { NumberField } from "../../../ui/NumberField";
-import { choices, jointKindWords, zoneWords } from "../../../ui/words";
 import type { StationEdit } from "../stationEdit";
 
 /** What its terminals take; neither end said is not specified. */
@@ -20,63 +20,33 @@ export default function JointFields({ rig, station, errors, edit }: StationEdit)
   const set = (change: Partial<typeof joint>) => edit((now) => withPart(now, "joints", joint.id, change));
   return (
     <>
-      <ChoiceField
-        label="How it is made"
-        value={joint.kind}
-        options={choices(jointKindWords)}
-        onChange={(kind) => set({ kind, milliohms: null })}
+      <Fields
+        table={table}
+        value={joint}
+        errors={said}
+        // What was measured was measured of the joint as it was made.
+        onChange={(change) => set("kind" in change ? { ...change, milliohms: null } : change)}
       />
-      <ChoiceField
-        label="Where it lies"
-        value={joint.place ?? "engineBay"}
-        options={choices(zoneWords)}
-        onChange={(place) => set({ place })}
-      />
-      <NumberField
-        label="Measured"
-        unit="mΩ"
-        optional
-        placeholder="as usual for its kind"
-        value={joint.milliohms}
-        messages={said.milliohms}
-        onChange={(milliohms) => set({ milliohms: milliohms ?? null })}
-      />
-      <NumberField
-        label="Rated current"
-        unit="A"
-        optional
-        placeholder="not specified"
-        value={joint.ratedAmps}
-        messages={said.ratedAmps}
-        onChange={(ratedAmps) => set({ ratedAmps: ratedAmps ?? null })}
-      />
-      <NumberField
-        label="Conductor temperature up to"
-        unit="°C"
-        optional
-        placeholder="as usual for its kind"
-        value={joint.maxCelsius}
-        messages={said.maxCelsius}
-        onChange={(maxCelsius) => set({ maxCelsius: maxCelsius ?? null })}
-      />
-      <NumberField
-        label="Takes wire from"
-        unit="mm²"
-        optional
-        placeholder="not specified"
-        value={joint.takes?.fromSquareMillimetres}
-        messages={under(said, "takes").fromSquareMillimetres}
-        onChange={(from) => set({ takes: range(from, joint.takes?.toSquareMillimetres) })}
-      />
-      <NumberField
-        label="up to"
-        unit="mm²"
-        optional
-        placeholder="not specified"
-        value={joint.takes?.toSquareMillimetres}
-        messages={under(said, "takes").toSquareMillimetres}
-        onChange={(to) => set({ takes: range(joint.takes?.fromSquareMillimetres, to) })}
-      />
+      <div className="grid grid-cols-2 items-end gap-3" data-field="takes">
+        <NumberField
+          label="Takes wire from"
+          unit="mm²"
+          optional
+          placeholder="not specified"
+          value={joint.takes?.fromSquareMillimetres}
+          messages={under(said, "takes").fromSquareMillimetres}
+          onChange={(from) => set({ takes: range(from, joint.takes?.toSquareMillimetres) })}
+        />
+        <NumberField
+          label="up to"
+          unit="mm²"
+          optional
+          placeholder="not specified"
+          value={joint.takes?.toSquareMillimetres}
+          messages={under(said, "takes").toSquareMillimetres}
+          onChange={(to) => set({ takes: range(joint.takes?.fromSquareMillimetres, to) })}
+        />
+      </div>
     </>
   );
 }

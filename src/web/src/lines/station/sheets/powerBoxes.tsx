@@ -1,38 +1,63 @@
+import { Plus, Trash2 } from "lucide-react";
 import { Link } from "react-router";
+import type { PowerBox } from "../../../api/client";
 import { under } from "../../../api/problems";
-import { withOutput } from "../../../job/rigEdits";
-import { ChoiceField } from "../../../ui/ChoiceField";
-import { NumberField } from "../../../ui/NumberField";
-import { choices, feedWords } from "../../../ui/words";
+import { Fields } from "../../../fields/Fields";
+import { output as outputTable, powerBox as table } from "../../../fields/partTables";
+import { withOutput, withPart } from "../../../job/rigEdits";
+import { Button } from "../../../ui/Button";
 import type { StationEdit } from "../stationEdit";
 
-/** An output of a box: its rating, and what becomes of it with the key off. */
-export default function OutputFields({ rig, station, errors, edit, jobId }: StationEdit) {
+/** A box, or the output of it that was opened: ratings, and what becomes of it with the key off. */
+export default function BoxFields({ rig, station, errors, edit, jobId }: StationEdit) {
   const at = rig.powerBoxes?.findIndex((part) => part.id === station.part) ?? -1;
   const box = rig.powerBoxes?.[at];
-  const place = box?.outputs.findIndex((output) => station.id.startsWith(`${box.id}.${output.id}-`)) ?? -1;
-  const output = box?.outputs[place];
-  if (!box || !output) return <p className="text-sm text-dust">Inside the box.</p>;
-  const said = under(errors, `powerBoxes[${at}].outputs[${place}]`);
-  const set = (change: Partial<typeof output>) => edit((now) => withOutput(now, box.id, output.id, change));
+  if (!box) return null;
+  const said = under(errors, `powerBoxes[${at}]`);
+  const set = (change: Partial<PowerBox>) => edit((now) => withPart(now, "powerBoxes", box.id, change));
+  const opened = box.outputs.find((output) => station.id.startsWith(`${box.id}.${output.id}-`));
+  const taken = new Set(rig.runs?.flatMap(({ from, to }) => [from, to]));
   return (
     <>
-      <NumberField
-        label="Rating"
-        unit="A"
-        value={output.ratingAmps}
-        messages={said.ratingAmps}
-        onChange={(ratingAmps = Number.NaN) => set({ ratingAmps })}
-      />
-      <ChoiceField
-        label="Follows"
-        value={output.follows ?? "battery"}
-        options={choices(feedWords)}
-        onChange={(follows) => set({ follows })}
-      />
+      {!opened && <Fields table={table} value={box} errors={said} onChange={set} />}
+      {(opened ? [opened] : box.outputs).map((output) => (
+        <fieldset key={output.id} className="grid gap-2" data-output={output.id}>
+          {!opened && <legend className="font-medium">{output.legend || `Output ${output.id}`}</legend>}
+          <Fields
+            table={outputTable}
+            value={output}
+            errors={under(said, `outputs[${box.outputs.indexOf(output)}]`)}
+            onChange={(change) => edit((now) => withOutput(now, box.id, output.id, change))}
+          />
+          {!opened && !taken.has(`${box.id}.${output.id}`) && !taken.has(`${box.id}.in-${output.id}`) && (
+            <Button onClick={() => set({ outputs: box.outputs.filter((other) => other !== output) })}>
+              <Trash2 size={18} aria-hidden /> Remove this output
+            </Button>
+          )}
+        </fieldset>
+      ))}
+      {!opened && (
+        <Button onClick={() => set({ outputs: [...box.outputs, another(box)] })}>
+          <Plus size={18} aria-hidden /> Add an output
+        </Button>
+      )}
       <Link className="underline" to={`/jobs/${jobId}/panel`}>
         Slot, legend and mode on the Panel
       </Link>
     </>
   );
+}
+
+/** An output like the last, on no slot yet. */
+function another(box: PowerBox): PowerBox["outputs"][number] {
+  const taken = new Set(box.outputs.map(({ id }) => id));
+  let number = box.outputs.length + 1;
+  while (taken.has(`o${number}`)) number++;
+  return {
+    ...box.outputs.at(-1),
+    id: `o${number}`,
+    ratingAmps: box.outputs.at(-1)?.ratingAmps ?? 15,
+    slot: null,
+    legend: "",
+  };
 }

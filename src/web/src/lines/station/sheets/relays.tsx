@@ -1,9 +1,10 @@
-import { useState } from "react";
+import { Plus } from "lucide-react";
 import { under } from "../../../api/problems";
+import { Fields } from "../../../fields/Fields";
+import { PinField } from "../../../fields/PinField";
+import { relay as table } from "../../../fields/partTables";
 import { withPart } from "../../../job/rigEdits";
-import { CheckField } from "../../../ui/CheckField";
-import { NumberField } from "../../../ui/NumberField";
-import { TextField } from "../../../ui/TextField";
+import { Button } from "../../../ui/Button";
 import type { StationEdit } from "../stationEdit";
 
 const pins = [
@@ -11,6 +12,7 @@ const pins = [
   { key: "coilMinus", label: "Coil, other end" },
   { key: "common", label: "Contact, common" },
   { key: "open", label: "Contact, closed when pulled in" },
+  { key: "rest", label: "Contact, closed at rest" },
 ] as const;
 
 /** A relay: its contact, its coil, and the pins as they are printed on it. */
@@ -24,53 +26,31 @@ export default function RelayFields({ rig, station, errors, edit, run }: Station
 
   return (
     <>
-      <NumberField
-        label="Contact"
-        unit="A at 12 V"
-        value={relay.contactAmps}
-        messages={said.contactAmps}
-        onChange={(contactAmps = Number.NaN) => set({ contactAmps, fixed: true })}
+      <Fields
+        table={table}
+        value={relay}
+        errors={said}
+        onChange={(change) => set("contactAmps" in change ? { ...change, fixed: true } : change)}
       />
       <fieldset className="grid grid-cols-2 gap-2">
         <legend className="mb-1 text-sm text-dust">Pins as printed on it</legend>
-        {pins.map(({ key, label }) => (
-          <PinField
-            key={key}
-            label={label}
-            printed={print[key] ?? ""}
-            messages={said.pinout}
-            onName={(name) => run({ kind: "renamePin", relay: relay.id, pin: key, name })}
-          />
-        ))}
+        {pins
+          .filter(({ key }) => print[key])
+          .map(({ key, label }) => (
+            <PinField
+              key={key}
+              label={label}
+              printed={print[key] ?? ""}
+              messages={said.pinout}
+              onName={(name) => run({ kind: "renamePin", part: relay.id, pin: print[key] ?? "", name })}
+            />
+          ))}
+        {!print.rest && (
+          <Button onClick={() => set({ pinout: { ...print, rest: "87a" } })}>
+            <Plus size={18} aria-hidden /> Contact closed at rest
+          </Button>
+        )}
       </fieldset>
-      <CheckField
-        label="A diode across its coil"
-        checked={relay.coilDiode === true}
-        onChange={(coilDiode) => set({ coilDiode })}
-      />
     </>
-  );
-}
-
-/** A pin as it is printed, taken when the field is left; the wires stay on it, whatever it is called. */
-function PinField({
-  label,
-  printed,
-  messages,
-  onName,
-}: {
-  label: string;
-  printed: string;
-  messages: readonly string[] | undefined;
-  onName: (name: string) => void;
-}) {
-  const [typed, setTyped] = useState<string>();
-  const take = () => {
-    const name = typed?.trim() ?? "";
-    if (name !== "" && name !== printed) onName(name);
-    setTyped(undefined);
-  };
-  return (
-    <TextField label={label} value={typed ?? printed} messages={messages} onChange={setTyped} onDone={take} />
   );
 }

@@ -1,0 +1,64 @@
+import { Plus, Trash2 } from "lucide-react";
+import type { Holder } from "../api/client";
+import { type FieldErrors, under } from "../api/problems";
+import { Button } from "../ui/Button";
+import { ChoiceField } from "../ui/ChoiceField";
+import { asTape } from "../ui/figures/figures";
+import { NumberField } from "../ui/NumberField";
+import { useUnits } from "../ui/units";
+import { choices, holdWords } from "../ui/words";
+
+/** The ways in which a mount holds a lamp, or a lamp can be held. */
+export function HoldsField({
+  holds,
+  errors,
+  onChange,
+}: {
+  holds: readonly Holder[];
+  /** Of the record that has them. */
+  errors: FieldErrors;
+  onChange: (holds: Holder[]) => void;
+}) {
+  const scale = asTape(useUnits());
+  const hold = (at: number, edit: Partial<Holder>) =>
+    onChange(holds.map((other, i) => (i === at ? { ...other, ...edit } : other)));
+  return (
+    <>
+      {holds.map((holder, i) => {
+        const said = under(errors, `holds[${i}]`);
+        return (
+          // biome-ignore lint/suspicious/noArrayIndexKey: a way of holding has no name but its place
+          <div key={i} className="grid grid-cols-3 items-end gap-2">
+            <ChoiceField
+              label="By"
+              value={holder.kind}
+              options={choices(holdWords)}
+              onChange={(kind) => hold(i, { kind })}
+            />
+            <NumberField
+              label="From"
+              scale={scale}
+              value={holder.fromMillimetres}
+              messages={said.fromMillimetres}
+              onChange={(from) => hold(i, { fromMillimetres: from ?? Number.NaN })}
+            />
+            <NumberField
+              label="To"
+              scale={scale}
+              value={holder.toMillimetres}
+              messages={said.toMillimetres}
+              onChange={(to) => hold(i, { toMillimetres: to ?? Number.NaN })}
+            />
+            <Button look="quiet" onClick={() => onChange(holds.filter((_, at) => at !== i))}>
+              <Trash2 size={16} aria-hidden /> Take out
+              <span className="sr-only"> {holdWords[holder.kind]}</span>
+            </Button>
+          </div>
+        );
+      })}
+      <Button onClick={() => onChange([...holds, { kind: "stud", fromMillimetres: 8, toMillimetres: 10 }])}>
+        <Plus size={18} aria-hidden /> Add a way of holding
+      </Button>
+    </>
+  );
+}

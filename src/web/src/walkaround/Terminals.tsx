@@ -1,0 +1,76 @@
+import { Plus, Trash2 } from "lucide-react";
+import { useState } from "react";
+import type { PartCard } from "../api/client";
+import type { RigEditor } from "../job/rigEditor";
+import { Button } from "../ui/Button";
+import { WireDialog, type Wiring } from "./WireDialog";
+
+/** The terminals of a part with the wires at them: a wire is added from one, moved and taken out. */
+export function Terminals({
+  editor,
+  cards,
+  part,
+}: {
+  editor: RigEditor;
+  cards: readonly PartCard[];
+  part: PartCard;
+}) {
+  const [wiring, setWiring] = useState<Wiring>();
+  return (
+    <section aria-label={`Terminals of ${part.name}`} className="border border-seam bg-slab">
+      <ul className="grid gap-px bg-seam">
+        {part.terminals.map((terminal) => (
+          <li key={terminal.id} data-terminal={terminal.id} className="grid gap-1 bg-slab px-3 py-1">
+            <div className="flex items-center justify-between gap-2">
+              <span className="font-figure">{terminal.pin || "Terminal"}</span>
+              <Button
+                look="quiet"
+                aria-label={`Add a wire from ${terminal.name}${terminal.pin ? `, ${terminal.pin}` : ""}`}
+                onClick={() => setWiring({ does: "add", from: terminal.id, name: terminal.name })}
+              >
+                <Plus size={18} aria-hidden /> Wire…
+              </Button>
+            </div>
+            {terminal.wires.map((wire) => (
+              <div
+                key={wire.id}
+                data-wire={wire.id}
+                className="flex items-center justify-between gap-2 text-sm"
+              >
+                <span>
+                  {wire.wire} to {wire.far}
+                </span>
+                <span className="flex">
+                  <Button
+                    look="quiet"
+                    aria-label={`Move this end of ${wire.name}`}
+                    onClick={() =>
+                      setWiring({
+                        does: "move",
+                        wire: wire.id,
+                        end: wire.startsHere ? "from" : "to",
+                        name: wire.name,
+                      })
+                    }
+                  >
+                    Move…
+                  </Button>
+                  <Button
+                    look="quiet"
+                    aria-label={`Remove ${wire.name}`}
+                    onClick={() => void editor.do({ kind: "removeRun", wire: wire.id })}
+                  >
+                    <Trash2 size={18} aria-hidden />
+                  </Button>
+                </span>
+              </div>
+            ))}
+          </li>
+        ))}
+      </ul>
+      {wiring && (
+        <WireDialog editor={editor} cards={cards} wiring={wiring} onClose={() => setWiring(undefined)} />
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,88 @@
+import { useState } from "react";
+import type { PartCard } from "../api/client";
+import type { RigEditor } from "../job/rigEditor";
+import { whyNot } from "../job/rigEditor";
+import { Button } from "../ui/Button";
+import { ChoiceField } from "../ui/ChoiceField";
+import { Dialog } from "../ui/Dialog";
+
+/** What a dialog does with the terminal that is chosen in it. */
+export type Wiring =
+  | { does: "add"; from: string; name: string }
+  | { does: "move"; wire: string; end: "from" | "to"; name: string };
+
+/** Chooses a terminal: where a new wire leads, or where the end of one goes. */
+export function WireDialog({
+  editor,
+  cards,
+  wiring,
+  onClose,
+}: {
+  editor: RigEditor;
+  cards: readonly PartCard[];
+  wiring: Wiring;
+  onClose: () => void;
+}) {
+  const [chosenPart, setPart] = useState(cards.find(({ list }) => list !== "")?.id ?? cards[0]?.id ?? "");
+  const part = cards.find(({ id }) => id === chosenPart);
+  const [chosenTerminal, setTerminal] = useState("");
+  const terminal = part?.terminals.find(({ id }) => id === chosenTerminal) ?? part?.terminals[0];
+  const [trouble, setTrouble] = useState<string>();
+  const take = async () => {
+    if (!terminal) return;
+    const ran = await editor.run(
+      wiring.does === "add"
+        ? { kind: "addRun", from: wiring.from, to: terminal.id }
+        : { kind: "moveRunEnd", wire: wiring.wire, end: wiring.end, terminal: terminal.id },
+    );
+    setTrouble(whyNot(ran));
+    if (ran.done) onClose();
+  };
+  return (
+    <Dialog
+      open
+      onClose={onClose}
+      title={wiring.does === "add" ? `Wire from ${wiring.name}` : `Move an end of ${wiring.name}`}
+    >
+      <form
+        className="grid gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void take();
+        }}
+      >
+        <ChoiceField
+          label="To"
+          value={part?.id ?? ""}
+          options={cards.map(({ id, name, kind }) => ({
+            value: id,
+            label: name.toLowerCase().includes(kind) ? name : `${name} (${kind})`,
+          }))}
+          onChange={setPart}
+        />
+        {part && part.terminals.length > 1 && (
+          <ChoiceField
+            label="Pin"
+            value={terminal?.id ?? ""}
+            options={part.terminals.map(({ id, pin, wires }) => ({
+              value: id,
+              label: wires.length > 0 ? `${pin}, wired already` : pin,
+            }))}
+            onChange={setTerminal}
+          />
+        )}
+        {trouble && (
+          <p role="alert" className="text-oxide">
+            {trouble}
+          </p>
+        )}
+        <div className="flex justify-end gap-2">
+          <Button onClick={onClose}>Cancel</Button>
+          <Button look="main" type="submit">
+            {wiring.does === "add" ? "Add the wire" : "Move the end"}
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}
