@@ -132,7 +132,7 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
         Start("slim-bar-20", "beam-pair", "Bar", "1");
         page.Find(Station("bar-plug")).Click();
         page.Choose("How it is made", "Insulation-displacement tap");
-        page.Choose("Where it lies", "Exterior");
+        page.Choose("Zone", "Exterior");
         Cure("joint-kind", "stop");
     }
 

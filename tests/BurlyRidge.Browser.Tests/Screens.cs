@@ -102,6 +102,7 @@ internal static class Screens
                 break;
             case "parts":
                 page.Key("p");
+                page.Find(By.CssSelector("[data-part='box']")).Click();
                 page.Field("Box sits at");
                 break;
             case "ways":

@@ -116,21 +116,21 @@ public class StationTests(Workshop workshop) : IClassFixture<Workshop>
         page.Press("Undo");
         page.Until(() => !page.Has(By.XPath("//p[starts-with(., 'What works it:')][contains(., 'key on')]")), "it works without the key again");
         page.UntilSaved();
-        page.Type("Rating", "1");
+        page.Type("Rated current", "1");
         page.Find(By.XPath("//section[@aria-label = 'Checks of the line']//*[contains(., 'slot 1')]"));
         page.UntilSaved();
         page.Press("Undo");
         page.UntilSaved();
-        Refuses("Rating", "0", "Give a number");
+        Refuses("Rated current", "0", "Give a number");
     }
 
     [Fact]
     public void A_fuse_becomes_a_breaker_and_says_what_it_is_made_to_break()
     {
         OpenLine("rear-work", "main-fuse");
-        page.Choose("Kind", "Breaker");
+        page.Find(By.XPath("//label[. = 'A breaker, not a fuse']/input")).Click();
         page.UntilSaved();
-        page.Type("Made to break", "6");
+        page.Type("Rated voltage", "6");
         page.UntilSaved();
         page.Key("v");
         page.Find(By.XPath("//div[@role = 'dialog']//*[@data-check = 'fuse-volts']"));
@@ -139,19 +139,19 @@ public class StationTests(Workshop workshop) : IClassFixture<Workshop>
         page.UntilSaved();
         page.Press("Undo");
         page.UntilSaved();
-        page.Until(() => page.Field("Kind").GetAttribute("value") == "fuse", "it is a fuse again");
+        page.Until(() => !page.Find(By.XPath("//label[. = 'A breaker, not a fuse']/input")).Selected, "it is a fuse again");
     }
 
     [Fact]
     public void A_switch_that_is_good_for_less_than_it_carries_is_a_stop()
     {
         OpenKind("beam-pair", "switch");
-        page.Type("Good for", "0.1");
+        page.Type("Rated current", "0.1");
         page.Find(By.CssSelector("[data-check='switch-current']"));
         page.UntilSaved();
         page.Press("Undo");
         page.UntilSaved();
-        Refuses("Good for", "0", "Give a number");
+        Refuses("Rated current", "0", "Give a number");
     }
 
     [Fact]

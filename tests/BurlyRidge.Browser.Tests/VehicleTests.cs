@@ -112,6 +112,7 @@ public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
         Choose(name, "Wires leave at", "Roof, front");
         page.UntilSaved();
         page.Key("p");
+        page.Find(By.CssSelector("[data-part='box']")).Click();
         page.Choose("Box sits at", name);
         page.Find(By.CssSelector("[data-fit='box'] [data-verdict='stop']"));
         page.UntilSaved();

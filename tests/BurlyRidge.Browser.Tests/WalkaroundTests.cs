@@ -135,12 +135,13 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     {
         page.Open("/");
         var lines = page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).GetAttribute("href")!;
-        page.Open(new Uri(lines).AbsolutePath.Replace("/lines", "/walkaround?part=all", StringComparison.Ordinal));
+        page.Open(new Uri(lines).AbsolutePath.Replace("/lines", "/walkaround?part=drive-relay", StringComparison.Ordinal));
         page.Find(By.CssSelector("[data-fit='drive-relay'] [data-finding='depth'][data-verdict='holds']"));
         string Length(string way) => page.Find(By.XPath($"//ul[@aria-label = 'Routes']//button[contains(., '{way}')]/span[2]")).Text;
         page.Key("w");
         var before = Length("Drive relay 87 to driving lamp plus");
         page.Key("p");
+        page.Find(By.CssSelector("[data-part='drive-relay']")).Click();
         page.Choose("Drive relay sits at", "Tray, middle");
         page.UntilSaved();
         page.Key("w");
@@ -165,7 +166,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Press("Undo");
         page.Find(By.XPath("//ul[@aria-label = 'Mounts']//button[starts-with(., 'Rear bumper, left')]")).Click();
         page.Find(By.XPath("//summary[. = 'Work lamp as it arrived']")).Click();
-        page.Type("Width as measured", "140");
+        page.Type("Width", "140");
         page.Find(By.CssSelector("[data-fit='rear-left'] [data-finding='width'][data-verdict='stop']"));
         page.UntilSaved();
         page.Key("v");

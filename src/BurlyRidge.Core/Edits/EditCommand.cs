@@ -25,6 +25,7 @@ namespace BurlyRidge.Core.Edits;
 [JsonDerivedType(typeof(MoveRunEnd), "moveRunEnd")]
 [JsonDerivedType(typeof(RemoveRun), "removeRun")]
 [JsonDerivedType(typeof(ChangeSystem), "changeSystem")]
+[JsonDerivedType(typeof(AssignLight), "assignLight")]
 [JsonDerivedType(typeof(ChangeBody), "changeBody")]
 [JsonDerivedType(typeof(RemoveStation), "removeStation")]
 [JsonDerivedType(typeof(RemoveLane), "removeLane")]

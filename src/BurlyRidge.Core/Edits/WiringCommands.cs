@@ -148,3 +148,38 @@ public sealed record ChangeSystem(int Volts) : EditCommand
             : "The system has 12 V: its batteries side by side. Lamps and coils of 24 V are judged on it now.");
     }
 }
+
+/// <summary>Says which line lights a lamp: one that there is, a new one, or none.</summary>
+/// <param name="Light">"fixture.function".</param>
+/// <param name="LineId">A line in full wiring; null: a new one where a name is given, else none.</param>
+/// <param name="Name">Of the new line.</param>
+public sealed record AssignLight(string Light, string? LineId = null, string Name = "") : EditCommand
+{
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context)
+    {
+        var rig = context.Rig;
+        if (!TerminalIndex.Of(rig).HasFunction(Light)) return EditOutcome.No("light", "There is no such lamp.");
+        if (LineId is not null && context.Line(LineId) is null) return EditOutcome.NoLine(LineId);
+        if (LineId is not null && context.Line(LineId)!.Plan is not null)
+            return new EditOutcome.NotPossible("The lamp was not added.", $"{context.Line(LineId)!.Name} is a quick plan: expand it to full wiring first.");
+        var name = PartNames.Of(rig)[Light];
+        var lines = new List<Line>();
+        var notes = new List<string>();
+        foreach (var line in rig.Lines)
+        {
+            List<string> lights = [.. line.Lights.Where(light => light != Light)];
+            if (line.Id == LineId) lights.Add(Light);
+            if (lights.Count == 0 && line.Lights.Count > 0) notes.Add($"{line.Name} has no other lamp and is taken out.");
+            else lines.Add(line with { Lights = lights });
+        }
+        var added = LineId;
+        if (LineId is null && Name.Trim().Length > 0)
+        {
+            added = FreeName.In(rig, FreeName.Plain(Name, FreeName.Longest) is { Length: > 0 } plain && char.IsAsciiLetter(plain[0]) ? $"{plain}-line" : "line");
+            lines.Add(new Line(added, Name.Trim()) { Lights = [Light] });
+            notes.Insert(0, $"{Name.Trim()} lights {PartNames.Small(name)}.");
+        }
+        return new EditOutcome.Done(rig with { Lines = lines }, notes, added);
+    }
+}

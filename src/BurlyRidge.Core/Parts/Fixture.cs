@@ -26,7 +26,7 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
     int IPart.Size => Math.Max(1, Functions.Count);
 
     /// <summary>A new one: a regulated LED lamp of 20 W.</summary>
-    public static Fixture Usual(NewPart part) => new(part.Id, part.Name, [new LampFunction("main", LampKind.RegulatedLed, 20, part.SystemVolts)]);
+    public static Fixture Usual(NewPart part) => new(part.Id, part.Called("Lamp"), [new LampFunction("main", LampKind.RegulatedLed, 20, part.SystemVolts)]);
 
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() =>

@@ -11,6 +11,9 @@ public sealed record NewPart(string Id, string Name, int SystemVolts, GaugeSyste
 {
     private const double HairLess = 0.97;
 
+    /// <summary>Its name where it has one, or what its kind is called.</summary>
+    public string Called(string kind) => Name.Length > 0 ? Name : kind;
+
     /// <summary>The thinnest size with so much copper, mm², or a hair less; its name.</summary>
     public string Wire(double squareMillimetres) =>
         WireTable.Of(Gauges).First(wire => wire.CopperSquareMillimetres >= HairLess * squareMillimetres).Name;

@@ -102,7 +102,7 @@ public class EditTests
     [InlineData("""{"kind":7,"lineId":"bar"}""", "kind")]
     [InlineData("""{"kind":"removeLine"}""", "lineId")]
     [InlineData("""{"kind":"removeLine","lineId":"bar","more":1}""", "more")]
-    [InlineData("""{"kind":"renamePin","relay":"k","pin":"sideways","name":"1"}""", "pin")]
+    [InlineData("""{"kind":"moveRunEnd","wire":"w","end":"sideways","terminal":"k.30"}""", "end")]
     public void A_command_is_told_by_its_kind_and_read_field_by_field(string json, string? path)
     {
         var (command, problems) = JsonReading.Read<EditCommand>(Encoding.UTF8.GetBytes(json));

@@ -32,6 +32,7 @@ public class WiringCommandTests
         var hand = new ByHand(Do);
         var built = hand.Build(shape);
         Assert.Empty(RigValidation.Validate(built).Select(problem => $"{problem}"));
+        Assert.Equal(shape.Lines.Where(line => line.Lights.Count > 0).Select(line => (line.Name, line.Lights.Count)), built.Lines.Select(line => (line.Name, line.Lights.Count)));
         foreach (var state in new[] { RigStates.EverythingOn(shape), new RigState(), new RigState { Key = true, Engine = Engine.Idle, HighBeam = true }, new RigState { Reverse = true, SideLight = true } })
         {
             var (theirs, own) = (HarnessCompiler.Solve(shape, state), HarnessCompiler.Solve(built, Mapped(hand, state)));
@@ -58,8 +59,9 @@ public class WiringCommandTests
             var (rig, id) = Do(empty, new AddPart(list, "Left one"));
             Assert.Empty(RigValidation.Validate(rig).Select(problem => $"{problem}"));
             Assert.Equal("Left one", PartNames.Of(rig)[id!]);
-            var (twice, other) = Do(rig, new AddPart(list, "Left one"));
+            var (twice, other) = Do(rig, new AddPart(list));
             Assert.NotEqual(id, other);
+            Assert.Empty(RigValidation.Validate(twice).Select(problem => $"{problem}"));
             var (again, _) = Do(Do(twice, new RemovePart(other!)).Rig, new RemovePart(id!));
             Assert.Equal(empty.AllParts().Select(part => part.Id), again.AllParts().Select(part => part.Id));
         }
@@ -96,6 +98,20 @@ public class WiringCommandTests
         Assert.Equal(rig.AllParts().Count(), less.AllParts().Count());
         var (moved, _) = Do(rig, new MoveRunEnd(wire.Id, RunEnd.To, "k.86"));
         Assert.Equal("k.86", moved.Runs.Single(run => run.Id == wire.Id).To);
+    }
+
+    [Fact]
+    public void A_lamp_goes_from_line_to_line_and_the_last_one_takes_its_line_along()
+    {
+        var rig = GoodRigs.Beam;
+        var line = rig.Lines[0].Id;
+        var (two, _) = Do(rig, new AssignLight("right.main", Name: "Right alone"));
+        Assert.Equal([(line, 1), (two.Lines[1].Id, 1)], two.Lines.Select(other => (other.Id, other.Lights.Count)));
+        var gone = Assert.IsType<EditOutcome.Done>(new AssignLight("right.main", line).Run(new EditContext(two)));
+        Assert.Equal(line, Assert.Single(gone.Rig.Lines).Id);
+        Assert.Contains(gone.Notes, note => note.StartsWith("Right alone", StringComparison.Ordinal));
+        Assert.Equal("light", Refused(rig, new AssignLight("nobody.main", line)));
+        Assert.Equal("lineId", Refused(rig, new AssignLight("right.main", "nobody")));
     }
 
     [Fact]

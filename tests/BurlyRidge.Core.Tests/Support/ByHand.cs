@@ -55,7 +55,14 @@ internal sealed class ByHand(Func<Rig, EditCommand, (Rig Rig, string? PartId)> r
             ids[wire.Id] = made;
             rig = rig.WithRun(made, now => wire with { Id = made, From = now.From, To = now.To });
         }
-        rig = rig with { Lines = [.. shape.Lines.Select(line => line with { Lights = [.. line.Lights.Select(Terminal)] })], Body = shape.Body };
+        foreach (var line in shape.Lines.Where(line => line.Lights.Count > 0))
+        {
+            Do(new AssignLight(Terminal(line.Lights[0]), Name: line.Name));
+            var made = rig.Lines[^1].Id;
+            foreach (var light in line.Lights.Skip(1)) Do(new AssignLight(Terminal(light), made));
+            rig = rig with { Lines = [.. rig.Lines.Select(other => other.Id == made ? line with { Id = made, Lights = other.Lights } : other)] };
+        }
+        rig = rig with { Body = shape.Body };
         return rig;
     }
 

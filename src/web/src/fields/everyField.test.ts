@@ -33,6 +33,7 @@ const tables: Record<string, readonly FieldTable[]> = {
   "fixtures[].body": [lamps.lampBody],
   "fixtures[].measured": [lamps.lampBody],
   "protection[]": [parts.protection],
+  "protection[].fuse": [parts.fuse],
   "relays[]": [parts.relay],
   "switches[]": [parts.switchPart],
   "switches[].lamps[]": [parts.switchLamp],
@@ -73,7 +74,6 @@ const controls: Record<string, string> = {
   "fixtures[].sparePins": "lines/station/sheets/fixtures.tsx",
   "fixtures[].measured.holds[]": "fields/HoldsField.tsx",
   "fixtures[].body.holds[]": "fields/HoldsField.tsx",
-  "protection[].fuse.": "lines/FuseWindow.tsx",
   "relays[].pinout.": "lines/station/sheets/relays.tsx",
   "switches[].positions[]": "lines/station/sheets/switches.tsx",
   "powerBoxes[].outputs[].": "panel/BankPanel.tsx",
@@ -104,7 +104,7 @@ const byItself = [
   /^lines\[\]\.plan\.fixtures/,
   /^lines\[\]\.plan\.(chosenWire|chosenFuse)/, // taken in ladder and window
   /\.laneCelsius$/, // follows from the lanes
-  /^runs\[\]\.(from|to|wire|fixed)$/, // the wire dialog, the ladder
+  /^runs\[\]\.(from|to|fixed)$/, // the wire dialog; what is chosen by hand
   /^inlineBreakers\[\]\.stands/, // follows from its rating
   /\.lay\.through\[\]$/, // lanes are chosen by their names
   /^lines\[\]\.plan\.lay\.to$/, // the mount that is chosen

@@ -8,6 +8,19 @@ type Of<List extends keyof Rig> = NonNullable<Rig[List]> extends readonly (infer
 const place = { as: "choice", label: "Zone", of: choices(zoneWords), usual: "engineBay" } as const;
 const ratedVolts = { as: "number", label: "Rated voltage", unit: "V" } as const;
 
+export const fuse = tableOf<Of<"protection">["fuse"]>()({
+  ratingAmps: { as: "number", label: "Rated current", unit: "A" },
+  family: {
+    as: "choice",
+    label: "Kind",
+    of: [
+      { value: "blade", label: "Blade" },
+      { value: "boltDown", label: "Bolt-down" },
+    ],
+    usual: "blade",
+  },
+});
+
 export const protection = tableOf<Of<"protection">>()({
   place,
   ratedVolts,
@@ -105,7 +118,7 @@ export const light = tableOf<Of<"fixtures">["functions"][number]>()({
   watts: { as: "number", label: "Power", unit: "W" },
   ratedVolts: { as: "number", label: "at", unit: "V" },
   maxVolts: { as: "number", label: "Stands up to", unit: "V", empty: "as usual" },
-  dropOutVolts: { as: "number", label: "Keeps its light down to", unit: "V", empty: "as usual" },
+  dropOutVolts: { as: "number", label: "Keeps its power down to", unit: "V", empty: "as usual" },
   turnOnVolts: { as: "number", label: "Lights from", unit: "V", empty: "as usual" },
   dimFraction: { as: "number", label: "Dimmed to", unit: "%", scale: () => percent },
 });
@@ -130,6 +143,7 @@ export const switchLamp = tableOf<NonNullable<Of<"switches">["lamps"]>[number]>(
 });
 
 export const run = tableOf<Of<"runs">>()({
+  wire: { as: "text", label: "Wire size" },
   colour: { as: "text", label: "Colour" },
   insulationCelsius: {
     as: "choice",

@@ -1,6 +1,6 @@
 import { Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
-import type { PartCard, PartDimensions, Rig, WalkaroundView } from "../api/client";
+import type { EditCommand, PartCard, PartDimensions, Rig, WalkaroundView } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { rulesOf, withPartBody } from "../job/rigEdits";
@@ -71,6 +71,13 @@ export function PartsPanel({
     );
   const fitted = cards.filter(({ list }) => list !== "" && !list.startsWith("vehicle."));
   const part = fitted.find(({ id }) => id === chosen) ?? fitted[0];
+  const sheet = {
+    rig,
+    errors,
+    edit: (change: (rig: Rig) => Rig) => editor.edit(change),
+    run: (command: EditCommand) => void editor.do(command),
+    jobId,
+  };
   const add = async () => {
     const ran = await editor.do({ kind: "addPart", list: kind });
     if (ran.done && ran.partId) onChoose(ran.partId);
@@ -114,21 +121,49 @@ export function PartsPanel({
           {withBodies.includes(part.list) && (
             <PartSizes editor={editor} rig={rig} part={part.id} errors={errors} />
           )}
-          <Terminals editor={editor} cards={cards} part={part} />
+          <LitBy editor={editor} rig={rig} part={part} />
+          <Terminals
+            editor={editor}
+            cards={cards}
+            part={part}
+            sheetOf={(wire) => <PartSheet {...sheet} station={{ id: wire, part: wire, list: "runs" }} />}
+          />
           {hasSheet(part.list) && (
-            <PartSheet
-              rig={rig}
-              station={{ id: part.id, part: part.id, list: part.list }}
-              errors={errors}
-              edit={(change) => editor.edit(change)}
-              run={(command) => void editor.do(command)}
-              jobId={jobId}
-            />
+            <PartSheet {...sheet} station={{ id: part.id, part: part.id, list: part.list }} />
           )}
         </section>
       )}
     </>
   );
+}
+
+/** Which line lights each light of a lamp. */
+function LitBy({ editor, rig, part }: { editor: RigEditor; rig: Rig; part: PartCard }) {
+  const lamp = rig.fixtures?.find(({ id }) => id === part.id);
+  const wired = rig.lines.filter(({ plan }) => !plan);
+  const add = "+";
+  return lamp?.functions.map((light) => {
+    const name = `${lamp.id}.${light.id}`;
+    return (
+      <ChoiceField
+        key={light.id}
+        label={lamp.functions.length > 1 ? `Lit by, ${light.id}` : "Lit by"}
+        value={wired.find(({ lights }) => lights?.includes(name))?.id ?? ""}
+        options={[
+          { value: "", label: "No line" },
+          ...wired.map((line) => ({ value: line.id, label: line.name })),
+          { value: add, label: "A new line" },
+        ]}
+        onChange={(line) =>
+          void editor.do(
+            line === add
+              ? { kind: "assignLight", light: name, name: part.name }
+              : { kind: "assignLight", light: name, lineId: line || null },
+          )
+        }
+      />
+    );
+  });
 }
 
 function Location({ editor, rig, part }: { editor: RigEditor; rig: Rig; part: PartCard }) {

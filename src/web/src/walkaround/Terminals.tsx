@@ -1,5 +1,5 @@
 import { Plus, Trash2 } from "lucide-react";
-import { useState } from "react";
+import { type ReactNode, useState } from "react";
 import type { PartCard } from "../api/client";
 import type { RigEditor } from "../job/rigEditor";
 import { Button } from "../ui/Button";
@@ -10,12 +10,16 @@ export function Terminals({
   editor,
   cards,
   part,
+  sheetOf,
 }: {
   editor: RigEditor;
   cards: readonly PartCard[];
   part: PartCard;
+  /** The fields of a wire. */
+  sheetOf: (wire: string) => ReactNode;
 }) {
   const [wiring, setWiring] = useState<Wiring>();
+  const [opened, setOpened] = useState<string>();
   return (
     <section aria-label={`Terminals of ${part.name}`} className="border border-seam bg-slab">
       <ul className="grid gap-px bg-seam">
@@ -32,37 +36,41 @@ export function Terminals({
               </Button>
             </div>
             {terminal.wires.map((wire) => (
-              <div
-                key={wire.id}
-                data-wire={wire.id}
-                className="flex items-center justify-between gap-2 text-sm"
-              >
-                <span>
-                  {wire.wire} to {wire.far}
-                </span>
-                <span className="flex">
+              <div key={wire.id} data-wire={wire.id} className="grid gap-2">
+                <div className="flex items-center justify-between gap-2 text-sm">
                   <Button
                     look="quiet"
-                    aria-label={`Move this end of ${wire.name}`}
-                    onClick={() =>
-                      setWiring({
-                        does: "move",
-                        wire: wire.id,
-                        end: wire.startsHere ? "from" : "to",
-                        name: wire.name,
-                      })
-                    }
+                    className="justify-start text-left"
+                    aria-expanded={wire.id === opened}
+                    onClick={() => setOpened(wire.id === opened ? undefined : wire.id)}
                   >
-                    Move…
+                    {wire.wire} to {wire.far}
                   </Button>
-                  <Button
-                    look="quiet"
-                    aria-label={`Remove ${wire.name}`}
-                    onClick={() => void editor.do({ kind: "removeRun", wire: wire.id })}
-                  >
-                    <Trash2 size={18} aria-hidden />
-                  </Button>
-                </span>
+                  <span className="flex">
+                    <Button
+                      look="quiet"
+                      aria-label={`Move this end of ${wire.name}`}
+                      onClick={() =>
+                        setWiring({
+                          does: "move",
+                          wire: wire.id,
+                          end: wire.startsHere ? "from" : "to",
+                          name: wire.name,
+                        })
+                      }
+                    >
+                      Move…
+                    </Button>
+                    <Button
+                      look="quiet"
+                      aria-label={`Remove ${wire.name}`}
+                      onClick={() => void editor.do({ kind: "removeRun", wire: wire.id })}
+                    >
+                      <Trash2 size={18} aria-hidden />
+                    </Button>
+                  </span>
+                </div>
+                {wire.id === opened && <div className="grid gap-2 pb-2">{sheetOf(wire.id)}</div>}
               </div>
             ))}
           </li>

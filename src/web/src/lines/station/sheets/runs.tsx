@@ -35,7 +35,12 @@ export default function RunFields({ rig, station, errors, edit, jobId }: Station
           <ZoneBoxes zones={run.zones} messages={said.zones} onChange={(zones) => set({ zones })} />
         </>
       )}
-      <Fields table={table} value={run} errors={said} onChange={set} />
+      <Fields
+        table={table}
+        value={run}
+        errors={said}
+        onChange={(change) => set("wire" in change ? { ...change, fixed: true } : change)}
+      />
       {run.fixed && (
         <Button onClick={() => edit((now) => withFreeRun(now, run.id))}>
           Gauge by hand: let sizing decide again
