@@ -35,17 +35,11 @@ public class WiringCommandTests
         Assert.Equal(shape.Lines.Where(line => line.Lights.Count > 0).Select(line => (line.Name, line.Lights.Count)), built.Lines.Select(line => (line.Name, line.Lights.Count)));
         foreach (var state in new[] { RigStates.EverythingOn(shape), new RigState(), new RigState { Key = true, Engine = Engine.Idle, HighBeam = true }, new RigState { Reverse = true, SideLight = true } })
         {
-            var (theirs, own) = (HarnessCompiler.Solve(shape, state), HarnessCompiler.Solve(built, Mapped(hand, state)));
+            var (theirs, own) = (HarnessCompiler.Solve(shape, state), HarnessCompiler.Solve(built, hand.State(state)));
             foreach (var terminal in shape.Runs.SelectMany(run => run.Ends()).Distinct())
                 Assert.Equal(theirs.Volts(terminal), own.Volts(hand.Terminal(terminal)), 1e-9);
         }
     }
-
-    private static RigState Mapped(ByHand hand, RigState state) => state with
-    {
-        Switches = state.Switches.ToDictionary(pair => hand.Id(pair.Key), pair => pair.Value),
-        Pressed = [.. state.Pressed.Select(hand.Terminal)],
-    };
 
     [Theory]
     [MemberData(nameof(Lists))]

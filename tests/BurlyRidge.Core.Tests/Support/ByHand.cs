@@ -28,6 +28,13 @@ internal sealed class ByHand(Func<Rig, EditCommand, (Rig Rig, string? PartId)> r
         return pin.Length == 0 ? Id(part) : $"{Id(part)}.{pin}";
     }
 
+    /// <summary>The state there.</summary>
+    public RigState State(RigState state) => state with
+    {
+        Switches = state.Switches.ToDictionary(pair => Id(pair.Key), pair => pair.Value),
+        Pressed = [.. state.Pressed.Select(Terminal)],
+    };
+
     /// <summary>Builds the like of <paramref name="shape"/>.</summary>
     public Rig Build(Rig shape)
     {
