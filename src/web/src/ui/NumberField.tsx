@@ -7,8 +7,8 @@ import { parseNumber } from "./parseNumber";
 const shownDigits = 4;
 
 /** Text as a number; NaN where it is none, or could be either of two. */
-const parse = (text: string) => {
-  const typed = parseNumber(text);
+const parse = (text: string, unit: string | undefined) => {
+  const typed = parseNumber(text, unit);
   return typed.kind === "number" ? typed.value : Number.NaN;
 };
 
@@ -41,21 +41,21 @@ export function NumberField({
     value === null || value === undefined || Number.isNaN(value)
       ? ""
       : String(Number(scale.fromDocument(value).toFixed(shownDigits)));
+  const shownUnit = unit ?? (scale.unit || undefined);
   const [text, setText] = useState(shown);
 
   useEffect(() => {
     setText((typed) => {
       const unreadable = typeof value === "number" && Number.isNaN(value);
-      const same = Math.abs(parse(typed) - Number(shown)) < 10 ** -shownDigits && shown !== "";
+      const same = Math.abs(parse(typed, shownUnit) - Number(shown)) < 10 ** -shownDigits && shown !== "";
       return unreadable || same ? typed : shown;
     });
-  }, [shown, value]);
+  }, [shown, shownUnit, value]);
 
-  const shownUnit = unit ?? (scale.unit || undefined);
-  const typed = parseNumber(text);
+  const typed = parseNumber(text, shownUnit);
   const take = (next: string) => {
     setText(next);
-    onChange(optional && next.trim() === "" ? undefined : scale.toDocument(parse(next)));
+    onChange(optional && next.trim() === "" ? undefined : scale.toDocument(parse(next, shownUnit)));
   };
   return (
     <Field

@@ -116,9 +116,8 @@ export function Drawing({
         <OnIt {...shared} at={plan} across="right" />
       </svg>
       <figcaption className="flex flex-wrap items-center gap-x-5 text-sm text-dust">
-        <span>Front to the left; above: from its left side, below: from above, right side up.</span>
+        <span>Its left side; below, seen from above. Drag a lamp to another mount.</span>
         <CheckField label="Looms as thick as their current" checked={thick} onChange={setThick} />
-        <span>Drag a lamp from mount to mount, or choose it below.</span>
       </figcaption>
     </figure>
   );
