@@ -45,6 +45,31 @@ public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
     }
 
     [Fact]
+    public void A_Watch_is_accepted_with_a_reason_stands_apart_and_is_restored()
+    {
+        OpenDemo("Snow-road rescue wagon");
+        page.Key("v");
+        var open = By.CssSelector("[role='dialog'] [data-verdict='watch']:not([data-accepted])");
+        var before = page.Driver.FindElements(open).Count;
+        var first = page.Find(open);
+        var check = first.GetAttribute("data-check");
+        first.FindElement(By.XPath(".//button[starts-with(@aria-label, 'Accept: ')]")).Click();
+        page.Press("Accept");
+        page.Find(By.XPath("//form//*[@role = 'alert'][contains(., 'Give 1 to 300 characters')]"));
+        page.Type("Why it may stay", "Agreed with the owner");
+        page.Type("Your name", "Ana");
+        page.Press("Accept");
+        page.Until(() => page.Driver.FindElements(open).Count == before - 1, "one less stands in the way");
+        var accepted = By.CssSelector($"section[aria-label='Accepted'] [data-check='{check}']");
+        Assert.Contains("Accepted by Ana: Agreed with the owner", page.Find(accepted).Text, StringComparison.Ordinal);
+        page.UntilSaved();
+        page.Find(accepted).FindElement(By.XPath(".//button[starts-with(@aria-label, 'Restore: ')]")).Click();
+        page.Until(() => page.Driver.FindElements(open).Count == before, "it counts again");
+        Assert.False(page.Has(accepted));
+        page.UntilSaved();
+    }
+
+    [Fact]
     public void Sizes_are_shown_before_they_are_applied_and_undone_in_one_step()
     {
         OpenDemo("Snow-road rescue wagon");

@@ -56,10 +56,10 @@ public sealed record AssessedLine(string Id, LineSummary? Summary, LineFigures? 
 /// <summary>How many checks come out how.</summary>
 public sealed record Tally(int Stop, int Watch, int Holds)
 {
-    /// <summary>Counts <paramref name="checks"/>.</summary>
+    /// <summary>Counts <paramref name="checks"/>; what is accepted is listed apart and not counted.</summary>
     public static Tally Of(IEnumerable<Check> checks)
     {
-        var counts = checks.CountBy(check => check.Verdict).ToDictionary();
+        var counts = checks.Where(check => check.Accepted is null).CountBy(check => check.Verdict).ToDictionary();
         return new Tally(
             counts.GetValueOrDefault(Verdict.Stop),
             counts.GetValueOrDefault(Verdict.Watch),

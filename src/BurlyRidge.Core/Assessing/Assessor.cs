@@ -21,11 +21,11 @@ public static class Assessor
     {
         var whole = WholeRig.Of(rig, sizes, cancellation);
         var subject = new RigSubject(whole, whole.Study(cancellation));
-        var checks = RigChecks.Judge(subject, cancellation).ToLookup(check => check.LineId);
+        var checks = RigChecks.Judge(subject, cancellation).Select(check => Acceptance.On(check, rig.Accepted)).ToLookup(check => check.LineId);
         var studies = subject.Study.Lines.ToDictionary(line => line.Line.Id, StringComparer.Ordinal);
         IReadOnlyList<Check> shared = [.. checks[null].Select(check => subject.LinesOfPart(check.About) is { Count: > 0 } users ? check with { Lines = users } : check)];
-        var worstShared = shared.SelectMany(check => check.Lines.Select(line => (line, check.Verdict))).GroupBy(pair => pair.line, StringComparer.Ordinal)
-            .ToDictionary(group => group.Key, group => group.Max(pair => pair.Verdict), StringComparer.Ordinal);
+        var worstShared = shared.SelectMany(check => check.Lines.Select(line => (line, check.Counts))).GroupBy(pair => pair.line, StringComparer.Ordinal)
+            .ToDictionary(group => group.Key, group => group.Max(pair => pair.Counts), StringComparer.Ordinal);
         var lines = whole.Saved.Lines.Unless(cancellation).Select(line => Assess(subject, line, prices, studies.GetValueOrDefault(line.Id), [.. checks[line.Id]], worstShared.GetValueOrDefault(line.Id, Verdict.Holds))).ToList();
         return (subject, new Assessment(
             lines,
@@ -46,7 +46,7 @@ public static class Assessor
         study is null ? null : LineSummary.Of(subject.Saved, subject.Study.Map, study),
         study is null ? null : LineFigures.Of(study),
         checks,
-        checks.Select(check => check.Verdict).Append(shared).Max())
+        checks.Select(check => check.Counts).Append(shared).Max())
     {
         Sizes = subject.Whole.Quick.TryGetValue(line.Id, out var sizing) ? new(() => LineAssessment.Of(QuickAsk.Of(subject.Saved, line.Plan!), sizing, prices, checks)) : null,
     };

@@ -27,6 +27,13 @@ public sealed record Check(
     /// <summary>The house rule that it was judged by, with its reason; null where it follows none.</summary>
     public string? Rule { get; init; }
 
+    /// <summary>Why it may stay as it is; null where nobody accepted it with these figures.</summary>
+    public Acceptance? Accepted { get; init; }
+
+    /// <summary>How it counts: accepted it stands in nobody's way.</summary>
+    [JsonIgnore]
+    public Verdict Counts => Accepted is null ? Verdict : Verdict.Holds;
+
     /// <summary>What cures it; null where nothing that can be pressed does.</summary>
     public Remedy? Remedy { get; init; }
 }

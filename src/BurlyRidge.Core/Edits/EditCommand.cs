@@ -11,6 +11,8 @@ namespace BurlyRidge.Core.Edits;
 /// </summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 [JsonDerivedType(typeof(CureCheck), "cureCheck")]
+[JsonDerivedType(typeof(AcceptWatch), "acceptWatch")]
+[JsonDerivedType(typeof(WithdrawAcceptance), "withdrawAcceptance")]
 [JsonDerivedType(typeof(TakeOffer), "takeOffer")]
 [JsonDerivedType(typeof(WireByParts), "wireByParts")]
 [JsonDerivedType(typeof(RemoveLine), "removeLine")]

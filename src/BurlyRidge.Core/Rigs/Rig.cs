@@ -57,6 +57,9 @@ public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRul
     /// <summary>What parts that are no lamps take.</summary>
     public IReadOnlyList<PartDimensions> PartBodies { get; init; } = [];
 
+    /// <summary>Watches that somebody takes as they are.</summary>
+    public IReadOnlyList<AcceptedWatch> Accepted { get; init; } = [];
+
     /// <summary>The same rig with one run changed; as it is where there is none of that id.</summary>
     public Rig WithRun(string id, Func<Run, Run> change) => this with { Runs = [.. Runs.Select(run => run.Id == id ? change(run) : run)] };
 

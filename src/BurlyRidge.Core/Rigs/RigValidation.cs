@@ -20,8 +20,16 @@ public static class RigValidation
         BodyValidation.Check(problems, rig, parts);
         var lines = new HashSet<string>(StringComparer.Ordinal);
         problems.Each("lines", rig.Lines, (path, line) => Check(problems, path, line, rig, parts, lines));
+        problems.AtMost("accepted", rig.Accepted.Count, MostAccepted, "accepted checks");
+        problems.Each("accepted", rig.Accepted, (path, watch) =>
+        {
+            problems.Text($"{path}.reason", watch.Reason, AcceptedWatch.LongestReason);
+            problems.Text($"{path}.by", watch.By, AcceptedWatch.LongestName);
+        });
         return problems.Found;
     }
+
+    private const int MostAccepted = 1000;
 
     private static void Check(Problems problems, string path, Line line, Rig rig, TerminalIndex parts, HashSet<string> lines)
     {

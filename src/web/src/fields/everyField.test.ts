@@ -90,6 +90,8 @@ const controls: Record<string, string> = {
   "body.mounts[].holds[]": "fields/HoldsField.tsx",
   "body.spaces[]": "walkaround/SpacesEditor.tsx",
   "partBodies[].": "walkaround/PartsPanel.tsx",
+  "accepted[].reason": "job/AcceptDialog.tsx",
+  "accepted[].by": "job/AcceptDialog.tsx",
 };
 
 /** What the page sets by itself, or by an act that is no field. */
@@ -99,6 +101,7 @@ const byItself = [
   // The name is a field of every part's sheet.
   /^(vehicle\.)?\w+\[\]\.name$/,
   /^places\[\]/, // chosen by location
+  /^accepted\[\]\.(checkId|about|lineId|figure|limit)$/, // the Watch that is accepted
   /^partBodies\[\]\.part$/,
   /^lines\[\]\.lights/, // what a line lights: by templates, and by its lamps
   /^lines\[\]\.plan\.fixtures/,

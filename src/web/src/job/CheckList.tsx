@@ -1,23 +1,28 @@
-import { memo } from "react";
+import { memo, useState } from "react";
 import type { Check } from "../api/client";
 import { Button } from "../ui/Button";
 import { ofUnit } from "../ui/figures/figures";
 import { useUnits } from "../ui/units";
 import { VerdictMark } from "../ui/VerdictMark";
+import { AcceptDialog } from "./AcceptDialog";
+import { checkOf, cureOf } from "./cure";
+import type { RigEditor } from "./rigEditor";
 
 const order = { stop: 0, watch: 1, holds: 2 } as const;
 
 export const worstFirst = (one: Check, other: Check) => order[one.verdict] - order[other.verdict];
 
-/** Judgements, the worst first; one that can be cured has its remedy as a button. */
+/** Judgements, the worst first; what can be put right, accepted or restored has a button for it. */
 export const CheckList = memo(function CheckList({
   checks,
-  onCure,
+  editor,
 }: {
   checks: readonly Check[];
-  onCure?: (check: Check) => void;
+  /** Without it they are only shown. */
+  editor?: RigEditor;
 }) {
   const units = useUnits();
+  const [accepting, setAccepting] = useState<Check>();
   return (
     <ul className="grid gap-px border border-seam bg-seam">
       {[...checks].sort(worstFirst).map((check) => (
@@ -25,6 +30,7 @@ export const CheckList = memo(function CheckList({
           key={`${check.id} ${check.about}`}
           data-check={check.id}
           data-verdict={check.verdict}
+          data-accepted={check.accepted ? "" : undefined}
           className="bg-slab px-3 py-2"
         >
           <div className="flex flex-wrap items-baseline justify-between gap-x-4">
@@ -42,13 +48,41 @@ export const CheckList = memo(function CheckList({
           <p>{check.reason}</p>
           {check.rule && <p className="text-sm">House rule: {check.rule}</p>}
           <p className="text-sm text-dust">{check.source}</p>
-          {check.remedy && onCure && (
-            <Button className="mt-1.5" onClick={() => onCure(check)}>
-              {check.remedy.label}
-            </Button>
+          {check.accepted && (
+            <p className="font-semibold">
+              Accepted by {check.accepted.by}: {check.accepted.reason}
+            </p>
+          )}
+          {editor && (
+            <div className="mt-1.5 flex flex-wrap gap-2 empty:hidden">
+              {check.remedy && !check.accepted && (
+                <Button onClick={() => void editor.do(cureOf(check))}>{check.remedy.label}</Button>
+              )}
+              {check.verdict === "watch" && !check.accepted && (
+                <Button
+                  look="quiet"
+                  aria-label={`Accept: ${check.title}`}
+                  onClick={() => setAccepting(check)}
+                >
+                  Accept…
+                </Button>
+              )}
+              {check.accepted && (
+                <Button
+                  look="quiet"
+                  aria-label={`Restore: ${check.title}`}
+                  onClick={() => void editor.do({ kind: "withdrawAcceptance", ...checkOf(check) })}
+                >
+                  Restore
+                </Button>
+              )}
+            </div>
           )}
         </li>
       ))}
+      {accepting && editor && (
+        <AcceptDialog editor={editor} check={accepting} onClose={() => setAccepting(undefined)} />
+      )}
     </ul>
   );
 });

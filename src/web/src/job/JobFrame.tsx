@@ -1,7 +1,6 @@
 import { Redo2, Search, Undo2 } from "lucide-react";
 import { type ReactNode, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { NavLink, useNavigate } from "react-router";
-import type { Check } from "../api/client";
 import { Frame } from "../frame/Frame";
 import type { Shortcut } from "../frame/shortcuts";
 import { Button } from "../ui/Button";
@@ -9,7 +8,6 @@ import { NamesContext } from "../ui/names";
 import { UnitsContext } from "../ui/units";
 import { useStable } from "../ui/useStable";
 import { TallyLine } from "../ui/VerdictMark";
-import { cureOf } from "./cure";
 import { FindDialog } from "./FindDialog";
 import { Ledger } from "./Ledger";
 import type { RigEditor } from "./rigEditor";
@@ -43,7 +41,6 @@ export function JobFrame({
   const [ledger, setLedger] = useState(false);
   const [finding, setFinding] = useState(false);
   const go = useNavigate();
-  const cure = useStable((check: Check) => void editor.do(cureOf(check)));
 
   const undo = useStable(() => void editor.undo());
   const redo = useStable(() => void editor.redo());
@@ -156,7 +153,7 @@ export function JobFrame({
               go(`/jobs/${job.id}/lines?line=${encodeURIComponent(id)}`);
               setLedger(false);
             }}
-            onCure={cure}
+            editor={editor}
           />
           {finding && <FindDialog jobId={job.id} rig={rig} onClose={() => setFinding(false)} />}
           {save.kind === "stale" && (

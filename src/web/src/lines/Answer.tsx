@@ -1,6 +1,8 @@
 import type { ReactNode } from "react";
 import type { Check, Fuse, LineAssessment } from "../api/client";
 import { CheckList } from "../job/CheckList";
+import { objects } from "../job/cure";
+import type { RigEditor } from "../job/rigEditor";
 import { FuseWindow } from "./FuseWindow";
 import { Losses } from "./Losses";
 import { Reasons } from "./Reasons";
@@ -18,16 +20,16 @@ export function Answer({
   answer,
   checks = answer.checks,
   takes,
-  onCure,
+  editor,
   outdated,
 }: {
   answer: LineAssessment;
   checks?: readonly Check[];
   takes?: Takes;
-  onCure?: (check: Check) => void;
+  editor?: RigEditor;
   outdated: boolean;
 }) {
-  const objections = checks.filter((check) => check.verdict !== "holds");
+  const objections = checks.filter(objects);
   return (
     <section
       aria-label="What follows"
@@ -42,7 +44,7 @@ export function Answer({
         />
         <Reasons answer={answer} />
       </div>
-      {objections.length > 0 && <CheckList checks={objections} onCure={onCure} />}
+      {objections.length > 0 && <CheckList checks={objections} editor={editor} />}
       <Part title="Where the volts are lost">
         <Losses losses={answer.losses} />
       </Part>
@@ -53,7 +55,7 @@ export function Answer({
         <WireLadder ladder={answer.ladder} onTake={takes?.wire} />
       </Part>
       <Part title="Checks that hold">
-        <CheckList checks={checks.filter((check) => check.verdict === "holds")} />
+        <CheckList checks={checks.filter((check) => !objects(check))} editor={editor} />
       </Part>
     </section>
   );

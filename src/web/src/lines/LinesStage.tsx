@@ -4,7 +4,6 @@ import { useSearchParams } from "react-router";
 import type { Check, Fuse, LinePlan } from "../api/client";
 import { under } from "../api/problems";
 import { CheckList } from "../job/CheckList";
-import { cureOf } from "../job/cure";
 import { HouseRulesPanel } from "../job/HouseRulesPanel";
 import { JobFrame } from "../job/JobFrame";
 import { ProposalDialog } from "../job/ProposalDialog";
@@ -55,7 +54,6 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   const [drawn, setDrawn] = useState(false);
   const [added, setAdded] = useState<AddedLine>();
   const [removed, setRemoved] = useState<readonly string[]>([]);
-  const cure = useStable((check: Check) => void editor.do(cureOf(check)));
   const said = under(errors, `lines[${at}]`);
 
   const choose = useCallback((id: string) => setPlace({ line: id }, { replace: true }), [setPlace]);
@@ -216,7 +214,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
               />
               {objections.length > 0 && (
                 <section aria-label="Checks of the line">
-                  <CheckList checks={objections} onCure={cure} />
+                  <CheckList checks={objections} editor={editor} />
                 </section>
               )}
               <div
@@ -257,7 +255,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                   <Answer
                     answer={chosen.found.assessment}
                     checks={holding}
-                    onCure={cure}
+                    editor={editor}
                     outdated={save.kind === "refused"}
                     takes={{
                       wire: (name: string | null) =>
@@ -269,7 +267,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                 )}
                 {!chosen.found?.assessment && chosen.found && (
                   <Details summary="Checks that hold">
-                    <CheckList checks={holding} />
+                    <CheckList checks={holding} editor={editor} />
                   </Details>
                 )}
               </div>

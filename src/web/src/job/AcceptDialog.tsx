@@ -1,0 +1,72 @@
+import { useState } from "react";
+import type { Check } from "../api/client";
+import { type FieldErrors, noErrors } from "../api/problems";
+import { Button } from "../ui/Button";
+import { Dialog } from "../ui/Dialog";
+import { TextField } from "../ui/TextField";
+import { checkOf } from "./cure";
+import type { RigEditor } from "./rigEditor";
+
+/** Who accepted something last on this page. */
+let lastName = "";
+
+/** Takes a Watch as it is: why, and who says so. */
+export function AcceptDialog({
+  editor,
+  check,
+  onClose,
+}: {
+  editor: RigEditor;
+  check: Check;
+  onClose: () => void;
+}) {
+  const [reason, setReason] = useState("");
+  const [by, setBy] = useState(lastName);
+  const [errors, setErrors] = useState<FieldErrors>(noErrors);
+  const [trouble, setTrouble] = useState<string>();
+  const take = async () => {
+    const ran = await editor.run({ kind: "acceptWatch", ...checkOf(check), reason, by });
+    if (ran.done) {
+      lastName = by;
+      onClose();
+      return;
+    }
+    setErrors(ran.errors);
+    setTrouble(Object.keys(ran.errors).length > 0 ? undefined : ran.why);
+  };
+  return (
+    <Dialog open onClose={onClose} title="Accept this Watch">
+      <form
+        className="grid gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void take();
+        }}
+      >
+        <p className="font-semibold">{check.title}</p>
+        <p>{check.reason}</p>
+        <TextField
+          label="Why it may stay"
+          rows={2}
+          autoFocus
+          value={reason}
+          messages={errors.reason}
+          onChange={setReason}
+        />
+        <TextField label="Your name" value={by} messages={errors.by} onChange={setBy} />
+        <p className="text-sm text-dust">It counts again as soon as its figures change.</p>
+        {trouble && (
+          <p role="alert" className="text-oxide">
+            {trouble}
+          </p>
+        )}
+        <div className="flex justify-end gap-2">
+          <Button onClick={onClose}>Cancel</Button>
+          <Button look="main" type="submit">
+            Accept
+          </Button>
+        </div>
+      </form>
+    </Dialog>
+  );
+}
