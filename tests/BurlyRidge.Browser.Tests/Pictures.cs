@@ -12,6 +12,8 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         { "quick-size", "quick size", "day" },
         { "walkaround", "walkaround", "day" },
         { "walkaround-way", "a way", "night" },
+        { "electrics", "electrics", "day" },
+        { "parts", "parts", "day" },
         { "candidates", "candidates", "day" },
         { "lines", "lines", "day" },
         { "lines-night", "a lead judged", "night" },

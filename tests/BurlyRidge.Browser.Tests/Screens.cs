@@ -7,8 +7,8 @@ internal static class Screens
 {
     public static IReadOnlyList<string> All { get; } =
     [
-        "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "find", "reroute", "lines", "a lead judged",
-        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "ledger", "quick size",
+        "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a wire to a part", "find", "reroute", "lines", "a lead judged",
+        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "ledger", "accepting", "quick size",
         "wiring to print", "legends to print",
     ];
 
@@ -18,7 +18,7 @@ internal static class Screens
         page.Open(screen == "quick size" ? "/quick-size" : "/");
         switch (screen)
         {
-            case "walkaround" or "measures" or "parts" or "ways" or "a way" or "candidates" or "vehicle" or "find" or "reroute":
+            case "walkaround" or "measures" or "parts" or "ways" or "a way" or "candidates" or "vehicle" or "electrics" or "a wire to a part" or "find" or "reroute":
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
                 page.Find(By.CssSelector("[data-figure='Wire']"));
                 page.Key("1");
@@ -76,11 +76,14 @@ internal static class Screens
                 page.Open($"/api/jobs/{job}/{(screen == "wiring to print" ? "diagram" : "legends")}.html");
                 page.Find(By.TagName("svg"));
                 break;
-            case "ledger":
+            case "ledger" or "accepting":
                 page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).Click();
                 page.Find(By.CssSelector("[data-figure='Wire']"));
                 page.Key("v");
                 page.Find(By.CssSelector("[data-state='parked']"));
+                if (screen != "accepting") break;
+                page.Find(By.XPath("//button[starts-with(@aria-label, 'Accept: ')]")).Click();
+                page.Field("Why it may stay");
                 break;
             case "quick size":
                 page.Find(By.CssSelector("[data-figure='Wire']"));
@@ -122,6 +125,17 @@ internal static class Screens
                 page.Key("b");
                 foreach (var name in new[] { "Stations", "Lanes", "Places for parts" }) page.Find(By.XPath($"//summary[starts-with(., '{name}')]")).Click();
                 page.Field("Place");
+                break;
+            case "electrics":
+                page.Key("e");
+                foreach (var name in new[] { "Signals", "Fuse slots" }) page.Find(By.XPath($"//summary[. = '{name}']")).Click();
+                page.Find(By.CssSelector("[data-signal='reverse']"));
+                break;
+            case "a wire to a part":
+                page.Key("p");
+                page.Find(By.CssSelector("[data-part='main-fuse']")).Click();
+                page.Find(By.CssSelector("[data-terminal='main-fuse.out'] button[aria-label^='Add a wire']")).Click();
+                page.Find(By.XPath("//button[. = 'Add the wire']"));
                 break;
             case "find":
                 page.Key("/");
