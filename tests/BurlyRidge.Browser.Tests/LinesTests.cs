@@ -74,6 +74,24 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
     }
 
     [Fact]
+    public void A_line_is_copied_and_has_a_note()
+    {
+        NewJob("Copied line");
+        Start("slim-bar-20", "own-harness", "Bar");
+        page.UntilSaved();
+        page.Press("Copy this line");
+        page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[@aria-current = 'true'][contains(., 'Bar 2')]"));
+        page.Find(By.XPath("//*[contains(., 'Bar 2 is a copy of Bar')]"));
+        NoStop();
+        page.Find(By.XPath("//summary[. = 'What it is for']")).Click();
+        page.Type("Note", "Only for the winter");
+        page.UntilSaved();
+        page.Reload();
+        page.Find(By.XPath("//summary[. = 'What it is for']")).Click();
+        Assert.Equal("Only for the winter", page.Field("Note").GetAttribute("value"));
+    }
+
+    [Fact]
     public void A_fuse_over_its_wire_stops_and_is_cured()
     {
         NewJob("Fuse over wire");

@@ -16,6 +16,7 @@ namespace BurlyRidge.Core.Edits;
 [JsonDerivedType(typeof(TakeOffer), "takeOffer")]
 [JsonDerivedType(typeof(WireByParts), "wireByParts")]
 [JsonDerivedType(typeof(RemoveLine), "removeLine")]
+[JsonDerivedType(typeof(CopyLine), "copyLine")]
 [JsonDerivedType(typeof(AddTemplateLine), "addTemplateLine")]
 [JsonDerivedType(typeof(PlaceLamp), "placeLamp")]
 [JsonDerivedType(typeof(PlacePart), "placePart")]

@@ -52,6 +52,23 @@ public sealed record RemoveLine(string LineId) : EditCommand
         LineRemoval.Of(context.Rig, LineId) is { } removed ? new EditOutcome.Done(removed.Rig, removed.Notes) : EditOutcome.NoLine(LineId);
 }
 
+/// <summary>Puts a line in a second time, with parts and wires of its own.</summary>
+/// <param name="Name">Of the copy; empty: the first free one made of the line's.</param>
+public sealed record CopyLine(string LineId, string Name = "") : EditCommand
+{
+    /// <inheritdoc/>
+    public override EditOutcome Run(EditContext context)
+    {
+        if (context.Line(LineId) is not { } line) return EditOutcome.NoLine(LineId);
+        var names = context.Rig.Lines.Select(other => other.Name).ToHashSet(StringComparer.OrdinalIgnoreCase);
+        var name = Name.Trim();
+        for (var i = 2; name.Length == 0; i++)
+            if (!names.Contains($"{line.Name} {i}")) name = $"{line.Name} {i}";
+        var copied = LineCopy.Of(context.Rig, LineId, name)!;
+        return new EditOutcome.Done(copied.Rig, copied.Notes, copied.LineId);
+    }
+}
+
 /// <summary>Puts a line in from a template and a lamp of the catalogue.</summary>
 /// <param name="Lamp">Id of the lamp in the catalogue.</param>
 /// <param name="At">Station or mount of the lamps; null where nobody said.</param>

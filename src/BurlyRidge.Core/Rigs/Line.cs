@@ -18,6 +18,9 @@ public sealed record Line(string Id, string Name, LinePlan? Plan = null)
     /// <summary>On the vehicle already: it counts in looms, outputs and supply, and sizing and assigning leave it as it is.</summary>
     public bool Existing { get; init; }
 
+    /// <summary>What whoever works on it has to know, up to 500 letters.</summary>
+    public string Note { get; init; } = "";
+
     /// <summary>Where its lamps sit, m behind the front of the vehicle; null where nobody said.</summary>
     public double? MetresFromFront { get; init; }
 }

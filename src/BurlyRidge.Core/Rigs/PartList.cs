@@ -7,9 +7,10 @@ public sealed class PartList
 {
     private readonly Func<Rig, IReadOnlyList<IPart>, Rig>? put;
     private readonly Func<NewPart, IPart>? usual;
+    private readonly Func<IPart, string, string, IPart>? copied;
 
-    private PartList(string path, string one, string many, bool fitted, Func<Rig, IReadOnlyList<IPart?>> of, Func<Rig, IReadOnlyList<IPart>, Rig>? put, Func<NewPart, IPart>? usual) =>
-        (Path, One, Many, Fitted, Of, this.put, this.usual) = (path, one, many, fitted, of, put, usual);
+    private PartList(string path, string one, string many, bool fitted, Func<Rig, IReadOnlyList<IPart?>> of, Func<Rig, IReadOnlyList<IPart>, Rig>? put, Func<NewPart, IPart>? usual, Func<IPart, string, string, IPart>? copied = null) =>
+        (Path, One, Many, Fitted, Of, this.put, this.usual, this.copied) = (path, one, many, fitted, of, put, usual, copied);
 
     /// <summary>The list in the document, as "vehicle.batteries"; empty where the parts have no list there.</summary>
     public string Path { get; }
@@ -43,6 +44,11 @@ public sealed class PartList
         ? put(rig, [.. Of(rig).OfType<IPart>(), usual(new NewPart(id, name, rig.Vehicle.SystemVolts, rig.HouseRules.Gauges))])
         : null;
 
+    /// <summary>The rig with copies of some of its parts of this kind.</summary>
+    /// <param name="copies">Those parts, each with the id and the name of its copy.</param>
+    public Rig PlusCopies(Rig rig, IEnumerable<(IPart Part, string Id, string Name)> copies) => put is null || copied is null ? rig
+        : put(rig, [.. Of(rig).OfType<IPart>(), .. copies.Select(copy => copied(copy.Part, copy.Id, copy.Name))]);
+
     /// <summary>The rig without one part of this kind, the vehicle's own as well; null where they cannot be taken out.</summary>
     public Rig? Without(Rig rig, string id) => put is not null ? Where(rig, other => other != id) : null;
 
@@ -67,6 +73,6 @@ public sealed class PartList
     internal static PartList OfVehicle<T>(string path, string one, string many, Func<Vehicle, IReadOnlyList<T>> of, Func<Vehicle, IReadOnlyList<T>, Vehicle> put, Func<NewPart, T> usual) where T : class, IPart =>
         new(path, one, many, fitted: false, rig => of(rig.Vehicle), (rig, parts) => rig with { Vehicle = put(rig.Vehicle, [.. parts.Cast<T>()]) }, usual);
 
-    internal static PartList OfRig<T>(string path, string one, string many, Func<Rig, IReadOnlyList<T>> of, Func<Rig, IReadOnlyList<T>, Rig> put, Func<NewPart, T> usual) where T : class, IPart =>
-        new(path, one, many, fitted: true, of, (rig, parts) => put(rig, [.. parts.Cast<T>()]), usual);
+    internal static PartList OfRig<T>(string path, string one, string many, Func<Rig, IReadOnlyList<T>> of, Func<Rig, IReadOnlyList<T>, Rig> put, Func<NewPart, T> usual, Func<T, string, string, T> copied) where T : class, IPart =>
+        new(path, one, many, fitted: true, of, (rig, parts) => put(rig, [.. parts.Cast<T>()]), usual, (part, id, name) => copied((T)part, id, name));
 }

@@ -30,12 +30,14 @@ public static class RigValidation
     }
 
     private const int MostAccepted = 1000;
+    private const int MaxNote = 500;
 
     private static void Check(Problems problems, string path, Line line, Rig rig, TerminalIndex parts, HashSet<string> lines)
     {
         if (!lines.Add(line.Id)) problems.Add($"{path}.id", $"Another line has the id {line.Id} already.");
         problems.Id($"{path}.id", line.Id);
         problems.Text($"{path}.name", line.Name, 80);
+        if (line.Note.Length > MaxNote) problems.Add($"{path}.note", $"Give up to {MaxNote} letters.");
         if (line.MetresFromFront is { } front) problems.Within($"{path}.metresFromFront", front, 0, 40, "m");
         if (line.Plan is { } plan) PlanValidation.Check(problems, $"{path}.plan", plan, rig.Vehicle.SystemVolts);
         else if (line.Lights.Count == 0) problems.Add($"{path}.lights", "Name the lamps that it lights, or plan it in short.");

@@ -58,6 +58,7 @@ const controls: Record<string, string> = {
   "lines[].name": "lines/LineBody.tsx",
   "lines[].use": "lines/LineUseFields.tsx",
   "lines[].existing": "lines/LineUseFields.tsx",
+  "lines[].note": "lines/LineUseFields.tsx",
   "lines[].metresFromFront": "lines/LineUseFields.tsx",
   "lines[].plan.lamps[]": "lines/LampRows.tsx",
   "lines[].plan.lay.": "walkaround/RoutePanel.tsx",

@@ -3,6 +3,7 @@ import { CheckField } from "../ui/CheckField";
 import { ChoiceField } from "../ui/ChoiceField";
 import { asLength } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
+import { TextField } from "../ui/TextField";
 import { choices, useWords } from "../ui/words";
 
 /** What the light is for, and where it sits along the vehicle. */
@@ -10,11 +11,13 @@ export function LineUseFields({
   line,
   units,
   messages,
+  noteMessages,
   onChange,
 }: {
   line: Line;
   units: UnitSystem;
   messages?: readonly string[];
+  noteMessages?: readonly string[];
   onChange: (change: Partial<Line>) => void;
 }) {
   return (
@@ -34,6 +37,15 @@ export function LineUseFields({
         optional
         onChange={(metres) => onChange({ metresFromFront: metres ?? null })}
       />
+      <div className="col-span-2">
+        <TextField
+          label="Note"
+          rows={2}
+          value={line.note ?? ""}
+          messages={noteMessages}
+          onChange={(note) => onChange({ note })}
+        />
+      </div>
       <CheckField
         wide
         label="On the vehicle already: it counts, and is left as it is"

@@ -1,4 +1,4 @@
-import { Blocks, Ruler, Shuffle, Trash2, Waypoints } from "lucide-react";
+import { Blocks, Copy, Ruler, Shuffle, Trash2, Waypoints } from "lucide-react";
 import { startTransition, useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
 import type { Check, Fuse, LinePlan } from "../api/client";
@@ -31,6 +31,7 @@ const sizeSign = <Ruler size={18} aria-hidden />;
 const assignSign = <Shuffle size={18} aria-hidden />;
 const partsSign = <Blocks size={18} aria-hidden />;
 const diagramSign = <Waypoints size={18} aria-hidden />;
+const copySign = <Copy size={16} aria-hidden />;
 const removeSign = <Trash2 size={16} aria-hidden />;
 
 const objects = (check: Check) => check.verdict !== "holds";
@@ -53,7 +54,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   const [starting, setStarting] = useState(false);
   const [drawn, setDrawn] = useState(false);
   const [added, setAdded] = useState<AddedLine>();
-  const [removed, setRemoved] = useState<readonly string[]>([]);
+  const [told, setTold] = useState<{ title: string; sentences: readonly string[] }>();
   const said = under(errors, `lines[${at}]`);
 
   const choose = useCallback((id: string) => setPlace({ line: id }, { replace: true }), [setPlace]);
@@ -101,7 +102,13 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   const start = useStable(() => setStarting(true));
   const remove = async (lineId: string) => {
     const ran = await editor.do({ kind: "removeLine", lineId });
-    setRemoved(ran.done ? ran.notes : []);
+    setTold(ran.done ? { title: "What was taken out", sentences: ran.notes } : undefined);
+  };
+  const copy = async (lineId: string) => {
+    const ran = await editor.do({ kind: "copyLine", lineId });
+    if (!ran.done) return;
+    setTold({ title: "What was copied", sentences: ran.notes });
+    if (ran.lineId) choose(ran.lineId);
   };
   const add = useStable(() => {
     const line = newLine(`Line ${rig.lines.length + 1}`);
@@ -142,16 +149,16 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
           />
         </div>
         <div className="grid min-w-0 content-start gap-3">
-          {removed.length > 0 && (
+          {told && told.sentences.length > 0 && (
             <Told
-              title="What was taken out"
-              sentences={removed}
-              onClose={() => setRemoved([])}
+              title={told.title}
+              sentences={told.sentences}
+              onClose={() => setTold(undefined)}
               more={
                 <Button
                   onClick={async () => {
                     await editor.undo();
-                    setRemoved([]);
+                    setTold(undefined);
                   }}
                 >
                   Undo
@@ -181,6 +188,9 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                 )}
                 <Button aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
                   {diagramSign} Diagram
+                </Button>
+                <Button look="quiet" onClick={() => void copy(chosen.line.id)}>
+                  {copySign} Copy this line
                 </Button>
                 <Button look="quiet" onClick={() => void remove(chosen.line.id)}>
                   {removeSign} Remove this line
@@ -231,6 +241,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                         line={chosen.line}
                         units={rules.units}
                         messages={said.metresFromFront}
+                        noteMessages={said.note}
                         onChange={(change) =>
                           editor.edit((current) => withLine(current, chosen.line.id, change))
                         }

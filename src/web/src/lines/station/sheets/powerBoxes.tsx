@@ -22,7 +22,11 @@ export default function BoxFields({ rig, station, errors, edit, jobId }: Station
       {!opened && <Fields table={table} value={box} errors={said} onChange={set} />}
       {(opened ? [opened] : box.outputs).map((output) => (
         <fieldset key={output.id} className="grid gap-2" data-output={output.id}>
-          {!opened && <legend className="font-medium">{output.legend || `Output ${box.outputs.indexOf(output) + 1}`}</legend>}
+          {!opened && (
+            <legend className="font-medium">
+              {output.legend || `Output ${box.outputs.indexOf(output) + 1}`}
+            </legend>
+          )}
           <Fields
             table={outputTable}
             value={output}
