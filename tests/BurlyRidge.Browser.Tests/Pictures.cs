@@ -35,7 +35,7 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         page.Open("/");
         page.Run("localStorage.setItem('burly-ridge-theme', arguments[0])", theme);
         Screens.Show(page, screen);
-        page.Run("document.activeElement.blur()");
+        page.Run("document.activeElement.blur(); scrollTo(0, 0)");
         page.Driver.GetScreenshot().SaveAsFile(Path.Combine(Workshop.Root(), "docs", "screenshots", $"{file}.png"));
     }
 }

@@ -8,6 +8,13 @@ import type { Choice, Field, FieldTable } from "./table";
 
 const none: Choice = { value: "", label: "Not specified" };
 
+/** What does not stand whole in half a row has one of its own. */
+const longestInHalf = 12;
+const isWide = (field: Field) =>
+  field.wide === true ||
+  field.as === "check" ||
+  (field.as === "choice" && (field.none || field.of.some(({ label }) => label.length > longestInHalf)));
+
 /** The fields of a table, for one record of the document. */
 export function Fields<Entry extends object>({
   table,
@@ -24,7 +31,7 @@ export function Fields<Entry extends object>({
   return (
     <div className="grid grid-cols-2 items-end gap-x-3 gap-y-2">
       {Object.entries(table).map(([key, field]) => (
-        <div key={key} className={field.wide || field.as === "check" ? "col-span-2" : ""} data-field={key}>
+        <div key={key} className={isWide(field) ? "col-span-2" : ""} data-field={key}>
           <One
             field={field}
             value={values[key]}

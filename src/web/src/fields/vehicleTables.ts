@@ -43,10 +43,10 @@ export const alternator = tableOf<NonNullable<Vehicle["alternator"]>>()({
 export const signal = tableOf<NonNullable<Vehicle["highBeam"]>>()({
   switched: {
     as: "choice",
-    label: "Switched in",
+    label: "Its signal is",
     of: [
-      { value: "plus", label: "Its plus (positive-switched)" },
-      { value: "minus", label: "Its minus (negative-switched)" },
+      { value: "plus", label: "Positive-switched: battery voltage when on" },
+      { value: "minus", label: "Negative-switched: to earth when on" },
     ],
     usual: "plus",
   },
