@@ -47,9 +47,14 @@ internal sealed class ByHand(Func<Rig, EditCommand, (Rig Rig, string? PartId)> r
             HouseRules = shape.HouseRules,
             Vehicle = rig.Vehicle with
             {
-                BatteryLink = shape.Vehicle.BatteryLink, Alternator = shape.Vehicle.Alternator, HouseLoadAmps = shape.Vehicle.HouseLoadAmps,
-                KeyOffDrainAmps = shape.Vehicle.KeyOffDrainAmps, HighVoltageDrive = shape.Vehicle.HighVoltageDrive,
-                HighBeam = shape.Vehicle.HighBeam, Reverse = shape.Vehicle.Reverse, SideLight = shape.Vehicle.SideLight,
+                BatteryLink = shape.Vehicle.BatteryLink,
+                Alternator = shape.Vehicle.Alternator,
+                HouseLoadAmps = shape.Vehicle.HouseLoadAmps,
+                KeyOffDrainAmps = shape.Vehicle.KeyOffDrainAmps,
+                HighVoltageDrive = shape.Vehicle.HighVoltageDrive,
+                HighBeam = shape.Vehicle.HighBeam,
+                Reverse = shape.Vehicle.Reverse,
+                SideLight = shape.Vehicle.SideLight,
             },
         };
         foreach (var list in Rig.Lists.Where(list => list.Path is not ("" or "vehicle.batteries")))
