@@ -24,7 +24,7 @@ public class HostingTests
                 "/api/jobs/{id}/diagram.html", "/api/jobs/{id}/diagram.svg", "/api/jobs/{id}/file", "/api/jobs/{id}/legends.html", "/api/jobs/{id}/legends.svg",
                 "/api/jobs/{id}/redo", "/api/jobs/{id}/reroute", "/api/jobs/{id}/revisions", "/api/jobs/{id}/revisions/{number}", "/api/jobs/{id}/rig",
                 "/api/jobs/{id}/undo", "/api/jobs/{id}/vehicle-file", "/api/preview/body", "/api/preview/candidates", "/api/preview/diagram", "/api/preview/line",
-                "/api/preview/netlist", "/api/preview/panel", "/api/preview/routes", "/api/preview/rules", "/api/preview/run", "/api/preview/templates", "/api/preview/vehicle-file",
+                "/api/preview/netlist", "/api/preview/panel", "/api/preview/parts", "/api/preview/routes", "/api/preview/rules", "/api/preview/run", "/api/preview/templates", "/api/preview/vehicle-file",
                 "/api/preview/walkaround", "/api/quick-size", "/health", "/schemas/job-file.json",
             ],
             paths.Order(StringComparer.Ordinal));
