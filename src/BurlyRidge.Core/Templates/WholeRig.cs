@@ -27,9 +27,12 @@ public sealed record WholeRig(RoutedRig Routed, Rig Wired, IReadOnlyDictionary<s
         if (quick.Count == 0) return new WholeRig(laid, laid.Rig, new Dictionary<string, QuickSizing>());
         sizes ??= new QuickSizes();
         var around = QuickSizes.Key(laid.Rig.Vehicle, laid.Rig.HouseRules);
-        var sizings = quick.AsParallel().AsOrdered().WithCancellation(cancellation)
-            .Select(line => (line.Id, Sizing: sizes.Of(QuickAsk.Of(laid.Rig, line.Plan!), around)))
-            .ToDictionary(pair => pair.Id, pair => pair.Sizing, StringComparer.Ordinal);
+        var sizings = new Dictionary<string, QuickSizing>(StringComparer.Ordinal);
+        var asks = quick.Select(line => (line.Id, Ask: QuickSizes.Asked(QuickAsk.Of(laid.Rig, line.Plan!), around))).ToList();
+        // What is remembered is not worth a second thread: waiting for one takes longer than looking it up.
+        var unknown = asks.Where(ask => !sizes.Has(ask.Ask)).ToList();
+        if (unknown.Count > 1) unknown.AsParallel().WithCancellation(cancellation).ForAll(ask => sizes.Of(ask.Ask));
+        foreach (var (id, ask) in asks) sizings.Add(id, sizes.Of(ask));
         var taken = FreeName.Taken(laid.Rig);
         var parts = quick.ToDictionary(line => line.Id, line => Sized(QuickTemplate.Build(laid.Rig, line, taken), sizings[line.Id]), StringComparer.Ordinal);
         return new WholeRig(laid, With(laid.Rig, parts, placed: false), sizings) { parts = parts };
