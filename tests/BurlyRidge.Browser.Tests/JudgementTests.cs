@@ -70,6 +70,24 @@ public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
     }
 
     [Fact]
+    public void What_is_accepted_stands_no_more_among_the_objections_of_its_line()
+    {
+        OpenDemo("Snow-road rescue wagon");
+        Line("Stretcher bay strip");
+        var watches = By.CssSelector("section[aria-label='Checks of the line'] [data-verdict='watch']");
+        page.Find(watches);
+        var before = page.Driver.FindElements(watches).Count;
+        page.Find(watches).FindElement(By.XPath(".//button[starts-with(@aria-label, 'Accept: ')]")).Click();
+        page.Type("Why it may stay", "Agreed with the owner");
+        page.Type("Your name", "Ana");
+        page.Press("Accept");
+        page.Until(() => page.Driver.FindElements(watches).Count == before - 1, "one less stands in the way");
+        page.UntilSaved();
+        page.Press("Undo");
+        page.Until(() => page.Driver.FindElements(watches).Count == before, "it counts again");
+    }
+
+    [Fact]
     public void Sizes_are_shown_before_they_are_applied_and_undone_in_one_step()
     {
         OpenDemo("Snow-road rescue wagon");

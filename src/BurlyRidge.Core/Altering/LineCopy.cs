@@ -30,7 +30,7 @@ public static class LineCopy
 
         var made = Rig.Lists.Where(list => list.Fitted).Aggregate(rig, (now, list) =>
             list.PlusCopies(now, list.Of(rig).OfType<IPart>().Where(part => own.ContainsKey(part.Id)).Select(part => (part, own[part.Id], Named(part.Name)))));
-        var copyId = Fresh(FreeName.Plain(name, FreeName.Longest) is { Length: > 0 } plain && char.IsAsciiLetter(plain[0]) ? $"{plain}-line" : "line");
+        var copyId = Fresh(FreeName.OfLine(name));
         // A mount holds one lamp: the copy's have to be placed. Other parts may sit beside those that they were copied from.
         bool IsLamp(string part) => rig.Fixtures.Any(lamp => lamp.Id == part);
         made = made with

@@ -16,7 +16,7 @@ public sealed record AddPart(string List, string Name = "") : EditCommand
     {
         if (Rig.Lists.FirstOrDefault(list => list.Path == List && List.Length > 0) is not { } list) return EditOutcome.No("list", $"There is no list called {List}.");
         var kind = list.One.Replace(' ', '-');
-        var id = FreeName.In(context.Rig, kind == "battery" ? "battery" : FreeName.Plain(Name, FreeName.Longest) is { Length: > 0 } plain && char.IsAsciiLetter(plain[0]) ? plain : kind);
+        var id = FreeName.In(context.Rig, kind == "battery" ? kind : FreeName.PlainOr(kind, Name));
         return list.Plus(context.Rig, id, Name) is { } rig
             ? new EditOutcome.Done(rig, [$"{PartNames.Of(rig)[id]} is put in; no wire leads to it yet."]) { PartId = id }
             : EditOutcome.No("list", $"No {list.One} can be put in.");
@@ -176,7 +176,7 @@ public sealed record AssignLight(string Light, string? LineId = null, string Nam
         var added = LineId;
         if (LineId is null && Name.Trim().Length > 0)
         {
-            added = FreeName.In(rig, FreeName.Plain(Name, FreeName.Longest) is { Length: > 0 } plain && char.IsAsciiLetter(plain[0]) ? $"{plain}-line" : "line");
+            added = FreeName.In(rig, FreeName.OfLine(Name));
             lines.Add(new Line(added, Name.Trim()) { Lights = [Light] });
             notes.Insert(0, $"{Name.Trim()} lights {PartNames.Small(name)}.");
         }

@@ -28,6 +28,12 @@ public static class FreeName
         return plain.Length > most ? plain[..most].Trim('-') : plain;
     }
 
+    /// <summary>The same as an id may begin, with a letter; <paramref name="otherwise"/> where none is left that does.</summary>
+    public static string PlainOr(string otherwise, string name) => Plain(name, Longest) is { Length: > 0 } plain && char.IsAsciiLetter(plain[0]) ? plain : otherwise;
+
+    /// <summary>The id wanted for a line that a person calls <paramref name="name"/>.</summary>
+    public static string OfLine(string name) => PlainOr("", name) is { Length: > 0 } plain ? $"{plain}-line" : "line";
+
     /// <summary>The name wanted, or it with the first number from 2 up that is not <paramref name="taken"/>, in no more than so many letters.</summary>
     public static string Among(IReadOnlySet<string> taken, string wanted, int most = int.MaxValue)
     {

@@ -1,9 +1,10 @@
 import { Blocks, Copy, Ruler, Shuffle, Trash2, Waypoints } from "lucide-react";
 import { startTransition, useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
-import type { Check, Fuse, LinePlan } from "../api/client";
+import type { Fuse, LinePlan } from "../api/client";
 import { under } from "../api/problems";
 import { CheckList } from "../job/CheckList";
+import { objects } from "../job/cure";
 import { HouseRulesPanel } from "../job/HouseRulesPanel";
 import { JobFrame } from "../job/JobFrame";
 import { ProposalDialog } from "../job/ProposalDialog";
@@ -33,8 +34,6 @@ const partsSign = <Blocks size={18} aria-hidden />;
 const diagramSign = <Waypoints size={18} aria-hidden />;
 const copySign = <Copy size={16} aria-hidden />;
 const removeSign = <Trash2 size={16} aria-hidden />;
-
-const objects = (check: Check) => check.verdict !== "holds";
 
 /** The Lines stage: the list, the chosen line from source to earth, and what follows from it. */
 export default function LinesStage({ editor }: { editor: RigEditor }) {
