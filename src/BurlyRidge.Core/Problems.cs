@@ -44,6 +44,10 @@ public sealed partial class Problems
     public void Text(string path, string value, int atMost) =>
         Require(path, !string.IsNullOrWhiteSpace(value) && value.Length <= atMost, $"Give 1 to {atMost} characters.");
 
+    /// <summary>Text that may be empty, not too long.</summary>
+    public void Letters(string path, string value, int atMost) =>
+        Require(path, value is not null && value.Length <= atMost, $"Give up to {atMost} characters.");
+
     /// <summary>So many entries.</summary>
     public void Count(string path, int count, int from, int to, string what) =>
         Require(path, count >= from && count <= to, $"Give {from} to {to} {what}.");

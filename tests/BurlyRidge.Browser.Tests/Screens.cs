@@ -100,7 +100,7 @@ internal static class Screens
         switch (screen)
         {
             case "measures":
-                page.Find(By.XPath("//summary[. = 'Its measures']")).Click();
+                page.Find(By.XPath("//summary[. = 'Measures']")).Click();
                 page.Field("Width between obstructions");
                 break;
             case "parts":
@@ -118,18 +118,18 @@ internal static class Screens
                 page.Field("Measured by hand, counts instead");
                 break;
             case "candidates":
-                page.Press("What goes here…");
+                page.Press("What fits here…");
                 page.Find(By.CssSelector("[data-lamp]"));
                 break;
             case "vehicle":
                 page.Key("b");
-                foreach (var name in new[] { "Stations", "Lanes", "Places for parts" }) page.Find(By.XPath($"//summary[starts-with(., '{name}')]")).Click();
+                foreach (var name in new[] { "Stations", "Lanes", "Locations for parts" }) page.Find(By.XPath($"//summary[starts-with(., '{name}')]")).Click();
                 page.Field("Place");
                 break;
             case "electrics":
                 page.Key("e");
                 foreach (var name in new[] { "Signals", "Fuse slots" }) page.Find(By.XPath($"//summary[. = '{name}']")).Click();
-                page.Find(By.CssSelector("[data-signal='reverse']"));
+                page.Find(By.CssSelector("[data-signal='highBeam']"));
                 break;
             case "a wire to a part":
                 page.Key("p");

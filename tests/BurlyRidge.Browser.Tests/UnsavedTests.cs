@@ -199,7 +199,7 @@ public class UnsavedTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
         page.Find(By.CssSelector("[data-figure='Wire']"));
         page.Key("1");
-        page.Find(By.XPath("//summary[. = 'Its measures']")).Click();
+        page.Find(By.XPath("//summary[. = 'Measures']")).Click();
         page.Type("Width between obstructions", "1,270");
         page.Find(By.XPath("//button[@aria-label = 'Width between obstructions: 1.27']"));
         page.Press("Width between obstructions: 1270");

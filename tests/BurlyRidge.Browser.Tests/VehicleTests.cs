@@ -42,6 +42,9 @@ public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
         page.UntilSaved();
     }
 
+    /// <summary>Opens a station, a lane or a location of the list that is open.</summary>
+    private void Entry(string name) => page.Find(By.XPath($"//*[@data-body-list]//summary[. = '{name}']")).Click();
+
     private static By Saying(string words) => By.XPath($"//*[contains(text(), '{words}')]");
 
     [Fact]
@@ -49,12 +52,15 @@ public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
     {
         OpenWagon("?body=size", "Lanes");
         const string Lane = "Bonnet hinge, right to Roof, front";
+        Entry(Lane);
         page.Find(By.XPath($"//fieldset[legend[. = '{Lane}']]//label[normalize-space() = 'airbag']//input")).Click();
         page.UntilSaved();
         page.Key("v");
         page.Find(By.XPath("//div[@role = 'dialog']//*[@data-check = 'hazard'][contains(., 'irbag')]"));
         page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Escape);
-        Type(Lane, "Comes off (commas between)", "Pillar trim, headliner");
+        page.Find(By.XPath($"//fieldset[legend[. = '{Lane}']]//summary[starts-with(., 'Comes off')]")).Click();
+        page.Press("Add what comes off");
+        page.Find(By.XPath("(//*[@data-field = 'what'])[last()]//input")).SendKeys(Keys.Control + "a" + Keys.Null + "Headliner");
         page.UntilSaved();
         Type(Lane, "Heat", "900");
         page.Find(Saying("Give a number from"));
@@ -63,7 +69,23 @@ public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
         page.UntilSaved();
         page.Reload();
         page.Find(By.XPath("//summary[starts-with(., 'Lanes')]")).Click();
-        Assert.Equal("Pillar trim, headliner", In(Lane, "Comes off (commas between)").GetAttribute("value"));
+        Entry(Lane);
+        page.Find(By.XPath($"//fieldset[legend[. = '{Lane}']]//summary[. = 'Comes off (2)']")).Click();
+        Assert.Equal("Headliner", page.Find(By.XPath("(//*[@data-field = 'what'])[last()]//input")).GetAttribute("value"));
+        UndoAll(3);
+    }
+
+    [Fact]
+    public void What_comes_off_for_a_lane_is_told_once_for_all_that_lies_there()
+    {
+        OpenWagon("?body=size", "Lanes");
+        Entry("Grille to Front bumper");
+        page.Find(By.XPath("//fieldset[legend[. = 'Grille to Front bumper']]//summary[starts-with(., 'Comes off')]")).Click();
+        page.Type("Fasteners", "6");
+        page.Type("Kind", "clips");
+        page.UntilSaved();
+        page.Key("w");
+        page.Find(By.XPath("//*[@data-comes-off]/li[starts-with(., 'Grille: 6 clips')]"));
         UndoAll(2);
     }
 
@@ -74,6 +96,7 @@ public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
         var before = Way("Roof bar");
         OpenWagon("?body=size", "Stations");
         page.UntilSaved();
+        Entry("Roof, front");
         Type("Roof, front", "Behind the front", "4.4");
         page.UntilSaved();
         page.Key("w");
@@ -89,8 +112,10 @@ public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
         string Count(string editor) => page.Find(By.XPath($"//summary[starts-with(., '{editor}')]")).Text;
         var (stations, lanes) = (Count("Stations"), Count("Lanes"));
         page.Find(By.XPath("//summary[starts-with(., 'Stations')]")).Click();
+        Entry("Roof, front");
         page.Find(By.XPath("//fieldset[legend[. = 'Roof, front']]//p[contains(., 'leave here: it stays.')]"));
-        page.Find(By.XPath("(//summary[starts-with(., 'Stations')]/following::fieldset[.//button[contains(., 'Take out')]])[1]//button")).Click();
+        Entry("Fuse box");
+        page.Press("Remove Fuse box");
         page.Until(() => Count("Stations") != stations && Count("Lanes") != lanes, "both are fewer");
         page.UntilSaved();
         page.Press("Undo");
@@ -100,9 +125,9 @@ public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
     [Fact]
     public void A_place_for_parts_is_added_measured_tried_with_a_part_and_taken_out()
     {
-        OpenWagon("?body=size", "Places for parts");
-        page.Press("Add a place");
-        var name = page.Find(By.XPath("(//summary[starts-with(., 'Places for parts')]/following::fieldset)[last()]/legend")).GetAttribute("textContent")!;
+        OpenWagon("?body=size", "Locations for parts");
+        page.Press("Add a location");
+        var name = page.Find(By.XPath("(//summary[starts-with(., 'Locations for parts')]/following::fieldset[@data-body-entry])[last()]/legend")).GetAttribute("textContent")!;
         Type(name, "Width", "0");
         page.Find(Saying("Give a number"));
         Type(name, "Width", "60");
@@ -118,8 +143,9 @@ public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
         page.UntilSaved();
         page.Press("Undo");
         page.UntilSaved();
-        OpenWagon("?body=size", "Places for parts");
-        page.Find(By.XPath($"//fieldset[legend[. = '{name}']]//button[contains(., 'Take out')]")).Click();
+        OpenWagon("?body=size", "Locations for parts");
+        Entry(name);
+        page.Press($"Remove {name}");
         page.Until(() => !page.Has(By.XPath($"//fieldset[legend[. = '{name}']]")), "the place is gone");
         page.UntilSaved();
     }
@@ -128,21 +154,24 @@ public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
     public void What_a_mount_leaves_free_is_kept_and_taken_out_and_ways_of_holding_are_added()
     {
         OpenWagon("?mount=rear-left");
-        page.Find(By.XPath("//summary[. = 'Its measures']")).Click();
+        page.Find(By.XPath("//summary[. = 'Measures']")).Click();
+        page.Find(By.XPath("//summary[starts-with(., 'Keep free')]")).Click();
         page.Press("Keep something free");
         page.Type("Begins at", "5");
         page.Type("What", "tail gate swing");
         page.UntilSaved();
         page.Reload();
-        page.Find(By.XPath("//summary[. = 'Its measures']")).Click();
+        page.Find(By.XPath("//summary[. = 'Measures']")).Click();
+        page.Find(By.XPath("//summary[starts-with(., 'Keep free')]")).Click();
         Assert.Equal("tail gate swing", page.Field("What").GetAttribute("value"));
         Assert.Equal("5", page.Field("Begins at").GetAttribute("value"));
         page.Type("Begins at", "-5");
         page.Find(Saying("Give a number"));
         page.Press("Undo");
-        page.Find(By.XPath("//button[contains(., 'Take out') and contains(., 'tail gate swing')]")).Click();
-        page.Until(() => !page.Has(By.XPath("//button[contains(., 'Take out') and contains(., 'tail gate swing')]")), "nothing has to stay free");
+        page.Press("Remove keep free 1");
+        page.Until(() => page.Has(By.XPath("//summary[. = 'Keep free (0)']")), "nothing has to stay free");
         page.UntilSaved();
+        page.Find(By.XPath("//summary[starts-with(., 'How it holds')]")).Click();
         page.Press("Add a way of holding");
         page.Find(By.XPath("(//label[starts-with(., 'From')])[last()]"));
         page.UntilSaved();

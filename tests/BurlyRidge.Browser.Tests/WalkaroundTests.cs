@@ -22,10 +22,10 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     {
         OpenWagon();
         Mount("Roof, rear");
-        page.Find(By.XPath("//summary[. = 'Its measures']")).Click();
+        page.Find(By.XPath("//summary[. = 'Measures']")).Click();
         page.Type("Width between obstructions", "600");
         page.UntilSaved();
-        page.Press("What goes here…");
+        page.Press("What fits here…");
         Assert.Contains("At most 600 mm wide here", page.Find(By.CssSelector("[data-lamp='slim-bar-30'][data-verdict='stop']")).Text, StringComparison.Ordinal);
         page.Find(By.XPath("//li[@data-lamp = 'slim-bar-20']//button")).Click();
         page.Find(By.CssSelector("[data-fit='roof-rear-bar'] [data-finding='width'][data-verdict='holds']"));
@@ -42,7 +42,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     public void A_straight_bar_on_a_curved_face_shows_how_far_its_ends_stand_out()
     {
         OpenWagon("?mount=bumper-slot");
-        page.Press("What goes here…");
+        page.Press("What fits here…");
         // By hand: 1800 − √(1800² − 395²) = 43.9 mm; the slot lets it back by 18 mm of them.
         var straight = page.Find(By.CssSelector("[data-lamp='slim-bar-30'][data-verdict='stop']")).Text;
         Assert.Contains("the ends stand out by 25.9 mm, 15 mm allowed", straight, StringComparison.Ordinal);
@@ -99,10 +99,10 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
             }
             Assert.Fail($"{name} is not reached by Tab");
         }
-        Focus("What goes here");
+        Focus("What fits here");
         page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
         page.Find(By.CssSelector("[data-lamp='square-pod'] button"));
-        Focus("Put it here: Square pod");
+        Focus("Fit it here: Square pod");
         page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
         page.Find(By.CssSelector("[data-fit='hinge-mount-right']"));
         page.UntilSaved();
@@ -178,6 +178,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     {
         OpenWagon("?body=size");
         page.Find(By.XPath("//summary[starts-with(., 'Lanes')]")).Click();
+        page.Find(By.XPath("//summary[. = 'Bonnet hinge, right to Roof, front']")).Click();
         var lane = page.Find(By.XPath("//fieldset[legend[. = 'Bonnet hinge, right to Roof, front']]"));
         var measured = lane.FindElement(By.XPath(".//label[starts-with(., 'Measured')]/following::input[1]"));
         measured.SendKeys("2.5");
@@ -188,6 +189,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Reload();
         page.Find(By.XPath("//summary[contains(., 'Stations (30)')]"));
         page.Find(By.XPath("//summary[starts-with(., 'Lanes')]")).Click();
+        page.Find(By.XPath("//summary[. = 'Bonnet hinge, right to Roof, front']")).Click();
         lane = page.Find(By.XPath("//fieldset[legend[. = 'Bonnet hinge, right to Roof, front']]"));
         Assert.Equal("2.5", lane.FindElement(By.XPath(".//label[starts-with(., 'Measured')]/following::input[1]")).GetAttribute("value"));
         page.Press("Undo");
@@ -199,19 +201,19 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     {
         OpenWagon("?mount=plate");
         page.Press("Add a mount");
-        page.Find(By.XPath("//section[@aria-label = 'Mount 1']//summary[. = 'Its measures']")).Click();
+        page.Find(By.XPath("//section[@aria-label = 'Mount 1']//summary[. = 'Measures']")).Click();
         page.Type("Width between obstructions", "254");
         page.UntilSaved();
         page.Press("Units: metric");
         page.Until(() => page.Field("Width between obstructions").GetAttribute("value") == "10", "254 mm are 10 in");
-        page.Press("What goes here…");
+        page.Press("What fits here…");
         Assert.Contains("At most 10.0 in wide here", page.Find(By.CssSelector("[data-lamp='slim-bar-20']")).Text, StringComparison.Ordinal);
         page.Press("Close");
         page.Type("Width between obstructions", "-1");
         page.Find(By.XPath("//*[contains(text(), 'Give a number above 0 and up to 3000 mm.')]"));
         page.Type("Width between obstructions", "10");
         page.Press("Units: imperial");
-        page.Press("Take out this mount");
+        page.Press("Remove this mount");
         page.Until(() => !page.Has(By.XPath("//ul[@aria-label = 'Mounts']//button[starts-with(., 'Mount 1')]")), "it is gone");
         page.UntilSaved();
     }

@@ -72,7 +72,7 @@ public class RigTests
     public async Task A_bad_file_is_refused_and_no_job_opened()
     {
         await using var server = await RunningServer.EmptyAsync();
-        var (status, problem) = await server.PostAsync("/api/job-files", """{"format":"burly-ridge-job","version":7,"name":"x","rig":{}}""");
+        var (status, problem) = await server.PostAsync("/api/job-files", """{"format":"burly-ridge-job","version":99,"name":"x","rig":{}}""");
         Assert.Equal(400, status);
         Assert.Equal("version", problem.GetProperty("errors").EnumerateObject().Single().Name);
         Assert.Empty((await server.GetAsync("/api/jobs")).EnumerateArray());

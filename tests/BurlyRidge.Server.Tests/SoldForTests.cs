@@ -29,7 +29,7 @@ public class SoldForTests(SharedServer shared) : IClassFixture<SharedServer>
         var fixture = catalogue.EnumerateArray().Select(offered => offered.GetProperty("lamp").GetProperty("fixture")).Single(offered => offered.GetProperty("id").GetString() == lamp);
         var body = JsonSerializer.Deserialize<LampDimensions>(fixture.GetProperty("body").GetRawText(), JsonRules.Stored)!;
         var cards = Enum.GetValues<BodyKind>().SelectMany(kind => GenericBody.Of(kind).Mounts).Where(mount => mount.Id == place)
-            .Select(mount => LampFit.Of(mount, [(lamp, body)], UnitSystem.Metric)).ToList();
+            .Select(mount => LampFit.Of(mount, new MountedLamp(lamp, body))).ToList();
         Assert.NotEmpty(cards);
         Assert.True(cards.Exists(card => card.Verdict != Verdict.Stop), string.Join(" ", cards[0].Findings.Where(finding => finding.Verdict == Verdict.Stop).Select(finding => finding.Reason)));
     }

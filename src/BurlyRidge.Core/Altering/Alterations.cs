@@ -9,7 +9,7 @@ public static class Alterations
 {
     private static readonly IReadOnlyList<Alteration> All =
     [
-        .. RunAlterations.All, .. RelayAlterations.All, .. EarthAlterations.All, .. RowAlterations.All, .. SwitchAlterations.All,
+        .. RunAlterations.All, .. RelayAlterations.All, .. EarthAlterations.All, .. RowAlterations.All, .. SwitchAlterations.All, .. PickUpAlterations.All,
     ];
 
     /// <summary>All that can be done along a line of a rig; nothing at parts of a line planned in short.</summary>

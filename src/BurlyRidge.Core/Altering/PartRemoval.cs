@@ -26,7 +26,10 @@ internal static class PartRemoval
 
     private static Rig Unplaced(Rig rig, IReadOnlySet<string> gone) => rig with
     {
-        Places = [.. rig.Places.Where(place => !gone.Contains(place.Part))],
-        PartBodies = [.. rig.PartBodies.Where(body => !gone.Contains(body.Part))],
+        Places = [.. rig.Places.Where(place => !gone.Contains(Owner(place.Part)))],
+        PartBodies = [.. rig.PartBodies.Where(body => !gone.Contains(Owner(body.Part)))],
     };
+
+    /// <summary>The box that a panel is of; another part is its own.</summary>
+    private static string Owner(string placed) => TerminalIndex.Split(placed).Part;
 }

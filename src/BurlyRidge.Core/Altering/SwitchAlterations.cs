@@ -13,11 +13,43 @@ internal static class SwitchAlterations
         new("switch-lamp-earth", site => LampPin(site) is { } pin && !site.RunsAt(pin).Any() ? "Earth the switch's own lamp" : null, Earth),
         new("switch-lamp-off", site => LampPin(site) is { } pin && site.RunsAt(pin).Any() ? "Leave the earth of the switch's lamp off" : null,
             site => site.Rig with { Runs = [.. site.Rig.Runs.Except(site.RunsAt(LampPin(site)!))] }),
+        new("switch-left-on", site => LeftOn(site) is { } name ? $"Leave it {name} for good, tied away" : null, LeaveOn),
+        new("switch-out", site => InLine(site) is not null ? "Leave the switch out: its two wires are one" : null, LeaveOut),
         new("cap-leads", site => Bare(site).Count > 0 ? "Cap its unused leads" : null, Cap),
     ];
 
     private static string? LampPin(AlterSite site) => site.Station.Kind != StripKind.Switch ? null
         : site.Rig.Switches.FirstOrDefault(part => part.Id == site.Station.Part) is { Lamps: [var lamp, ..] } part ? $"{part.Id}.{lamp.Minus}" : null;
+
+    private static Switch? SwitchOf(AlterSite site) => site.Station.Kind == StripKind.Switch ? site.Rig.Switches.FirstOrDefault(part => part.Id == site.Station.Part) : null;
+
+    /// <summary>The position that a switch of two positions could be left in; null where it is found in one that joins something.</summary>
+    private static string? LeftOn(AlterSite site) => SwitchOf(site) is { Positions: [{ Joins.Count: 0 }, { Joins.Count: > 0 } on] } ? on.Name : null;
+
+    private static Rig LeaveOn(AlterSite site) => site.Rig with
+    {
+        Switches = [.. site.Rig.Switches.Select(part => part.Id == site.Station.Part ? part with { Positions = [part.Positions[1], part.Positions[0]] } : part)],
+    };
+
+    /// <summary>The two wires on either side of a switch that joins two pins; null where it is not that simple.</summary>
+    private static (Run In, Run Out)? InLine(AlterSite site)
+    {
+        if (SwitchOf(site) is not { } part || part.Positions.SelectMany(position => position.Joins).Select(pair => pair.Ordered()).Distinct().ToList() is not [var pair]) return null;
+        return site.RunsAt($"{part.Id}.{pair.A}").ToList() is [var one] && site.RunsAt($"{part.Id}.{pair.B}").ToList() is [var other] && one.Id != other.Id
+            ? TerminalIndex.Split(one.To).Part == part.Id ? (one, other) : (other, one) : null;
+    }
+
+    private static Rig LeaveOut(AlterSite site)
+    {
+        var (one, other) = InLine(site)!.Value;
+        var part = site.Station.Part;
+        string Beyond(Run run) => TerminalIndex.Split(run.From).Part == part ? run.To : run.From;
+        var joined = one with { From = Beyond(one), To = Beyond(other), LengthMetres = Math.Min(100, one.LengthMetres + other.LengthMetres), Zones = [.. one.Zones.Union(other.Zones)], Lay = one.Lay is null ? null : new Lay() };
+        var lamp = site.Rig.Runs.Where(run => run.Ends().Any(end => TerminalIndex.Split(end).Part == part)).Select(run => run.Id).ToHashSet(StringComparer.Ordinal);
+        return PartRemoval.Fitted(
+            site.Rig with { Runs = [.. site.Rig.Runs.Where(run => run.Id == one.Id || !lamp.Contains(run.Id)).Select(run => run.Id == one.Id ? joined : run)] },
+            new HashSet<string>(StringComparer.Ordinal) { part });
+    }
 
     private static Rig Earth(AlterSite site)
     {

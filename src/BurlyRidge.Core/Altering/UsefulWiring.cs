@@ -69,8 +69,22 @@ internal sealed class UsefulWiring
         }
         var joints = rig.Joints.Select(joint => joint.Id).ToHashSet(StringComparer.Ordinal);
         string Node(string terminal) => TerminalIndex.Split(terminal).Part is var part && joints.Contains(part) ? part : terminal;
-        foreach (var run in rig.Runs) edges.Add(new Edge(run.Id, Node(run.From), Node(run.To)));
+        // What several lines take from one pick-up is each line's own; the wire to it is of use while one of them is.
+        var pickUps = rig.Joints.Where(joint => joint.PickUp is not null).Select(joint => joint.Id).ToHashSet(StringComparer.Ordinal);
+        anchors.UnionWith(pickUps);
+        foreach (var run in rig.Runs)
+        {
+            var (from, to) = (Node(run.From), Node(run.To));
+            edges.Add(new Edge(run.Id, from, to, PickUpOf(run, from, to) is { } pickUp ? () => Others(pickUp, run.Id) : null));
+        }
+
+        string? PickUpOf(Run run, string from, string to) =>
+            pickUps.Contains(to) && IsOfSignal(run.From) ? to : pickUps.Contains(from) && IsOfSignal(run.To) ? from : null;
+
+        bool Others(string pickUp, string but) => rig.Runs.Any(run => run.Id != but && parts.Contains(run.Id) && (Node(run.From) == pickUp || Node(run.To) == pickUp));
     }
+
+    private static bool IsOfSignal(string terminal) => VehicleSignal.Names.Contains(TerminalIndex.Split(terminal).Part);
 
     private void OfVehicle(IPart part)
     {

@@ -130,8 +130,8 @@ public sealed record SupplyAnswer(
         SupplyFigures.Of(study.Wired, whole),
         whole.Named.State,
         StateAnswer.OutcomeOf(whole.Solved.Solution),
-        study.Wired.Vehicle.Alternator?.IdleAmps,
-        study.Wired.Vehicle.Alternator?.CruiseAmps,
+        study.Wired.Vehicle.Alternator?.AtIdleAmps,
+        study.Wired.Vehicle.Alternator?.RatedAmps,
         [.. study.Lines.Where(line => line.Lamps.Any(lamp => Math.Abs(whole.Solved.Amps(lamp.Id)) > LitAmps)).Select(line => line.Line.Id)],
         study.Wired.PowerBoxes.ToDictionary(box => box.Id, box => box.Outputs.Sum(output => Math.Abs(whole.Solved.Amps($"{box.Id}.{output.Id}-fuse")))));
 }

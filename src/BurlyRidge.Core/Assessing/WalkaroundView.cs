@@ -12,7 +12,7 @@ namespace BurlyRidge.Core.Assessing;
 /// <param name="Routes">Everything that has a lay.</param>
 /// <param name="Mounts">Fit cards of mounts with lamps on them.</param>
 /// <param name="Spaces">Fit cards of spaces with parts of known size in them.</param>
-/// <param name="ComesOff">Trim and covers that have to come off for all routes together, each once.</param>
+/// <param name="ComesOff">Trim and covers that come off for all routes, mounts, locations and pick-ups together, each once.</param>
 /// <param name="CopperKilograms">Copper of all runs, kg.</param>
 /// <param name="TieMetres">At least a tie in so much, m.</param>
 public sealed record WalkaroundView(
@@ -21,7 +21,7 @@ public sealed record WalkaroundView(
     IReadOnlyList<RouteView> Routes,
     IReadOnlyList<FitCard> Mounts,
     IReadOnlyList<FitCard> Spaces,
-    IReadOnlyList<string> ComesOff,
+    IReadOnlyList<ComesOff> ComesOff,
     double CopperKilograms,
     double TieMetres)
 {
@@ -37,7 +37,7 @@ public sealed record WalkaroundView(
             [.. laid.Routes.Select(route => RouteView.Of(rig, route, route.NameIn(names)))],
             Cards.OfMounts(rig),
             Cards.OfSpaces(rig),
-            [.. laid.Routes.SelectMany(route => route.Route?.Lanes ?? []).SelectMany(lane => lane.Covers).Distinct().Order(StringComparer.Ordinal)],
+            Assessing.ComesOff.Of(rig, laid, names),
             Reroute.Copper(laid.Rig),
             RouteView.Tie);
     }
@@ -65,7 +65,7 @@ public sealed record RouteView(
     {
         var stages = (laid.Route?.Lanes ?? []).Select(lane => new RouteStage(
             lane.Id, lane.Zone, LaneCost.Metres(rig.Body!, lane), LaneCost.Celsius(rig.HouseRules, lane),
-            (int)Math.Ceiling(LaneCost.Metres(rig.Body!, lane) / Tie), lane.Hazards, lane.Covers)).ToList();
+            (int)Math.Ceiling(LaneCost.Metres(rig.Body!, lane) / Tie), lane.Hazards, [.. lane.Covers.Select(cover => cover.What)], lane.Shows, lane.NothingToTieTo)).ToList();
         return new RouteView(
             laid.Id, laid.IsLine, name, laid.Metres, laid.RoutedMetres, laid.MeasuredMetres, laid.Route?.Stations ?? [], stages,
             stages.Sum(stage => stage.Ties), stages.Where(stage => stage.Zone != Zone.Cabin).Sum(stage => stage.Metres));
@@ -74,7 +74,7 @@ public sealed record RouteView(
 
 /// <summary>One lane of a way.</summary>
 public sealed record RouteStage(
-    string Lane, Zone Zone, double Metres, double Celsius, int Ties, IReadOnlyList<Hazard> Hazards, IReadOnlyList<string> Covers);
+    string Lane, Zone Zone, double Metres, double Celsius, int Ties, IReadOnlyList<Hazard> Hazards, IReadOnlyList<string> Covers, Shows? Shows, bool NothingToTieTo);
 
 /// <summary>Another way that something could lie.</summary>
 /// <param name="Through">Its lanes, in order: to be asked for as they stand.</param>

@@ -34,6 +34,9 @@ public sealed record Check(
     [JsonIgnore]
     public Verdict Counts => Accepted is null ? Verdict : Verdict.Holds;
 
+    /// <summary>Figures that nobody entered and that it was judged by.</summary>
+    public IReadOnlyList<Unspecified> RestsOn { get; init; } = [];
+
     /// <summary>What cures it; null where nothing that can be pressed does.</summary>
     public Remedy? Remedy { get; init; }
 }

@@ -8,6 +8,7 @@ using BurlyRidge.Core.Checks.Boxes;
 using BurlyRidge.Core.Checks.Routes;
 using BurlyRidge.Core.Checks.Fit;
 using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Templates;
 
@@ -30,9 +31,9 @@ public static class RigChecks
         new(FuseHeatCheck.Kind, FuseHeatCheck.Judge),
         new(FuseFamilyCheck.Kind, FuseFamilyCheck.Judge),
         new(FuseVoltsCheck.Kind, FuseVoltsCheck.Judge),
-        new(FarShortCheck.Kind, FarShortCheck.Judge),
+        new(FarShortCheck.Kind, FarShortCheck.Judge) { RestsOn = Unspecified.Resistance },
         new(ContactFuseCheck.Kind, ContactFuseCheck.Judge),
-        new(BreakingCheck.Kind, BreakingCheck.Judge),
+        new(BreakingCheck.Kind, BreakingCheck.Judge) { RestsOn = Unspecified.Resistance },
         new(SelectivityCheck.Kind, SelectivityCheck.Judge),
         new(UnfusedLeadCheck.Kind, UnfusedLeadCheck.Judge),
         new(TwoSourcesCheck.Kind, TwoSourcesCheck.Judge),
@@ -60,16 +61,17 @@ public static class RigChecks
         new(SenseWiredCheck.Kind, SenseWiredCheck.Judge),
         new(SlotTapCheck.Kind, SlotTapCheck.Judge),
         new(SlotKeyCheck.Kind, SlotKeyCheck.Judge),
+        new(OutletFuseCheck.Kind, OutletFuseCheck.Judge),
         new(ConverterLoadCheck.Kind, ConverterLoadCheck.Judge),
         new(CurrentSensorCheck.Kind, CurrentSensorCheck.Judge),
         new(EarthPracticeCheck.Kind, EarthPracticeCheck.Judge),
-        new(HarnessStyleCheck.Kind, HarnessStyleCheck.Judge),
+        new(HarnessStyleCheck.Kind, HarnessStyleCheck.Judge) { RestsOn = Unspecified.Style },
         new(TriggerStyleCheck.Kind, TriggerStyleCheck.Judge),
         new(MarkerKeyCheck.Kind, MarkerKeyCheck.Judge),
         new(SignalFollowsCheck.Kind, SignalFollowsCheck.Judge),
-        new(SignalLoadCheck.Kind, SignalLoadCheck.Judge),
-        new(SignalPulsedCheck.Kind, SignalPulsedCheck.Judge),
-        new(SwitchLampEarthCheck.Kind, SwitchLampEarthCheck.Judge),
+        new(SignalLoadCheck.Kind, SignalLoadCheck.Judge) { RestsOn = Unspecified.Share },
+        new(SignalPulsedCheck.Kind, SignalPulsedCheck.Judge) { RestsOn = Unspecified.Steady },
+        new(SwitchLampEarthCheck.Kind, SwitchLampEarthCheck.Judge) { RestsOn = Unspecified.Style },
         new(MinusSwitchedCheck.Kind, MinusSwitchedCheck.Judge),
         new(JointKindCheck.Kind, JointKindCheck.Judge),
         new(JointRangeCheck.Kind, JointRangeCheck.Judge),
@@ -79,28 +81,34 @@ public static class RigChecks
         new(SpareLeadCheck.Kind, SpareLeadCheck.Judge),
         new(LiveEndCheck.Kind, LiveEndCheck.Judge),
         new(RegisterCheck.Kind, RegisterCheck.Judge),
-        new(AlternatorIdleCheck.Kind, AlternatorIdleCheck.Judge),
-        new(AlternatorCruiseCheck.Kind, AlternatorCruiseCheck.Judge),
-        new(LeftOnCheck.Kind, LeftOnCheck.Judge),
+        new(AlternatorIdleCheck.Kind, AlternatorIdleCheck.Judge) { RestsOn = Unspecified.AtIdle },
+        new(AlternatorCruiseCheck.Kind, AlternatorCruiseCheck.Judge) { RestsOn = Unspecified.AtCruise },
+        new(LeftOnCheck.Kind, LeftOnCheck.Judge) { RestsOn = Unspecified.Charge },
         new(SourcesJoinedCheck.Kind, SourcesJoinedCheck.Judge),
-        new(KeyOffDrainCheck.Kind, KeyOffDrainCheck.Judge),
+        new(KeyOffDrainCheck.Kind, KeyOffDrainCheck.Judge) { RestsOn = Unspecified.Parked },
         new(SettlesCheck.Kind, SettlesCheck.Judge),
         new(IsolationCheck.Kind, IsolationCheck.Judge),
         new(RouteFoundCheck.Kind, RouteFoundCheck.Judge),
         new(RouteMeasuredCheck.Kind, RouteMeasuredCheck.Judge),
         new(HazardCheck.Kind, HazardCheck.Judge),
         new(HoleRoomCheck.Kind, HoleRoomCheck.Judge),
+        new(HoleEdgeCheck.Kind, HoleEdgeCheck.Judge),
+        new(TiedCheck.Kind, TiedCheck.Judge),
+        new(PanelLeadCheck.Kind, PanelLeadCheck.Judge),
         new(LampFitCheck.Kind, LampFitCheck.Judge),
         new(PartFitCheck.Kind, PartFitCheck.Judge),
         new(PairCheck.Kind, PairCheck.Judge),
         new(ArrivalCheck.Kind, ArrivalCheck.Judge),
+        new(WaterCheck.Kind, WaterCheck.Judge),
+        new(HeldCheck.Kind, HeldCheck.Judge),
+        new(PanelInReachCheck.Kind, PanelInReachCheck.Judge),
     ];
 
     /// <summary>The ids of all checks, in that order.</summary>
     public static IReadOnlyList<string> Ids => [.. All.Select(check => check.Kind.Id)];
 
     /// <summary>Judges <paramref name="subject"/>; a check that has nothing to judge says nothing.</summary>
-    public static IReadOnlyList<Check> Judge(RigSubject subject, CancellationToken cancellation = default) => [.. All.Unless(cancellation).SelectMany(check => check.Judge(subject)).Select(check => OnWhole(subject, check))];
+    public static IReadOnlyList<Check> Judge(RigSubject subject, CancellationToken cancellation = default) => [.. All.Unless(cancellation).SelectMany(check => check.Judged(subject)).Select(check => OnWhole(subject, check))];
 
     /// <summary>A cure of a part that a quick plan stands for is put into the plan's full wiring.</summary>
     private static Check OnWhole(RigSubject subject, Check check) =>
@@ -109,5 +117,21 @@ public static class RigChecks
             : check;
 
     /// <summary>One check, and how it judges.</summary>
-    private sealed record RigCheck(CheckKind Kind, Func<RigSubject, IEnumerable<Check>> Judge);
+    private sealed record RigCheck(CheckKind Kind, Func<RigSubject, IEnumerable<Check>> Judge)
+    {
+        /// <summary>Figures that it goes by and nobody entered.</summary>
+        public Func<RigSubject, IEnumerable<Unspecified>>? RestsOn { get; init; }
+
+        public IEnumerable<Check> Judged(RigSubject subject)
+        {
+            if (RestsOn is null) return Judge(subject);
+            var unsaid = RestsOn(subject).ToList();
+            return unsaid.Count == 0 ? Judge(subject) : Judge(subject).Select(check => check with { RestsOn = About(unsaid, check.About) });
+        }
+
+        /// <summary>Of what is about one signal, what concerns that one.</summary>
+        private static List<Unspecified> About(List<Unspecified> unsaid, string about) =>
+            VehicleSignal.Names.FirstOrDefault(name => about.StartsWith($"{name}.", StringComparison.Ordinal)) is { } signal
+                ? [.. unsaid.Where(figure => figure.Field.StartsWith($"vehicle.{signal}.", StringComparison.Ordinal))] : unsaid;
+    }
 }

@@ -140,7 +140,7 @@ public sealed record ChangeSystem(int Volts) : EditCommand
                 SystemVolts = Volts,
                 Batteries = batteries,
                 BatteryLink = Volts == 24 ? BatteryLink.Series : BatteryLink.Parallel,
-                Alternator = vehicle.Alternator is { } alternator ? alternator with { RegulatedVolts = usual.Alternator!.RegulatedVolts } : null,
+                Alternator = vehicle.Alternator is { } alternator ? alternator with { RegulatedVolts = null } : null,
             },
         };
         return EditOutcome.Of(rig, Volts == 24

@@ -7,11 +7,11 @@ namespace BurlyRidge.Core.Exchange;
 /// <summary>
 /// Reads rigs of older shapes; each step takes a document one version up. Version 2 knew nothing of where things are, version
 /// 3 nothing of how a panel looks, version 4 took any text as the id of a wire, a light or an output, version 5 always named a
-/// drop.
+/// drop, version 6 had figures of the vehicle that nobody entered, and covers by their names alone.
 /// </summary>
 internal static class Upcasters
 {
-    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst, [2] = _ => { }, [3] = _ => { }, [4] = FromFourth, [5] = FromFifth };
+    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst, [2] = _ => { }, [3] = _ => { }, [4] = FromFourth, [5] = FromFifth, [6] = FromSixth };
 
     /// <summary>The oldest shape that is read.</summary>
     public static int Oldest => From.Keys.Min();
@@ -57,6 +57,42 @@ internal static class Upcasters
         if (rig["houseRules"] is not JsonObject rules) return;
         foreach (var (name, usual) in new[] { ("dropLimitRegulatedLed", 0.05), ("dropLimitOther", 0.03) })
             if (rules[name] is JsonValue value && value.TryGetValue<double>(out var limit) && limit == usual) rules.Remove(name);
+    }
+
+    /// <summary>Figures that every vehicle of version 6 got are nobody's: not specified. Others were somebody's and stay.</summary>
+    private static void FromSixth(JsonObject rig)
+    {
+        if (rig["vehicle"] is JsonObject vehicle)
+        {
+            var volts = vehicle["systemVolts"]?.GetValueKind() == JsonValueKind.Number && vehicle["systemVolts"]!.GetValue<double>() == 24 ? 28.4 : 14.2;
+            Forget(vehicle, ("houseLoadAmps", 15), ("keyOffDrainAmps", 0));
+            foreach (var battery in (vehicle["batteries"] as JsonArray ?? []).OfType<JsonObject>())
+                Forget(battery, ("capacityAmpHours", 80), ("stateOfCharge", 0.9), ("internalMilliohms", 6), ("peukertExponent", 1.2));
+            if (vehicle["alternator"] is JsonObject alternator) Forget(alternator, ("regulatedVolts", volts), ("idleAmps", 60), ("cruiseAmps", 120));
+            foreach (var signal in new[] { "highBeam", "reverse", "sideLight" })
+            {
+                if (vehicle[signal] is not JsonObject lamp) continue;
+                Forget(lamp, ("watts", 60), ("fuseAmps", 15));
+                if (lamp["switched"]?.GetValueKind() == JsonValueKind.String && (string)lamp["switched"]! == "plus") lamp.Remove("switched");
+                foreach (var name in new[] { "moduleDriven", "pulsed" })
+                    if (lamp[name]?.GetValueKind() == JsonValueKind.False) lamp.Remove(name);
+            }
+        }
+        if (rig["body"] is JsonObject body) NameCovers(body);
+    }
+
+    /// <summary>A cover that was a name becomes a record with that name.</summary>
+    internal static void NameCovers(JsonObject body)
+    {
+        foreach (var lane in (body["lanes"] as JsonArray ?? []).OfType<JsonObject>())
+            if (lane["covers"] is JsonArray covers)
+                lane["covers"] = new JsonArray([.. covers.Select(cover => cover?.GetValueKind() == JsonValueKind.String ? new JsonObject { ["what"] = (string)cover! } : cover?.DeepClone())]);
+    }
+
+    private static void Forget(JsonObject record, params IReadOnlyList<(string Name, double Usual)> fields)
+    {
+        foreach (var (name, usual) in fields)
+            if (record[name] is JsonValue value && value.TryGetValue<double>(out var figure) && figure == usual) record.Remove(name);
     }
 
     private static void FromFourth(JsonObject rig)

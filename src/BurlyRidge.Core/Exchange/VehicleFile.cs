@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.Json.Nodes;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Exchange;
@@ -12,8 +13,10 @@ public sealed record VehicleFile(string Format, int Version, string Name, Body B
     /// <summary>What a vehicle file calls itself.</summary>
     public const string FormatName = "burly-ridge-vehicle";
 
-    /// <summary>The shape that this build writes and reads; that of a body in a rig since its third version.</summary>
-    public const int CurrentVersion = 3;
+    /// <summary>The shape that this build writes; version 3 had covers by their names alone.</summary>
+    public const int CurrentVersion = 4;
+
+    private const int Oldest = 3;
 
     /// <summary>The body as text.</summary>
     public static string Write(string name, Body body) => JsonSerializer.Serialize(new VehicleFile(FormatName, CurrentVersion, name, body), JsonRules.Indented) + "\n";
@@ -24,10 +27,19 @@ public sealed record VehicleFile(string Format, int Version, string Name, Body B
         if (text.Length > JobFile.LargestBytes) return (null, [new Problem("", $"A vehicle file holds up to {JobFile.LargestBytes / 1024 / 1024} MiB.")]);
         var (root, problems) = JsonText.Parse(text);
         if (problems.Count > 0) return (null, problems);
-        if (FileHeader.Check(root, FormatName, "vehicle", CurrentVersion, CurrentVersion) is { } problem) return (null, [problem]);
-        var (file, wrong) = JsonReading.Read<VehicleFile>(root);
+        if (FileHeader.Check(root, FormatName, "vehicle", Oldest, CurrentVersion) is { } problem) return (null, [problem]);
+        var (file, wrong) = JsonReading.Read<VehicleFile>(Raised(root));
         if (file is null) return (null, wrong);
         problems = [.. BodyValidation.Validate(file.Body).Select(found => found with { Path = $"body.{found.Path}" })];
         return problems.Count > 0 ? (null, problems) : (file, []);
+    }
+
+    private static JsonElement Raised(JsonElement root)
+    {
+        if (root.GetProperty("version").GetInt32() == CurrentVersion) return root;
+        var document = JsonObject.Create(root)!;
+        document["version"] = CurrentVersion;
+        if (document["body"] is JsonObject body) Upcasters.NameCovers(body);
+        return JsonSerializer.SerializeToElement(document, JsonRules.Stored);
     }
 }

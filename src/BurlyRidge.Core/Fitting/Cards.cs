@@ -8,8 +8,8 @@ public static class Cards
     /// <summary>One for each mount that a lamp of known size is placed on, left to right as they are named.</summary>
     public static IReadOnlyList<FitCard> OfMounts(Rig rig)
     {
-        var lamps = rig.Fixtures.Where(fixture => (fixture.Measured ?? fixture.Body) is not null).ToDictionary(fixture => fixture.Id, fixture => (fixture.Measured ?? fixture.Body)!, StringComparer.Ordinal);
-        var placed = rig.Places.Where(place => lamps.ContainsKey(place.Part)).ToLookup(place => place.At, place => (place.Part, lamps[place.Part]), StringComparer.Ordinal);
+        var lamps = rig.Fixtures.Select(MountedLamp.Of).OfType<MountedLamp>().ToDictionary(lamp => lamp.Id, StringComparer.Ordinal);
+        var placed = rig.Places.Where(place => lamps.ContainsKey(place.Part)).ToLookup(place => place.At, place => lamps[place.Part], StringComparer.Ordinal);
         return [.. (rig.Body?.Mounts ?? []).Where(mount => placed.Contains(mount.Id)).Select(mount => LampFit.Of(mount, [.. placed[mount.Id]], rig.HouseRules.Units))];
     }
 

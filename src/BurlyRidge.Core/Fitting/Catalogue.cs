@@ -46,7 +46,7 @@ public static class Candidates
 
     private static Candidate Judge(Mount mount, CatalogueLamp lamp, Vehicle vehicle, UnitSystem units)
     {
-        var card = LampFit.Of(mount, lamp.Fixture.Id, lamp.Fixture.Body!, units);
+        var card = LampFit.Of(mount, new MountedLamp(lamp.Fixture.Id, lamp.Fixture.Body!, lamp.Fixture.Bracket), units);
         var volts = lamp.Fixture.Functions.Where(function => function.StandsUpTo() < vehicle.SystemVolts).Select(function => (double?)function.StandsUpTo()).FirstOrDefault();
         var why = volts is { } most ? $"Made for up to {Format.RatedVolts(most)}; the vehicle has {vehicle.SystemVolts} V."
             : string.Join(" ", card.Findings.Where(finding => finding.Verdict == Verdict.Stop).Select(finding => $"{finding.Reason} {finding.Remedy}"));

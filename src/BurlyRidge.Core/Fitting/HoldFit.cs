@@ -6,16 +6,27 @@ namespace BurlyRidge.Core.Fitting;
 /// <summary>Does the mount hold the lamp in one of the ways that the lamp can be held?</summary>
 internal static class HoldFit
 {
-    public static FitFinding Of(Mount mount, LampDimensions body, UnitSystem units)
+    /// <summary>The lamp on its mount; with a bracket between, the lamp on the bracket and the bracket on the mount.</summary>
+    public static IEnumerable<FitFinding> Of(Mount mount, MountedLamp lamp, UnitSystem units)
     {
-        var pairs = (from hold in body.Holds from taken in mount.Holds where hold.Kind == taken.Kind select (Own: hold, There: taken)).ToList();
+        if (lamp.Bracket is not { } bracket) return [Of("hold", "How it is held", "It", "this place", "the mount", lamp.Body.Holds, mount.Holds, "Nobody said how this lamp is held.", units)];
+        return
+        [
+            Of("hold", "How its bracket holds it", "It", $"{bracket.Name}", bracket.Name, lamp.Body.Holds, bracket.Takes, "Nobody said how this lamp is held.", units),
+            Of("bracket", "How its bracket is held", bracket.Name, "this place", "the mount", bracket.GoesOn, mount.Holds, $"Nobody said how {bracket.Name} is held.", units),
+        ];
+    }
+
+    private static FitFinding Of(string id, string title, string it, string place, string giver, IReadOnlyList<Holder> owned, IReadOnlyList<Holder> given, string unsaid, UnitSystem units)
+    {
+        var pairs = (from hold in owned from taken in given where hold.Kind == taken.Kind select (Own: hold, There: taken)).ToList();
         var best = pairs.OrderBy(pair => Miss(pair.Own, pair.There)).FirstOrDefault();
         if (best.Own is null)
         {
-            var ways = string.Join(" or ", mount.Holds.Select(hold => Name(hold.Kind)).Distinct());
-            return new FitFinding("hold", "How it is held", Verdict.Stop, 0, 1, "-",
-                body.Holds.Count == 0 ? "Nobody said how this lamp is held." : $"It has {string.Join(" and ", body.Holds.Select(hold => Name(hold.Kind)).Distinct())}; this place takes {(ways.Length == 0 ? "nothing yet" : ways)}.",
-                ways.Length == 0 ? "Say how the mount holds." : $"The version with {ways}.");
+            var ways = string.Join(" or ", given.Select(hold => Name(hold.Kind)).Distinct());
+            return new FitFinding(id, title, Verdict.Stop, 0, 1, "-",
+                owned.Count == 0 ? unsaid : $"{it} has {string.Join(" and ", owned.Select(hold => Name(hold.Kind)).Distinct())}; {place} takes {(ways.Length == 0 ? "nothing yet" : ways)}.",
+                ways.Length == 0 ? $"Say how {giver} holds." : $"The version with {ways}.");
         }
         var (own, there) = best;
         var miss = Miss(own, there);
@@ -27,10 +38,10 @@ internal static class HoldFit
             HolderKind.Clamp => "bar",
             _ => "collar",
         };
-        var reason = $"{Format.Capital(what)}: the lamp takes {Range(own, units)}, the mount gives {Range(there, units)}";
+        var reason = $"{Format.Capital(what)}: {(it == "It" ? "the lamp" : it)} takes {Range(own, units)}, {giver} gives {Range(there, units)}";
         return miss <= 0
-            ? new FitFinding("hold", "How it is held", Verdict.Holds, 0, 0, "mm", $"{reason}.")
-            : new FitFinding("hold", "How it is held", Verdict.Stop, miss, 0, "mm", $"{reason}: {Format.Millimetres(miss, units)} short.",
+            ? new FitFinding(id, title, Verdict.Holds, 0, 0, "mm", $"{reason}.")
+            : new FitFinding(id, title, Verdict.Stop, miss, 0, "mm", $"{reason}: {Format.Millimetres(miss, units)} short.",
                 own.Kind == HolderKind.Feet
                     ? $"A second hole {Format.Millimetres(miss, units)} further {(own.FromMillimetres > there.ToMillimetres ? "out" : "in")}."
                     : $"One for {Range(there, units)}.");

@@ -3,6 +3,15 @@ using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Fitting;
 
+/// <summary>A lamp as it goes on a mount.</summary>
+/// <param name="Body">As measured, or as sold.</param>
+/// <param name="Bracket">What stands between; null: nothing.</param>
+public sealed record MountedLamp(string Id, LampDimensions Body, Bracket? Bracket = null)
+{
+    /// <summary>Of a part whose size is known; null: nobody said.</summary>
+    public static MountedLamp? Of(Fixture fixture) => (fixture.Measured ?? fixture.Body) is { } body ? new(fixture.Id, body, fixture.Bracket) : null;
+}
+
 /// <summary>Does a lamp, or a row of lamps, go on a mount?</summary>
 public static class LampFit
 {
@@ -13,31 +22,33 @@ public static class LampFit
     private const double Rounding = 1e-9;
 
     /// <summary>Judges lamps side by side, left to right, each with its id.</summary>
-    public static FitCard Of(Mount mount, IReadOnlyList<(string Id, LampDimensions Body)> lamps, UnitSystem units = UnitSystem.Metric)
+    public static FitCard Of(Mount mount, IReadOnlyList<MountedLamp> lamps, UnitSystem units = UnitSystem.Metric)
     {
         if (mount is { RadiusMillimetres: null, Edge: { } edge }) mount = mount with { RadiusMillimetres = Sagitta.Radius(edge.LengthMillimetres, edge.OffMillimetres) };
         var row = Row.Of(mount, [.. lamps.Select(lamp => lamp.Body.WidthMillimetres)]);
         var stance = Stand(mount, lamps, row);
         var findings = new List<FitFinding>();
         Width(findings, mount, lamps, row, units);
-        var tallest = lamps.Max(lamp => lamp.Body.HeightMillimetres);
+        var tallest = lamps.Max(lamp => lamp.Body.HeightMillimetres + 2 * Math.Abs(lamp.Bracket?.UpMillimetres() ?? 0));
         if (mount.HeightMillimetres is { } height)
             findings.Add(Needs("height", "Height between obstructions", tallest, height, $"{Format.Millimetres(tallest, units)} high in {Format.Millimetres(height, units)}", $"at most {Format.Millimetres(height, units)} high here"));
         Proud(findings, mount, stance, lamps, units);
-        foreach (var (_, body) in lamps.DistinctBy(lamp => lamp.Body)) One(findings, mount, body, units);
+        foreach (var lamp in lamps.DistinctBy(lamp => (lamp.Body, lamp.Bracket))) One(findings, mount, lamp, units);
+        Grille.Judge(findings, mount, lamps, row, units);
         Load(findings, mount, lamps);
         Free(findings, mount, stance, lamps, units);
         return FitCard.Of(mount.Id, [.. lamps.Select(lamp => lamp.Id)], stance, findings, [.. row.TighteningOrder.Select(i => lamps[i].Id)]);
     }
 
     /// <summary>A lamp by itself.</summary>
-    public static FitCard Of(Mount mount, string id, LampDimensions body, UnitSystem units = UnitSystem.Metric) => Of(mount, [(id, body)], units);
+    public static FitCard Of(Mount mount, MountedLamp lamp, UnitSystem units = UnitSystem.Metric) => Of(mount, [lamp], units);
 
     /// <summary>How far lamps stand out. A lamp that has room behind it is set back as far as its ends ask for.</summary>
-    private static Stance Stand(Mount mount, IReadOnlyList<(string Id, LampDimensions Body)> lamps, Row row)
+    private static Stance Stand(Mount mount, IReadOnlyList<MountedLamp> lamps, Row row)
     {
         var deepest = lamps.Max(lamp => lamp.Body.DepthMillimetres + lamp.Body.BehindMillimetres);
-        var middle = mount.DepthMillimetres is { } depth ? Math.Max(0, deepest - depth) : 0;
+        var further = lamps.Max(lamp => lamp.Bracket?.OutMillimetres() ?? 0);
+        var middle = (mount.DepthMillimetres is { } depth ? Math.Max(0, deepest - depth) : 0) + further;
         var bend = mount.RadiusMillimetres is { } radius
             ? lamps.Count == 1
                 ? Sagitta.Of(radius, row.SpanMillimetres) - (lamps[0].Body.RadiusMillimetres is { } own ? Sagitta.Of(own, row.SpanMillimetres) : 0)
@@ -50,7 +61,7 @@ public static class LampFit
         return new Stance(row.GapMillimetres, middle - back, ends - back, row.CentresMillimetres, row.SpanMillimetres);
     }
 
-    private static void Width(List<FitFinding> findings, Mount mount, IReadOnlyList<(string Id, LampDimensions Body)> lamps, Row row, UnitSystem units)
+    private static void Width(List<FitFinding> findings, Mount mount, IReadOnlyList<MountedLamp> lamps, Row row, UnitSystem units)
     {
         if (mount.WidthMillimetres is not { } window || row.GapMillimetres is not { } gap) return;
         var sum = lamps.Sum(lamp => lamp.Body.WidthMillimetres);
@@ -65,7 +76,7 @@ public static class LampFit
                 gap < PlayMillimetres - Rounding ? "No play: what shakes rubs. Measure the window at both ends before you order." : ""));
     }
 
-    private static void Proud(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<(string Id, LampDimensions Body)> lamps, UnitSystem units)
+    private static void Proud(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<MountedLamp> lamps, UnitSystem units)
     {
         if (mount.ProudMillimetres is not { } most) return;
         var deepest = lamps.Max(lamp => lamp.Body.DepthMillimetres + lamp.Body.BehindMillimetres);
@@ -99,9 +110,12 @@ public static class LampFit
         return double.IsPositiveInfinity(most) ? $"{Format.Metres(least / 1000, units)} or flatter" : $"{Format.Metres(least / 1000, units)} to {Format.Metres(most / 1000, units)}";
     }
 
-    private static void One(List<FitFinding> findings, Mount mount, LampDimensions body, UnitSystem units)
+    private static void One(List<FitFinding> findings, Mount mount, MountedLamp lamp, UnitSystem units)
     {
-        findings.Add(HoldFit.Of(mount, body, units));
+        var body = lamp.Body;
+        findings.AddRange(HoldFit.Of(mount, lamp, units));
+        if (mount.ReachMillimetres is { } reach)
+            findings.Add(Needs("reach", "Room for a spanner or a hand", SpannerMillimetres, reach, $"a spanner takes {Format.Millimetres(SpannerMillimetres, units)}, {Format.Millimetres(reach, units)} are free", "Put the bolt in before the place is closed, or turn it from the other side"));
         if (body.TiltDegrees > 0 && mount.TiltDegrees is { } tilt)
             findings.Add(Needs("tilt", "Room to tilt it", body.TiltDegrees, tilt, $"its bracket turns by {Format.Degrees(body.TiltDegrees)}, {Format.Degrees(tilt)} are free", "aim it before it is fixed, or take one that tilts in itself", "°"));
         if (body.TiltDegrees > 0 && mount.HeightMillimetres is { } height)
@@ -124,24 +138,30 @@ public static class LampFit
                 "What it bolts to gives: there is foam behind a plastic bumper.", "A bracket to the impact beam holds it still."));
     }
 
+    /// <summary>Room that a spanner takes beside a bolt, mm (common practice, no source).</summary>
+    private const double SpannerMillimetres = 25;
+
     /// <summary>Room that two hands and a plug take (common practice, no source).</summary>
     private const double HandMillimetres = 60;
 
-    private static void Load(List<FitFinding> findings, Mount mount, IReadOnlyList<(string Id, LampDimensions Body)> lamps)
+    private static void Load(List<FitFinding> findings, Mount mount, IReadOnlyList<MountedLamp> lamps)
     {
         if (mount.MostKilograms is not { } most) return;
-        var kilograms = lamps.Sum(lamp => lamp.Body.Kilograms);
+        var brackets = lamps.Select(lamp => lamp.Bracket).OfType<Bracket>().ToList();
+        var kilograms = lamps.Sum(lamp => lamp.Body.Kilograms) + brackets.Where(bracket => !bracket.HoldsRow).Sum(bracket => bracket.Kilograms)
+            + brackets.Where(bracket => bracket.HoldsRow).Select(bracket => bracket.Kilograms).DefaultIfEmpty(0).Max();
         findings.Add(Needs("load", "Weight", kilograms, most, $"{Format.Kilograms(kilograms)} on what carries {Format.Kilograms(most)}", "something lighter, or another mount", "kg"));
     }
 
-    private static void Free(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<(string Id, LampDimensions Body)> lamps, UnitSystem units)
+    private static void Free(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<MountedLamp> lamps, UnitSystem units)
     {
         foreach (var free in mount.Free)
         {
             var takes = free.Way switch
             {
                 FreeWay.Left or FreeWay.Right => lamps.Sum(lamp => lamp.Body.WidthMillimetres) / 2, // a row can stand closer
-                FreeWay.Above or FreeWay.Below => lamps.Max(lamp => lamp.Body.HeightMillimetres) / 2,
+                FreeWay.Above => lamps.Max(lamp => lamp.Body.HeightMillimetres / 2 + (lamp.Bracket?.UpMillimetres() ?? 0)),
+                FreeWay.Below => lamps.Max(lamp => lamp.Body.HeightMillimetres / 2 - (lamp.Bracket?.UpMillimetres() ?? 0)),
                 FreeWay.Before => Math.Max(stance.MiddleProudMillimetres, stance.EndsProudMillimetres),
                 _ => lamps.Max(lamp => lamp.Body.DepthMillimetres + lamp.Body.BehindMillimetres),
             };

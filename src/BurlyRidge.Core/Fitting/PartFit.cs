@@ -15,11 +15,12 @@ public static class PartFit
         var (width, height, how) = turned < upright - Rounding
             ? (part.HeightMillimetres, part.WidthMillimetres, ", turned by a quarter")
             : (part.WidthMillimetres, part.HeightMillimetres, "");
+        var air = part.FreeAirMillimetres > 0 ? ", free air included" : "";
         var findings = new List<FitFinding>
         {
-            Side("width", "Width", width, space.WidthMillimetres, how, units),
-            Side("height", "Height", height, space.HeightMillimetres, how, units),
-            Side("depth", "Depth, lid, plugs and terminals included", part.DepthMillimetres + part.OpenMillimetres, space.DepthMillimetres, "", units),
+            Side("width", "Width", width + 2 * part.FreeAirMillimetres, space.WidthMillimetres, how + air, units),
+            Side("height", "Height", height + 2 * part.FreeAirMillimetres, space.HeightMillimetres, how + air, units),
+            Side("depth", "Depth, lid, plugs and terminals included", part.DepthMillimetres + Math.Max(part.OpenMillimetres, part.FreeAirMillimetres), space.DepthMillimetres, "", units),
         };
         if (space.ReachMillimetres is { } reach)
             findings.Add(Side("reach", "Room for a spanner or a hand", part.ReachMillimetres, reach, "", units));

@@ -32,8 +32,8 @@ public static class JudgedStates
         var bySignal = new Dictionary<Signal, RigState>();
         foreach (var (signal, _, _) in least is null ? [] : VehicleSignal.All(rig.Vehicle))
             if (finder.On(line.Lights, signal)?.State is { } state && state.Has(signal)) bySignal[signal] = state;
-        IReadOnlyList<string> signalled = least is null || !HasSignal(least.State) ? []
-            : [.. line.Lights.Where(lamp => finder.On([lamp])?.State is { } alone && HasSignal(alone))];
+        IReadOnlyList<string> signalled = least is null || !least.State.HasSignal() ? []
+            : [.. line.Lights.Where(lamp => finder.On([lamp])?.State is { } alone && alone.HasSignal())];
         return new LineTrigger(line, least?.State, least?.Source, bySignal, signalled);
     }
 
@@ -46,18 +46,16 @@ public static class JudgedStates
         [
             new(Everything, "Everything on, at cruise", everything),
             new("everything-idle", "Everything on, idling", everything with { Engine = Engine.Idle }),
-            new("night", "Driving by night", Merge(new RigState { Key = true, Engine = Engine.Cruise, HighBeam = true, SideLight = true },
-                found.Where(line => line.BySignal.ContainsKey(Signal.HighBeam) || line.BySignal.ContainsKey(Signal.SideLight) || line.Line.Use == LineUse.Forward)
+            new("night", "Driving by night", Merge(new RigState { Key = true, Engine = Engine.Cruise, HighBeam = true, LowBeam = rig.Vehicle.LowBeam is not null, SideLight = true },
+                found.Where(line => line.BySignal.ContainsKey(Signal.HighBeam) || line.BySignal.ContainsKey(Signal.LowBeam) || line.BySignal.ContainsKey(Signal.SideLight) || line.Line.Use == LineUse.Forward)
                     .Select(line => line.On!))),
             new("reversing", "Backing up", Merge(new RigState { Key = true, Engine = Engine.Idle, Reverse = true, SideLight = true },
                 found.Where(line => line.BySignal.ContainsKey(Signal.Reverse)).Select(line => line.BySignal[Signal.Reverse]))),
-            new("camp", "Camp, engine off", Merge(new RigState(), found.Where(line => line is { On: { Key: false } on } && !HasSignal(on)).Select(line => line.On!))),
-            new("left", "Key off, switches left on", everything with { Key = false, Engine = Engine.Off, HighBeam = false, Reverse = false, SideLight = false }),
+            new("camp", "Camp, engine off", Merge(new RigState(), found.Where(line => line is { On: { Key: false } on } && !on.HasSignal()).Select(line => line.On!))),
+            new("left", "Key off, switches left on", (everything with { Key = false, Engine = Engine.Off }).WithSignals(_ => false)),
             new(Parked, "Parked", new RigState()),
         ];
     }
-
-    private static bool HasSignal(RigState state) => state.HighBeam || state.Reverse || state.SideLight;
 
     /// <summary>All of these at once; of two positions of one switch the first counts.</summary>
     private static RigState Merge(RigState start, IEnumerable<RigState> states)

@@ -192,14 +192,6 @@ public sealed class StateFinder
         public static Asked Nothing { get; } =
             new(ImmutableSortedDictionary.Create<string, string>(StringComparer.Ordinal), NoNames, [], NoNames, false, null);
 
-        public RigState State() => new()
-        {
-            Key = Key,
-            HighBeam = Signals.Contains(Signal.HighBeam),
-            Reverse = Signals.Contains(Signal.Reverse),
-            SideLight = Signals.Contains(Signal.SideLight),
-            Pressed = [.. Pressed],
-            Switches = Switches,
-        };
+        public RigState State() => new RigState { Key = Key, Pressed = [.. Pressed], Switches = Switches }.WithSignals(Signals.Contains);
     }
 }

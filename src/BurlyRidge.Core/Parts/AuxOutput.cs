@@ -10,6 +10,20 @@ public sealed record AuxOutput(string Id, double RatingAmps, string LeadWire, Fe
     /// <inheritdoc/>
     public string Name { get; init; } = "";
 
+    /// <summary>What stands on its switch.</summary>
+    public string Legend { get; init; } = "";
+
+    /// <summary>Colour of its lead at the switch.</summary>
+    public string Colour { get; init; } = "";
+
+    /// <summary>Colour of its lead at the end that is free.</summary>
+    public string FarColour { get; init; } = "";
+
+    /// <summary>Where that end is.</summary>
+    public string EndsAt { get; init; } = "";
+
+    private const int MostLetters = 40;
+
     /// <summary>A new one: 10 A with the key.</summary>
     public static AuxOutput Usual(NewPart part) => new(part.Id, 10, part.Wire(1.5), Feed.Ignition) { Name = part.Name };
 
@@ -38,5 +52,9 @@ public sealed record AuxOutput(string Id, double RatingAmps, string LeadWire, Fe
         problems.Within($"{path}.ratingAmps", RatingAmps, 1, 100, "A");
         problems.Wire($"{path}.leadWire", LeadWire);
         problems.Above($"{path}.leadMetres", LeadMetres, 0, 100, "m");
+        problems.Letters($"{path}.legend", Legend, MostLetters);
+        problems.Letters($"{path}.colour", Colour, MostLetters);
+        problems.Letters($"{path}.farColour", FarColour, MostLetters);
+        problems.Letters($"{path}.endsAt", EndsAt, MostLetters);
     }
 }

@@ -1,19 +1,60 @@
+using System.Text.Json.Serialization;
+
 namespace BurlyRidge.Core.Parts;
 
 /// <summary>One battery of 12 V.</summary>
 /// <param name="Id">Stable name within the rig.</param>
-/// <param name="CapacityAmpHours">Rated at 20 h, Ah.</param>
-/// <param name="StateOfCharge">0 to 1.</param>
-/// <param name="InternalMilliohms">Resistance when it gives, mΩ (70 to 100 Ah: 4 to 8, typical).</param>
+/// <param name="CapacityAmpHours">Rated at 20 h, Ah; null: not specified, <see cref="UsualAmpHours"/> are taken.</param>
+/// <param name="StateOfCharge">0 to 1; null: not specified, <see cref="UsualCharge"/> is taken.</param>
+/// <param name="InternalMilliohms">Resistance when it gives, mΩ (70 to 100 Ah: 4 to 8, typical); null: not specified, <see cref="UsualMilliohms"/> are taken.</param>
 /// <param name="Place">Where it stands.</param>
 public sealed record Battery(
-    string Id, double CapacityAmpHours = 80, double StateOfCharge = 0.9, double InternalMilliohms = 6, Zone Place = Zone.EngineBay) : IPart
+    string Id, double? CapacityAmpHours = null, double? StateOfCharge = null, double? InternalMilliohms = null, Zone Place = Zone.EngineBay) : IPart
 {
     /// <inheritdoc/>
     public string Name { get; init; } = "";
 
-    /// <summary>Peukert exponent: 1.1 (AGM) to 1.3 (flooded) (common practice, no source).</summary>
-    public double PeukertExponent { get; init; } = 1.2;
+    /// <summary>How it is built; null: not specified.</summary>
+    public BatteryKind? Kind { get; init; }
+
+    /// <summary>On which side of the vehicle it stands; null: not specified.</summary>
+    public Side? Side { get; init; }
+
+    /// <summary>Peukert exponent: 1.1 (AGM) to 1.3 (flooded) (common practice, no source); null: as its kind has it.</summary>
+    public double? PeukertExponent { get; init; }
+
+    /// <summary>Capacity that is taken where nobody said, Ah (typical, no source).</summary>
+    public const double UsualAmpHours = 80;
+
+    /// <summary>Charge that is taken where nobody said (typical, no source).</summary>
+    public const double UsualCharge = 0.9;
+
+    /// <summary>Resistance that is taken where nobody said, mΩ: 4 to 8 for 70 to 100 Ah (typical).</summary>
+    public const double UsualMilliohms = 6;
+
+    private const double UsualExponent = 1.2;
+
+    /// <summary>The capacity that it is judged by, Ah.</summary>
+    [JsonIgnore]
+    public double AmpHours => CapacityAmpHours ?? UsualAmpHours;
+
+    /// <summary>The charge that it is judged by, 0 to 1.</summary>
+    [JsonIgnore]
+    public double Charge => StateOfCharge ?? UsualCharge;
+
+    /// <summary>The resistance that it is judged by, mΩ.</summary>
+    [JsonIgnore]
+    public double Milliohms => InternalMilliohms ?? UsualMilliohms;
+
+    /// <summary>The Peukert exponent that it is judged by: flooded 1.3, gel 1.15, AGM 1.1 (common practice, no source), 1.2 where nobody said.</summary>
+    [JsonIgnore]
+    public double Exponent => PeukertExponent ?? Kind switch
+    {
+        BatteryKind.Flooded => 1.3,
+        BatteryKind.Gel => 1.15,
+        BatteryKind.Agm => 1.1,
+        _ => UsualExponent,
+    };
 
     /// <summary>Whether a current sensor sits on its minus post; what is returned to the post itself passes it by.</summary>
     public bool CurrentSensor { get; init; }
@@ -33,7 +74,7 @@ public sealed record Battery(
         return volts[below] + (quarter - below) * (volts[below + 1] - volts[below]);
     }
 
-    /// <summary>A new one: 80 Ah.</summary>
+    /// <summary>A new one, of which nobody said anything.</summary>
     public static Battery Usual(NewPart part) => new(part.Id) { Name = part.Name };
 
     /// <inheritdoc/>
@@ -44,9 +85,9 @@ public sealed record Battery(
     {
         var vehicle = around.Vehicle;
         var (plus, minus) = ($"{Id}.plus", $"{Id}.minus");
-        var open = OpenVolts(StateOfCharge);
-        var ohms = InternalMilliohms / 1000;
-        var accepting = (ChargingVolts - open) / (CapacityAmpHours / AcceptedHours);
+        var open = OpenVolts(Charge);
+        var ohms = Milliohms / 1000;
+        var accepting = (ChargingVolts - open) / (AmpHours / AcceptedHours);
         var place = Enumerable.Range(0, vehicle.Batteries.Count).First(i => vehicle.Batteries[i].Id == Id);
         yield return new PartElement(Id, plus, minus, new Law.Battery(open, ohms, Math.Max(ohms, accepting)));
         var below = vehicle.BatteryLink == BatteryLink.Series && place > 0 ? $"{vehicle.Batteries[place - 1].Id}.plus" : Vehicle.Body;
@@ -66,11 +107,24 @@ public sealed record Battery(
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)
     {
-        problems.Within($"{path}.capacityAmpHours", CapacityAmpHours, 1, 2000, "Ah");
-        problems.Within($"{path}.stateOfCharge", StateOfCharge, 0, 1);
-        problems.Within($"{path}.internalMilliohms", InternalMilliohms, 0.1, 1000, "mΩ");
-        problems.Within($"{path}.peukertExponent", PeukertExponent, 1, 1.6);
+        if (CapacityAmpHours is { } capacity) problems.Within($"{path}.capacityAmpHours", capacity, 1, 2000, "Ah");
+        if (StateOfCharge is { } charge) problems.Within($"{path}.stateOfCharge", charge, 0, 1);
+        if (InternalMilliohms is { } milliohms) problems.Within($"{path}.internalMilliohms", milliohms, 0.1, 1000, "mΩ");
+        if (PeukertExponent is { } exponent) problems.Within($"{path}.peukertExponent", exponent, 1, 1.6);
     }
+}
+
+/// <summary>How a lead-acid battery is built.</summary>
+public enum BatteryKind
+{
+    /// <summary>Free acid.</summary>
+    Flooded,
+
+    /// <summary>Acid held in glass mat.</summary>
+    Agm,
+
+    /// <summary>Acid held in gel.</summary>
+    Gel,
 }
 
 /// <summary>How several batteries are joined.</summary>

@@ -8,6 +8,9 @@ namespace BurlyRidge.Core.Parts;
 public sealed record Converter(
     string Id, string Name, double OutputVolts, double LimitAmps, double LowestInputVolts, double Efficiency = 0.9) : IPart
 {
+    /// <summary>Has a second input, for a solar panel with its regulator. Terminal: "id.solar-plus"; its minus is the output's.</summary>
+    public bool SolarInput { get; init; }
+
     private const double OutputOhms = 0.010;
 
     /// <summary>So much more than the lowest input it takes to start again (typical, no source).</summary>
@@ -17,13 +20,14 @@ public sealed record Converter(
     public static Converter Usual(NewPart part) => new(part.Id, part.Called("Converter"), part.SystemVolts == 24 ? 12.5 : 14.4, 20, part.SystemVolts == 24 ? 21 : 12.8);
 
     /// <inheritdoc/>
-    public IReadOnlyCollection<string> Pins() => ["in-plus", "in-minus", "out-plus", "out-minus"];
+    public IReadOnlyCollection<string> Pins() => SolarInput ? ["in-plus", "in-minus", "out-plus", "out-minus", "solar-plus"] : ["in-plus", "in-minus", "out-plus", "out-minus"];
 
     /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around) =>
     [
         new PartElement(Id, $"{Id}.out-plus", $"{Id}.out-minus", new Law.Source(OutputVolts, OutputOhms, LimitAmps) { RunBy = Fed }),
         new PartElement($"{Id}.input", $"{Id}.in-plus", $"{Id}.in-minus", new Law.Input(Id, Efficiency, LowestInputVolts)),
+        .. SolarInput ? [new PartElement($"{Id}.solar", $"{Id}.solar-plus", $"{Id}.out-plus", new Law.Joint(OutputOhms))] : Array.Empty<PartElement>(),
     ];
 
     /// <inheritdoc/>

@@ -11,6 +11,9 @@ public sealed record Earth(
     /// <inheritdoc/>
     public string Name { get; init; } = "";
 
+    /// <summary>What the ring is bolted with; null: not specified.</summary>
+    public EarthFixing? Fixing { get; init; }
+
     /// <summary>A new one: a stud.</summary>
     public static Earth Usual(NewPart part) => new(part.Id, EarthKind.Stud) { Name = part.Name };
 
@@ -42,6 +45,22 @@ public sealed record Earth(
         problems.Within($"{path}.bodyMilliohms", BodyMilliohms, 0, 10_000, "mΩ");
         if (On is { } on && around.Vehicle.Batteries.All(battery => battery?.Id != on)) problems.Add($"{path}.on", $"There is no battery called {on}.");
     }
+}
+
+/// <summary>What an earth is bolted with.</summary>
+public enum EarthFixing
+{
+    /// <summary>A bolt in the vehicle's structure, as it was found.</summary>
+    StructureBolt,
+
+    /// <summary>An earth stud of the vehicle's own.</summary>
+    FactoryStud,
+
+    /// <summary>A bolt and nut through a drilled hole.</summary>
+    BoltAndNut,
+
+    /// <summary>A screw in sheet metal.</summary>
+    SheetScrew,
 }
 
 /// <summary>Kinds of earth.</summary>

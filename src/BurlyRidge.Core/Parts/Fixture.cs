@@ -18,6 +18,15 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
     /// <summary>The fuse in its maker's harness, A; null where nobody said.</summary>
     public double? HarnessFuseAmps { get; init; }
 
+    /// <summary>What stands between it and its mount; null: it is held directly.</summary>
+    public Bracket? Bracket { get; init; }
+
+    /// <summary>Closed against water; null: not specified.</summary>
+    public bool? Sealed { get; init; }
+
+    /// <summary>Comes with a cover for the road.</summary>
+    public bool Covered { get; init; }
+
     private const double DimPullUpOhms = 10_000;
     private const double DimPullInVolts = 4;
     private const double DimDropOutVolts = 2;
@@ -92,6 +101,7 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
     void IPart.Check(Problems problems, string path, Surroundings around)
     {
         problems.Text($"{path}.name", Name, 80);
+        Bracket?.Check(problems, $"{path}.bracket");
         if (HarnessWire is { } wire) problems.Wire($"{path}.harnessWire", wire);
         if (HarnessFuseAmps is { } amps) problems.Within($"{path}.harnessFuseAmps", amps, 1, 200, "A");
         problems.Count($"{path}.functions", Functions.Count, 1, 8, "functions");
@@ -131,6 +141,9 @@ public sealed record LampFunction(
 
     /// <summary>The most that it may get for good, V; null: 1.3 times its rated volts, which is 15.6 of 12 (typical).</summary>
     public double? MaxVolts { get; init; }
+
+    /// <summary>The colour of its light.</summary>
+    public LightColour Colour { get; init; } = LightColour.White;
 
     /// <summary>The most volts over the rated ones that a lamp without a wider range stands (typical, no source).</summary>
     public const double UsualMax = 1.3;

@@ -12,6 +12,12 @@ public sealed record FuseSlot(string Id, double RatingAmps, Feed Feed, double Lo
     /// <inheritdoc/>
     public string Name { get; init; } = "";
 
+    /// <summary>What was tapped into it before, A at system volts, before the slot's own fuse.</summary>
+    public double TappedAmps { get; init; }
+
+    /// <summary>What that is; empty: nothing.</summary>
+    public string TappedFor { get; init; } = "";
+
     /// <summary>A new one: 10 A with the key, nothing known to hang on it.</summary>
     public static FuseSlot Usual(NewPart part) => new(part.Id, 10, Feed.Ignition, 0) { Name = part.Name };
 
@@ -22,10 +28,13 @@ public sealed record FuseSlot(string Id, double RatingAmps, Feed Feed, double Lo
     public IEnumerable<PartElement> Elements(Surroundings around)
     {
         yield return new PartElement($"{Id}.feed", around.Live(Feed), $"{Id}.tap", new Law.Joint(TypicalOhms.NearBody));
+        if (TappedAmps > 0) yield return new PartElement($"{Id}.tapped", $"{Id}.tap", Vehicle.Body, new Law.Load(around.SystemVolts / TappedAmps)) { Unjudged = true };
         if (LoadAmps <= 0) yield break;
         yield return new PartElement($"{Id}.fuse", $"{Id}.tap", $"{Id}.fused", Law.Fuse.InHolder(FuseTable.AtLeast(RatingAmps)));
         yield return new PartElement($"{Id}.load", $"{Id}.fused", Vehicle.Body, new Law.Load(around.SystemVolts / LoadAmps));
     }
+
+    private const int MostLetters = 80;
 
     /// <inheritdoc/>
     public StationWord Word(string inside, string name) => new(StripKind.Lead, Id, name, Serves);
@@ -35,5 +44,8 @@ public sealed record FuseSlot(string Id, double RatingAmps, Feed Feed, double Lo
     {
         problems.Within($"{path}.ratingAmps", RatingAmps, 1, 200, "A");
         problems.Within($"{path}.loadAmps", LoadAmps, 0, 200, "A");
+        problems.Within($"{path}.tappedAmps", TappedAmps, 0, 200, "A");
+        problems.Letters($"{path}.serves", Serves, MostLetters);
+        problems.Letters($"{path}.tappedFor", TappedFor, MostLetters);
     }
 }

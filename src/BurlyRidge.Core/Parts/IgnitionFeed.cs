@@ -23,10 +23,10 @@ public sealed record IgnitionFeed : IPart
     {
         var vehicle = around.Vehicle;
         yield return new PartElement(Name, vehicle.SystemPlus, Out, new Law.Contact(TypicalOhms.SwitchContact)) { Needs = [new Need.KeyOn()] };
-        if (vehicle.HouseLoadAmps > 0)
-            yield return new PartElement("house", Out, Vehicle.Body, new Law.Load(around.SystemVolts / vehicle.HouseLoadAmps)) { Unjudged = true };
-        if (vehicle.KeyOffDrainAmps > 0)
-            yield return new PartElement("drain", vehicle.SystemPlus, Vehicle.Body, new Law.Load(around.SystemVolts / vehicle.KeyOffDrainAmps)) { Unjudged = true };
+        if (vehicle.TakenHouseLoadAmps > 0)
+            yield return new PartElement("house", Out, Vehicle.Body, new Law.Load(around.SystemVolts / vehicle.TakenHouseLoadAmps)) { Unjudged = true };
+        if (vehicle.TakenKeyOffDrainAmps > 0)
+            yield return new PartElement("drain", vehicle.SystemPlus, Vehicle.Body, new Law.Load(around.SystemVolts / vehicle.TakenKeyOffDrainAmps)) { Unjudged = true };
     }
 
     /// <inheritdoc/>

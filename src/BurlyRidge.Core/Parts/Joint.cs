@@ -20,6 +20,27 @@ public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBa
     /// <summary>How hot a conductor in it may be, °C; null: as usual for its kind.</summary>
     public double? MaxCelsius { get; init; }
 
+    /// <summary>Closed against water; null: not specified.</summary>
+    public bool? Sealed { get; init; }
+
+    /// <summary>The housing that it is a pole of, by a name that its other poles share; empty: of its own.</summary>
+    public string Housing { get; init; } = "";
+
+    /// <summary>How many cavities that housing has; null: not specified.</summary>
+    public int? Cavities { get; init; }
+
+    /// <summary>The cavity that it sits in, as the housing is printed; null: not specified.</summary>
+    public int? Cavity { get; init; }
+
+    /// <summary>What the half on the lamp's side has; null: not specified.</summary>
+    public PlugHalf? LampHalf { get; init; }
+
+    /// <summary>Its halves have a wedge or lock that has to be in.</summary>
+    public bool Wedge { get; init; }
+
+    /// <summary>A wire of the vehicle's own is taken here; null: it is a joint like any other.</summary>
+    public PickUp? PickUp { get; init; }
+
     /// <summary>How hot a conductor may be in a joint of a kind, °C (typical, no source): taps 80, others 105.</summary>
     public static double UsualCelsius(JointKind kind) => kind == JointKind.Tap ? 80 : 105;
 
@@ -68,6 +89,10 @@ public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBa
         if (Milliohms is { } milliohms) problems.Within($"{path}.milliohms", milliohms, 0, 10_000, "mΩ");
         if (RatedAmps is { } rated) problems.Within($"{path}.ratedAmps", rated, 0.5, 500, "A");
         if (MaxCelsius is { } celsius) problems.Within($"{path}.maxCelsius", celsius, 50, 300, "°C");
+        problems.Letters($"{path}.housing", Housing, 40);
+        if (Cavities is { } cavities) problems.Within($"{path}.cavities", cavities, 1, 100, "cavities");
+        if (Cavity is { } cavity) problems.Within($"{path}.cavity", cavity, 1, Cavities ?? 100);
+        PickUp?.Check(problems, $"{path}.pickUp");
         if (Takes is not { } takes) return;
         problems.Within($"{path}.takes.fromSquareMillimetres", takes.FromSquareMillimetres, 0, 300, "mm²");
         problems.Within($"{path}.takes.toSquareMillimetres", takes.ToSquareMillimetres, takes.FromSquareMillimetres, 300, "mm²");
@@ -86,6 +111,16 @@ public sealed record CopperRange(double FromSquareMillimetres, double ToSquareMi
 
     /// <summary>Whether it takes so much copper.</summary>
     public bool Holds(double copper) => copper >= FromSquareMillimetres && copper <= ToSquareMillimetres;
+}
+
+/// <summary>Halves of a plug by their contacts.</summary>
+public enum PlugHalf
+{
+    /// <summary>Pins.</summary>
+    Pins,
+
+    /// <summary>Sockets.</summary>
+    Sockets,
 }
 
 /// <summary>Kinds of joint.</summary>

@@ -20,6 +20,9 @@ public sealed record LampDimensions(double WidthMillimetres, double HeightMillim
     /// <summary>The side that its lead leaves on; null: the middle.</summary>
     public Side? Lead { get; init; }
 
+    /// <summary>From one segment of light to the next, mm; null: it has one, or nobody said.</summary>
+    public double? SegmentMillimetres { get; init; }
+
     /// <summary>Room that its bracket takes to tilt either way, degrees.</summary>
     public double TiltDegrees { get; init; }
 }
@@ -30,7 +33,17 @@ public sealed record LampDimensions(double WidthMillimetres, double HeightMillim
 /// Least: gap between ears, spacing of holes that feet can take, diameter of a stud, bar or collar, mm.
 /// </param>
 /// <param name="ToMillimetres">Most.</param>
-public sealed record Holder(HolderKind Kind, double FromMillimetres, double ToMillimetres);
+public sealed record Holder(HolderKind Kind, double FromMillimetres, double ToMillimetres)
+{
+    private const double MostMillimetres = 3000;
+
+    /// <summary>Notes what cannot be taken of some.</summary>
+    internal static void Check(Problems problems, string path, IReadOnlyList<Holder> holders) => problems.Each(path, holders, (at, holder) =>
+    {
+        problems.Above($"{at}.fromMillimetres", holder.FromMillimetres, 0, MostMillimetres, "mm");
+        problems.Within($"{at}.toMillimetres", holder.ToMillimetres, holder.FromMillimetres, MostMillimetres, "mm");
+    });
+}
 
 /// <summary>Kinds of holding.</summary>
 public enum HolderKind

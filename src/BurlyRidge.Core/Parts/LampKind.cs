@@ -1,5 +1,27 @@
 namespace BurlyRidge.Core.Parts;
 
+/// <summary>Colours of light.</summary>
+public enum LightColour
+{
+    /// <summary>White.</summary>
+    White,
+
+    /// <summary>Selective yellow.</summary>
+    Yellow,
+
+    /// <summary>Amber.</summary>
+    Amber,
+
+    /// <summary>Red.</summary>
+    Red,
+
+    /// <summary>Green.</summary>
+    Green,
+
+    /// <summary>Blue.</summary>
+    Blue,
+}
+
 /// <summary>What a lamp's current does as its voltage changes.</summary>
 public enum LampKind
 {

@@ -8,6 +8,15 @@ public sealed record Load(string Id, string Name, double Amps, bool On = true) :
     /// <summary>The most that it stands, V; null: 1.3 times the system's volts.</summary>
     public double? MaxVolts { get; init; }
 
+    /// <summary>How much of the time it draws, 0 to 1: a compressor, a fridge.</summary>
+    public double DutyFraction { get; init; } = 1;
+
+    /// <summary>Meant to run while the vehicle is parked.</summary>
+    public bool RunsParked { get; init; }
+
+    /// <summary>Of an outlet: what it is made for, A; null: it is none.</summary>
+    public double? OutletAmps { get; init; }
+
     /// <summary>A new one: 5 A.</summary>
     public static Load Usual(NewPart part) => new(part.Id, part.Called("Load"), 5);
 
@@ -25,6 +34,8 @@ public sealed record Load(string Id, string Name, double Amps, bool On = true) :
     void IPart.Check(Problems problems, string path, Surroundings around)
     {
         problems.Above($"{path}.amps", Amps, 0, 500, "A");
+        problems.Within($"{path}.dutyFraction", DutyFraction, 0.01, 1);
+        if (OutletAmps is { } outlet) problems.Within($"{path}.outletAmps", outlet, 1, 200, "A");
         if (MaxVolts is { } most) problems.Within($"{path}.maxVolts", most, 6, 60, "V");
     }
 }

@@ -15,6 +15,9 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
     /// <summary>Whether its minus must be on the battery post itself.</summary>
     public bool MinusOnPost { get; init; }
 
+    /// <summary>Closed against water; null: not specified.</summary>
+    public bool? Sealed { get; init; }
+
     /// <summary>What it draws asleep, A.</summary>
     public double SleepAmps { get; init; } = 0.005;
 
@@ -105,6 +108,8 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
         problems.Count($"{path}.outputs", Outputs.Count, 1, 32, "outputs");
         problems.Within($"{path}.panel.legendWidthMillimetres", Panel.LegendWidthMillimetres, 5, 60, "mm");
         problems.Within($"{path}.panel.legendHeightMillimetres", Panel.LegendHeightMillimetres, 4, 40, "mm");
+        if (Panel.LeadMetres is { } lead) problems.Within($"{path}.panel.leadMetres", lead, 0.1, 20, "m");
+        if (Panel.PlugMillimetres is { } plug) problems.Within($"{path}.panel.plugMillimetres", plug, 1, 200, "mm");
         problems.Each($"{path}.outputs", Outputs, (at, output) =>
         {
             problems.Id($"{at}.id", output.Id);
@@ -122,7 +127,19 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
 /// <param name="Backlight">Colour that its legends are lit in.</param>
 /// <param name="LegendWidthMillimetres">Of one legend, mm: 5 to 60.</param>
 /// <param name="LegendHeightMillimetres">Of one legend, mm: 4 to 40.</param>
-public sealed record PanelFace(Backlight Backlight = Backlight.White, double LegendWidthMillimetres = 24, double LegendHeightMillimetres = 9);
+public sealed record PanelFace(Backlight Backlight = Backlight.White, double LegendWidthMillimetres = 24, double LegendHeightMillimetres = 9)
+{
+    /// <summary>Id under which the panel of a box is placed and sized: "box.panel".</summary>
+    public static string Of(string box) => box + Suffix;
+
+    internal const string Suffix = ".panel";
+
+    /// <summary>Length of its many-pin lead to the box, m; null: not specified.</summary>
+    public double? LeadMetres { get; init; }
+
+    /// <summary>The widest plug on that lead, mm across; null: not specified.</summary>
+    public double? PlugMillimetres { get; init; }
+}
 
 /// <summary>Colours of backlight; what is bright at night is read less well beside the road.</summary>
 public enum Backlight

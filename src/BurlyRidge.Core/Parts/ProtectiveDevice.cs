@@ -11,6 +11,9 @@ public sealed record ProtectiveDevice(string Id, Fuse Fuse, Zone Place = Zone.En
     /// <summary>The voltage that it is made to break, V; common blades 32 (typical).</summary>
     public double RatedVolts { get; init; } = 32;
 
+    /// <summary>Closed against water; null: not specified.</summary>
+    public bool? Sealed { get; init; }
+
     /// <summary>Taken by hand: sizing leaves it as it is.</summary>
     public bool Fixed { get; init; }
 

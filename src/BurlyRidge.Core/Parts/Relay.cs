@@ -24,6 +24,9 @@ public sealed record Relay(string Id, double ContactAmps) : IPart
     /// <summary>A diode across the coil, its cathode at the pin that is to be plus.</summary>
     public bool CoilDiode { get; init; }
 
+    /// <summary>Closed against water; null: not specified.</summary>
+    public bool? Sealed { get; init; }
+
     /// <summary>Taken by hand: sizing leaves it as it is.</summary>
     public bool Fixed { get; init; }
 

@@ -11,6 +11,18 @@ public enum Signal
 
     /// <summary>Side lights.</summary>
     SideLight,
+
+    /// <summary>Low beam.</summary>
+    LowBeam,
+
+    /// <summary>Brake lamps.</summary>
+    BrakeLamp,
+
+    /// <summary>Indicators on the left.</summary>
+    IndicatorLeft,
+
+    /// <summary>Indicators on the right.</summary>
+    IndicatorRight,
 }
 
 /// <summary>Where a factory output is fed from.</summary>
@@ -30,6 +42,11 @@ internal static class SignalWords
     {
         Signal.HighBeam => "high beam",
         Signal.Reverse => "reversing lamp",
-        _ => "side light",
+        Signal.SideLight => "side light",
+        Signal.LowBeam => "low beam",
+        Signal.BrakeLamp => "brake lamp",
+        Signal.IndicatorLeft => "left indicator",
+        Signal.IndicatorRight => "right indicator",
+        _ => throw new ArgumentOutOfRangeException(nameof(signal), signal, "unknown signal"),
     };
 }

@@ -21,11 +21,25 @@ public sealed record Vehicle(int SystemVolts)
     /// <summary>The alternator, across the system; null where there is none.</summary>
     public Alternator? Alternator { get; init; }
 
-    /// <summary>What the vehicle itself draws with the key on, A at system volts.</summary>
-    public double HouseLoadAmps { get; init; }
+    /// <summary>What the vehicle itself draws with the key on, A at system volts; null: not specified, <see cref="UsualHouseLoadAmps"/> are taken.</summary>
+    public double? HouseLoadAmps { get; init; }
 
-    /// <summary>What it draws with the key off, A at system volts.</summary>
-    public double KeyOffDrainAmps { get; init; }
+    /// <summary>What it draws with the key off, A at system volts; null: not specified, <see cref="UsualKeyOffDrainAmps"/> are taken.</summary>
+    public double? KeyOffDrainAmps { get; init; }
+
+    /// <summary>Engine, pumps and blower with the key on, A (typical, no source).</summary>
+    public const double UsualHouseLoadAmps = 15;
+
+    /// <summary>Modules and alarm of a parked vehicle, A: 20 to 50 mA (typical, no source).</summary>
+    public const double UsualKeyOffDrainAmps = 0.03;
+
+    /// <summary>The draw with the key on that it is judged by, A.</summary>
+    [JsonIgnore]
+    public double TakenHouseLoadAmps => HouseLoadAmps ?? UsualHouseLoadAmps;
+
+    /// <summary>The draw with the key off that it is judged by, A.</summary>
+    [JsonIgnore]
+    public double TakenKeyOffDrainAmps => KeyOffDrainAmps ?? UsualKeyOffDrainAmps;
 
     /// <summary>The high beam lamps. Terminals: "highBeam.plus", "highBeam.minus".</summary>
     public SignalLamp HighBeam { get; init; } = new();
@@ -35,6 +49,21 @@ public sealed record Vehicle(int SystemVolts)
 
     /// <summary>The side lights. Terminals: "sideLight.plus", "sideLight.minus".</summary>
     public SignalLamp SideLight { get; init; } = new();
+
+    /// <summary>The low beam lamps; null: nobody described them. Terminals: "lowBeam.plus", "lowBeam.minus"; the others alike.</summary>
+    public SignalLamp? LowBeam { get; init; }
+
+    /// <summary>The brake lamps; null: nobody described them.</summary>
+    public SignalLamp? BrakeLamp { get; init; }
+
+    /// <summary>The indicators on the left; null: nobody described them.</summary>
+    public SignalLamp? IndicatorLeft { get; init; }
+
+    /// <summary>The indicators on the right; null: nobody described them.</summary>
+    public SignalLamp? IndicatorRight { get; init; }
+
+    /// <summary>Where wires that are live with the key on were found.</summary>
+    public IReadOnlyList<FoundWire> IgnitionWires { get; init; } = [];
 
     /// <summary>Factory auxiliary outputs. Terminal: "id.out".</summary>
     public IReadOnlyList<AuxOutput> AuxOutputs { get; init; } = [];
@@ -51,15 +80,14 @@ public sealed record Vehicle(int SystemVolts)
     /// <summary>Whether it has a high-voltage drive; defer to the maker.</summary>
     public bool HighVoltageDrive { get; init; }
 
-    /// <summary>A vehicle of no kind in particular: one battery of 80 Ah, or two in series at 24 V, and an alternator.</summary>
+    /// <summary>A vehicle that nobody described: one battery, or two in series at 24 V, and an alternator.</summary>
     public static Vehicle Usual(int systemVolts) => new(systemVolts)
     {
         Batteries = systemVolts == 24
             ? [new Battery("battery-1"), new Battery("battery-2")]
             : [new Battery("battery")],
         BatteryLink = systemVolts == 24 ? BatteryLink.Series : BatteryLink.Parallel,
-        Alternator = new Alternator(systemVolts == 24 ? 28.4 : 14.2, 60, 120),
-        HouseLoadAmps = 15,
+        Alternator = new Alternator(),
     };
 
     /// <summary>The voltages of vehicles.</summary>

@@ -1,3 +1,5 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
 using BurlyRidge.Core.Protection;
 
 namespace BurlyRidge.Core.Parts;
@@ -5,20 +7,41 @@ namespace BurlyRidge.Core.Parts;
 /// <summary>Lamps of the vehicle that a signal is taken from.</summary>
 public sealed record SignalLamp
 {
-    /// <summary>All lamps of this signal together, W at system volts.</summary>
-    public double Watts { get; init; } = 60;
+    /// <summary>All lamps of this signal together, W at system volts; null: not specified, <see cref="UsualWatts"/> are taken.</summary>
+    public double? Watts { get; init; }
 
-    /// <summary>Which wire is switched: the plus, or the minus with plus always live.</summary>
-    public SwitchedSide Switched { get; init; } = SwitchedSide.Plus;
+    /// <summary>Which wire is switched: the plus, or the minus with plus always live; null: not specified, the plus is taken.</summary>
+    public SwitchedSide? Switched { get; init; }
 
-    /// <summary>Whether a control module drives it, from which no more than coil current may be taken.</summary>
-    public bool ModuleDriven { get; init; }
+    /// <summary>Whether a control module drives it, from which no more than coil current may be taken; null: not specified, none is taken to.</summary>
+    public bool? ModuleDriven { get; init; }
 
-    /// <summary>Whether it is pulsed, or watched for its lamp; a coil across it may hum or set a warning.</summary>
-    public bool Pulsed { get; init; }
+    /// <summary>Whether it is pulsed, or watched for its lamp; a coil across it may hum or set a warning. Null: not specified, it is taken as steady.</summary>
+    public bool? Pulsed { get; init; }
 
-    /// <summary>The vehicle's own fuse before it, A.</summary>
-    public double FuseAmps { get; init; } = 15;
+    /// <summary>The vehicle's own fuse before it, A; null: not specified, <see cref="UsualFuseAmps"/> is taken.</summary>
+    public double? FuseAmps { get; init; }
+
+    /// <summary>Where its wires were found.</summary>
+    public IReadOnlyList<FoundWire> Wires { get; init; } = [];
+
+    /// <summary>Lamps of a signal together, W (typical, no source).</summary>
+    public const double UsualWatts = 60;
+
+    /// <summary>A vehicle's own fuse before a signal, A (typical, no source).</summary>
+    public const double UsualFuseAmps = 15;
+
+    /// <summary>The watts that it is judged by, W.</summary>
+    [JsonIgnore]
+    public double TakenWatts => Watts ?? UsualWatts;
+
+    /// <summary>The fuse that it is judged by, A.</summary>
+    [JsonIgnore]
+    public double TakenFuseAmps => FuseAmps ?? UsualFuseAmps;
+
+    /// <summary>Whether the wire to the body is switched.</summary>
+    [JsonIgnore]
+    public bool ToEarth => Switched == SwitchedSide.Minus;
 }
 
 /// <summary>Which wire of a lamp is switched.</summary>
@@ -45,26 +68,34 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     public string Minus => $"{Name}.minus";
 
     /// <summary>Terminal of the wire that goes on and off.</summary>
-    public string Turning => Lamp.Switched == SwitchedSide.Plus ? Plus : Minus;
+    public string Turning => Lamp.ToEarth ? Minus : Plus;
 
-    /// <summary>Every signal of <paramref name="vehicle"/>.</summary>
-    public static IReadOnlyList<VehicleSignal> All(Vehicle vehicle) => [.. Enum.GetValues<Signal>().Select(signal => Of(vehicle, signal))];
+    /// <summary>The signals of <paramref name="vehicle"/>: the three that every vehicle has, and those that somebody described or that a pin of its socket carries.</summary>
+    public static IReadOnlyList<VehicleSignal> All(Vehicle vehicle) =>
+    [
+        .. from signal in Enum.GetValues<Signal>()
+           let lamp = LampOf(vehicle, signal)
+           where lamp is not null || vehicle.TrailerPins.Any(pin => pin?.Carries == signal)
+           select new VehicleSignal(signal, NameOf(signal), lamp ?? new SignalLamp()),
+    ];
 
     /// <summary>One signal of <paramref name="vehicle"/>.</summary>
-    public static VehicleSignal Of(Vehicle vehicle, Signal signal) => new(signal, NameOf(signal), signal switch
+    public static VehicleSignal Of(Vehicle vehicle, Signal signal) => new(signal, NameOf(signal), LampOf(vehicle, signal) ?? new SignalLamp());
+
+    private static SignalLamp? LampOf(Vehicle vehicle, Signal signal) => signal switch
     {
         Signal.HighBeam => vehicle.HighBeam,
         Signal.Reverse => vehicle.Reverse,
-        _ => vehicle.SideLight,
-    });
+        Signal.SideLight => vehicle.SideLight,
+        Signal.LowBeam => vehicle.LowBeam,
+        Signal.BrakeLamp => vehicle.BrakeLamp,
+        Signal.IndicatorLeft => vehicle.IndicatorLeft,
+        Signal.IndicatorRight => vehicle.IndicatorRight,
+        _ => throw new ArgumentOutOfRangeException(nameof(signal), signal, "unknown signal"),
+    };
 
     /// <summary>The part of that name in terminals and in the document.</summary>
-    public static string NameOf(Signal signal) => signal switch
-    {
-        Signal.HighBeam => "highBeam",
-        Signal.Reverse => "reverse",
-        _ => "sideLight",
-    };
+    public static string NameOf(Signal signal) => JsonNamingPolicy.CamelCase.ConvertName($"{signal}");
 
     /// <inheritdoc/>
     string IPart.Id => Name;
@@ -82,13 +113,13 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     public IEnumerable<PartElement> Elements(Surroundings around)
     {
         var live = around.Vehicle.SystemPlus;
-        var fuse = Law.Fuse.InHolder(FuseTable.AtLeast(Lamp.FuseAmps)) with { HolderOhms = 0 };
+        var fuse = Law.Fuse.InHolder(FuseTable.AtLeast(Lamp.TakenFuseAmps)) with { HolderOhms = 0 };
         // The vehicle's own wiring as a whole is known; its fuse is a part of that.
         var rest = Math.Max(TypicalOhms.FactoryWiring - fuse.Ohms, TypicalOhms.FactoryWiring / 10);
         IReadOnlyList<Need> on = [new Need.SignalOn(Signal)];
-        yield return new PartElement(Name, Plus, Minus, new Law.Filament(Lamp.Watts, around.SystemVolts));
+        yield return new PartElement(Name, Plus, Minus, new Law.Filament(Lamp.TakenWatts, around.SystemVolts));
         yield return new PartElement($"{Name}.fuse", live, $"{Name}.fused", fuse);
-        if (Lamp.Switched == SwitchedSide.Plus)
+        if (!Lamp.ToEarth)
         {
             yield return new PartElement($"{Name}.switch", $"{Name}.fused", Plus, new Law.Contact(rest)) { Needs = on };
             yield return new PartElement($"{Name}.return", Minus, Vehicle.Body, new Law.Joint(TypicalOhms.NearBody));
@@ -101,16 +132,17 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     /// <inheritdoc/>
     public StationWord Word(string inside, string name) => inside switch
     {
-        "switch" => new(StripKind.Signal, "", Signal.Word(), Lamp.Switched == SwitchedSide.Plus ? "on" : "on, to earth"),
-        "fuse" => new(StripKind.Fuse, "", $"{Format.RatedAmps(Lamp.FuseAmps)} fuse", Signal.Word()),
-        "" => new(StripKind.Lamp, "", $"{Signal.Word()} lamps", Format.Watts(Lamp.Watts)),
+        "switch" => new(StripKind.Signal, "", Signal.Word(), Lamp.ToEarth ? "on, to earth" : "on"),
+        "fuse" => new(StripKind.Fuse, "", $"{Format.RatedAmps(Lamp.TakenFuseAmps)} fuse", Signal.Word()),
+        "" => new(StripKind.Lamp, "", $"{Signal.Word()} lamps", Format.Watts(Lamp.TakenWatts)),
         _ => new(StripKind.Lead, "", "the vehicle's own wire", Signal.Word()),
     };
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)
     {
-        problems.Within($"{path}.watts", Lamp.Watts, 1, 1000, "W");
-        problems.Within($"{path}.fuseAmps", Lamp.FuseAmps, 1, 100, "A");
+        if (Lamp.Watts is { } watts) problems.Within($"{path}.watts", watts, 1, 1000, "W");
+        if (Lamp.FuseAmps is { } amps) problems.Within($"{path}.fuseAmps", amps, 1, 100, "A");
+        problems.Each($"{path}.wires", Lamp.Wires, (at, wire) => wire.Check(problems, at));
     }
 }

@@ -19,6 +19,9 @@ public sealed record Body(BodyKind Kind, BodySize Size)
     /// <summary>Places that a lamp can go.</summary>
     public IReadOnlyList<Mount> Mounts { get; init; } = [];
 
+    /// <summary>The side that it is driven from; null: not specified.</summary>
+    public Side? DriverSide { get; init; }
+
     /// <summary>Places that a relay, a box, a panel or a switch can go.</summary>
     public IReadOnlyList<Space> Spaces { get; init; } = [];
 
@@ -103,6 +106,12 @@ public sealed record Station(string Id, string Name, Point At, StationKind Kind 
 {
     /// <summary>Of a grommet: the free opening, mm across.</summary>
     public double? HoleMillimetres { get; init; }
+
+    /// <summary>What its edge is covered with; null: not specified.</summary>
+    public HoleEdge? Edge { get; init; }
+
+    /// <summary>Closed against water once the wires are through; null: not specified.</summary>
+    public bool? Sealed { get; init; }
 }
 
 /// <summary>A stretch that wire can follow from one station to another.</summary>
@@ -121,16 +130,105 @@ public sealed record Lane(string Id, string From, string To, Zone Zone)
     public double? CapacityMillimetres { get; init; }
 
     /// <summary>What has to come off to reach it.</summary>
-    public IReadOnlyList<string> Covers { get; init; } = [];
+    public IReadOnlyList<Cover> Covers { get; init; } = [];
+
+    /// <summary>Who sees what lies along it; null: not specified.</summary>
+    public Shows? Shows { get; init; }
+
+    /// <summary>There is nothing that a wire could be tied to.</summary>
+    public bool NothingToTieTo { get; init; }
 
     /// <summary>The vehicle's own harness runs along it: there the maker kept clear of what moves and what leaks.</summary>
     public bool FactoryHarness { get; init; }
 }
 
+/// <summary>What the edge of a hole is covered with.</summary>
+public enum HoleEdge
+{
+    /// <summary>Bare sheet.</summary>
+    Bare,
+
+    /// <summary>A grommet.</summary>
+    Grommet,
+
+    /// <summary>A sleeve on the wires alone.</summary>
+    Sleeve,
+}
+
+/// <summary>Who sees what is there.</summary>
+public enum Shows
+{
+    /// <summary>Nobody.</summary>
+    Hidden,
+
+    /// <summary>Who stands beside the vehicle.</summary>
+    Outside,
+
+    /// <summary>Who sits in it.</summary>
+    Seat,
+
+    /// <summary>Both.</summary>
+    Both,
+}
+
 /// <summary>Where a part sits.</summary>
-/// <param name="Part">Id of the part, as it stands before the dot of its terminals.</param>
+/// <param name="Part">Id of the part, as it stands before the dot of its terminals; the panel of a box is "box.panel".</param>
 /// <param name="At">Id of a station, a mount or a space.</param>
-public sealed record Place(string Part, string At);
+public sealed record Place(string Part, string At)
+{
+    /// <summary>What holds it; null: not specified.</summary>
+    public Fastening? HeldBy { get; init; }
+
+    /// <summary>Where its terminals or leads point; null: not specified.</summary>
+    public Points? Terminals { get; init; }
+}
+
+/// <summary>What a part is held by.</summary>
+public enum Fastening
+{
+    /// <summary>A bolt that was there.</summary>
+    FactoryBolt,
+
+    /// <summary>A bolt and nut.</summary>
+    BoltAndNut,
+
+    /// <summary>A rivet nut.</summary>
+    RivetNut,
+
+    /// <summary>The battery's bracket.</summary>
+    BatteryBracket,
+
+    /// <summary>Clips of its own.</summary>
+    Clips,
+
+    /// <summary>A bolt that holds an earth as well.</summary>
+    EarthBolt,
+
+    /// <summary>Ties round a harness.</summary>
+    TiedToHarness,
+
+    /// <summary>An adhesive pad.</summary>
+    AdhesivePad,
+
+    /// <summary>A tapping screw.</summary>
+    TappingScrew,
+
+    /// <summary>Nothing yet.</summary>
+    Nothing,
+}
+
+/// <summary>Where terminals or leads point.</summary>
+public enum Points
+{
+    /// <summary>Down.</summary>
+    Down,
+
+    /// <summary>Sideways.</summary>
+    Sideways,
+
+    /// <summary>Up.</summary>
+    Up,
+}
 
 /// <summary>How a run lies along the lanes; its length and zones follow.</summary>
 public sealed record Lay

@@ -21,7 +21,7 @@ public static class BodyValidation
     internal static void Check(Problems problems, Rig rig, TerminalIndex parts)
     {
         if (rig.Body is { } body) Check(problems, "body.", body);
-        var ids = parts.Ids.Select(part => part.Id).Concat(VehicleSignal.Names).ToHashSet(StringComparer.Ordinal);
+        var ids = parts.Ids.Select(part => part.Id).Concat(VehicleSignal.Names).Concat(rig.PowerBoxes.Where(box => box is not null).Select(box => PanelFace.Of(box.Id))).ToHashSet(StringComparer.Ordinal);
         var ats = Places(rig.Body);
         var placed = new HashSet<string>(StringComparer.Ordinal);
         problems.Each("places", rig.Places, (path, place) =>
@@ -40,6 +40,7 @@ public static class BodyValidation
             Size(problems, $"{path}.depthMillimetres", part.DepthMillimetres);
             problems.Within($"{path}.openMillimetres", part.OpenMillimetres, 0, MostMillimetres, "mm");
             problems.Within($"{path}.reachMillimetres", part.ReachMillimetres, 0, MostMillimetres, "mm");
+            problems.Within($"{path}.freeAirMillimetres", part.FreeAirMillimetres, 0, 500, "mm");
             if (part.HoleMillimetres is { } hole) Size(problems, $"{path}.holeMillimetres", hole);
         });
         var lanes = (rig.Body?.Lanes ?? []).Where(lane => lane is not null).Select(lane => lane.Id).ToHashSet(StringComparer.Ordinal);
@@ -71,7 +72,8 @@ public static class BodyValidation
         problems.Within($"{path}.behindMillimetres", body.BehindMillimetres, 0, 500, "mm");
         problems.Within($"{path}.tiltDegrees", body.TiltDegrees, 0, 90, "°");
         if (body.RadiusMillimetres is { } radius) problems.Within($"{path}.radiusMillimetres", radius, body.WidthMillimetres / 2, 100_000, "mm");
-        Holds(problems, $"{path}.holds", body.Holds);
+        if (body.SegmentMillimetres is { } segment) Size(problems, $"{path}.segmentMillimetres", segment);
+        Holder.Check(problems, $"{path}.holds", body.Holds);
     }
 
     private static HashSet<string> Places(Body? body) => body is null ? [] :
@@ -131,6 +133,7 @@ public static class BodyValidation
             if (lane.MeasuredMetres is { } metres) problems.Above($"{at}.measuredMetres", metres, 0, 50, "m");
             if (lane.AmbientCelsius is { } celsius) problems.Within($"{at}.ambientCelsius", celsius, -40, 200, "°C");
             if (lane.CapacityMillimetres is { } most) problems.Within($"{at}.capacityMillimetres", most, 1, 300, "mm");
+            problems.Each($"{at}.covers", lane.Covers, (cover, what) => what.Check(problems, cover));
         });
         problems.Each($"{path}mounts", body.Mounts, (at, mount) =>
         {
@@ -147,9 +150,18 @@ public static class BodyValidation
                 Size(problems, $"{at}.edge.lengthMillimetres", edge.LengthMillimetres);
                 problems.Above($"{at}.edge.offMillimetres", edge.OffMillimetres, 0, edge.LengthMillimetres / 2, "mm");
             }
+            problems.Each($"{at}.covers", mount.Covers, (cover, what) => what.Check(problems, cover));
+            if (mount.ReachMillimetres is { } reach) problems.Within($"{at}.reachMillimetres", reach, 0, MostMillimetres, "mm");
+            problems.Within($"{at}.slatsFraction", mount.SlatsFraction, 0, 0.95);
+            if (mount.Openings is { } openings)
+            {
+                problems.Within($"{at}.openings.count", openings.Count, 1, 100, "openings");
+                Size(problems, $"{at}.openings.pitchMillimetres", openings.PitchMillimetres);
+                Size(problems, $"{at}.openings.heightMillimetres", openings.HeightMillimetres);
+            }
             if (mount.TiltDegrees is { } tilt) problems.Within($"{at}.tiltDegrees", tilt, 0, 90, "°");
             if (mount.MostKilograms is { } most) problems.Above($"{at}.mostKilograms", most, 0, 500, "kg");
-            Holds(problems, $"{at}.holds", mount.Holds);
+            Holder.Check(problems, $"{at}.holds", mount.Holds);
             problems.Each($"{at}.free", mount.Free, (free, what) =>
             {
                 problems.Text($"{free}.what", what.What, 80);
@@ -163,6 +175,7 @@ public static class BodyValidation
             Size(problems, $"{at}.widthMillimetres", space.WidthMillimetres);
             Size(problems, $"{at}.heightMillimetres", space.HeightMillimetres);
             Size(problems, $"{at}.depthMillimetres", space.DepthMillimetres);
+            problems.Each($"{at}.covers", space.Covers, (cover, what) => what.Check(problems, cover));
             Maybe(problems, $"{at}.holeMillimetres", space.HoleMillimetres);
             if (space.ReachMillimetres is { } reach) problems.Within($"{at}.reachMillimetres", reach, 0, MostMillimetres, "mm");
         });
@@ -177,12 +190,6 @@ public static class BodyValidation
         problems.Within($"{path}.right", point.Right, -3, 3, "m");
         problems.Within($"{path}.up", point.Up, -0.5, 6, "m");
     }
-
-    private static void Holds(Problems problems, string path, IReadOnlyList<Holder> holds) => problems.Each(path, holds, (at, hold) =>
-    {
-        Size(problems, $"{at}.fromMillimetres", hold.FromMillimetres);
-        problems.Within($"{at}.toMillimetres", hold.ToMillimetres, hold.FromMillimetres, MostMillimetres, "mm");
-    });
 
     private static void Size(Problems problems, string path, double millimetres) => problems.Above(path, millimetres, 0, MostMillimetres, "mm");
 

@@ -57,6 +57,9 @@ public sealed record HouseRules
     /// <summary>Loop at each end, so that it can be worked on again, m (common practice, no source).</summary>
     public double LoopMetres { get; init; } = 0.15;
 
+    /// <summary>What a lane where wires show counts as more, as a fraction of its length: 0 to 2. Heat and hazards weigh more.</summary>
+    public double LooksFraction { get; init; } = 0.25;
+
     /// <summary>The colour of a line's wires by what its light is for.</summary>
     public UseColours Colours { get; init; } = new();
 
@@ -111,6 +114,9 @@ public enum JointSchool
 
     /// <summary>Solder as well: a low, lasting joint for signal wires, stiff where it shakes.</summary>
     SolderToo,
+
+    /// <summary>Solder and shrink in place of crimps; plugs stay plugs.</summary>
+    SolderAlone,
 
     /// <summary>Insulation-displacement taps as well, in signal wires of the cabin alone: quick, and the first to fail in the wet.</summary>
     TapsToo,

@@ -46,7 +46,27 @@ public sealed record Mount(string Id, string Name, string Station, Point At)
 
     /// <summary>What has to stay free.</summary>
     public IReadOnlyList<KeepFree> Free { get; init; } = [];
+
+    /// <summary>What comes off to fit a lamp on it.</summary>
+    public IReadOnlyList<Cover> Covers { get; init; } = [];
+
+    /// <summary>Room around the fixings for a spanner or a hand, mm; null: free.</summary>
+    public double? ReachMillimetres { get; init; }
+
+    /// <summary>Who sees a lamp on it; null: not specified.</summary>
+    public Shows? Shows { get; init; }
+
+    /// <summary>The openings of a grille that lamps stand behind or in; null: none.</summary>
+    public Openings? Openings { get; init; }
+
+    /// <summary>Share of a lamp's light that slats in front of it take, 0 to 1.</summary>
+    public double SlatsFraction { get; init; }
 }
+
+/// <summary>Openings of a grille, side by side.</summary>
+/// <param name="PitchMillimetres">From the middle of one to the middle of the next, mm.</param>
+/// <param name="HeightMillimetres">Of one, mm.</param>
+public sealed record Openings(int Count, double PitchMillimetres, double HeightMillimetres);
 
 /// <summary>A straight edge held to a curved face.</summary>
 /// <param name="LengthMillimetres">Of the edge, from end to end, mm.</param>
@@ -90,6 +110,15 @@ public sealed record Space(string Id, string Name, string Station, double WidthM
 
     /// <summary>Room around the fixings for a spanner or a hand, mm; null: free.</summary>
     public double? ReachMillimetres { get; init; }
+
+    /// <summary>What comes off to get at it.</summary>
+    public IReadOnlyList<Cover> Covers { get; init; } = [];
+
+    /// <summary>Whether who sits belted in reaches it with one hand; null: not specified.</summary>
+    public bool? InReach { get; init; }
+
+    /// <summary>Whether it stands between the driver's eyes and the road; null: not specified.</summary>
+    public bool? InSight { get; init; }
 }
 
 /// <summary>What a part that is no lamp takes, mm.</summary>
@@ -104,4 +133,7 @@ public sealed record PartDimensions(string Part, double WidthMillimetres, double
 
     /// <summary>What a spanner or a hand needs beside it, mm.</summary>
     public double ReachMillimetres { get; init; } = 25;
+
+    /// <summary>Air that has to stay free on every side, mm: chargers and converters get warm.</summary>
+    public double FreeAirMillimetres { get; init; }
 }

@@ -20,6 +20,18 @@ public sealed record RigState
     /// <summary>Side lights on.</summary>
     public bool SideLight { get; init; }
 
+    /// <summary>Low beam on.</summary>
+    public bool LowBeam { get; init; }
+
+    /// <summary>Brake pressed.</summary>
+    public bool BrakeLamp { get; init; }
+
+    /// <summary>Indicating left.</summary>
+    public bool IndicatorLeft { get; init; }
+
+    /// <summary>Indicating right.</summary>
+    public bool IndicatorRight { get; init; }
+
     /// <summary>Slots pressed: factory outputs by id, outputs of a box as "box.output".</summary>
     public IReadOnlyList<string> Pressed { get; init; } = [];
 
@@ -31,7 +43,27 @@ public sealed record RigState
     {
         Signal.HighBeam => HighBeam,
         Signal.Reverse => Reverse,
-        _ => SideLight,
+        Signal.SideLight => SideLight,
+        Signal.LowBeam => LowBeam,
+        Signal.BrakeLamp => BrakeLamp,
+        Signal.IndicatorLeft => IndicatorLeft,
+        Signal.IndicatorRight => IndicatorRight,
+        _ => throw new ArgumentOutOfRangeException(nameof(signal), signal, "unknown signal"),
+    };
+
+    /// <summary>Whether any signal is on.</summary>
+    public bool HasSignal() => Enum.GetValues<Signal>().Any(Has);
+
+    /// <summary>The same with just these signals on.</summary>
+    public RigState WithSignals(Func<Signal, bool> on) => this with
+    {
+        HighBeam = on(Signal.HighBeam),
+        Reverse = on(Signal.Reverse),
+        SideLight = on(Signal.SideLight),
+        LowBeam = on(Signal.LowBeam),
+        BrakeLamp = on(Signal.BrakeLamp),
+        IndicatorLeft = on(Signal.IndicatorLeft),
+        IndicatorRight = on(Signal.IndicatorRight),
     };
 }
 

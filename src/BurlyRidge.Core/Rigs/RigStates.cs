@@ -1,3 +1,5 @@
+using BurlyRidge.Core.Parts;
+
 namespace BurlyRidge.Core.Rigs;
 
 /// <summary>States that follow from a rig.</summary>
@@ -7,19 +9,17 @@ public static class RigStates
     public static RigState EverythingOn(Rig rig)
     {
         var switches = rig.Switches.ToDictionary(part => part.Id, part => (part.Positions.LastOrDefault(position => position.Name != "auto" && position.Joins.Count > 0) ?? part.Positions[0]).Name);
+        var signals = VehicleSignal.All(rig.Vehicle).Select(signal => signal.Signal).ToHashSet();
         return new RigState
         {
             Key = true,
             Engine = Engine.Cruise,
-            HighBeam = true,
-            Reverse = true,
-            SideLight = true,
             Pressed =
             [
                 .. rig.Vehicle.AuxOutputs.Select(output => output.Id),
                 .. rig.PowerBoxes.SelectMany(box => box.Outputs.Select(output => $"{box.Id}.{output.Id}")),
             ],
             Switches = switches,
-        };
+        }.WithSignals(signal => signals.Contains(signal));
     }
 }

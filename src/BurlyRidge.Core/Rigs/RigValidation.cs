@@ -57,6 +57,7 @@ public static class RigValidation
         problems.Within("houseRules.dropCopper", rules.DropCopper, 1, 50, "mm²");
         problems.Within("houseRules.dropCopperHeavy", rules.DropCopperHeavy, 1, 50, "mm²");
         problems.Within("houseRules.slackFraction", rules.SlackFraction, 0, 1);
+        problems.Within("houseRules.looksFraction", rules.LooksFraction, 0, 2);
         problems.Within("houseRules.loopMetres", rules.LoopMetres, 0, 2, "m");
         problems.Within("houseRules.leftOnHours", rules.LeftOnHours, 0, 1000, "h");
         foreach (var (field, colour) in rules.Colours.All()) problems.Text($"houseRules.colours.{field}", colour, 40);

@@ -14,8 +14,9 @@ internal static class VehicleValidation
         if (known && series * 12 != vehicle.SystemVolts && vehicle.Batteries.Count > 0)
             problems.Add($"{path}.batteryLink", $"Batteries of 12 V so joined give {series * 12} V, the system has {vehicle.SystemVolts} V.");
         if (known && vehicle.Alternator is IPart alternator) alternator.Check(problems, $"{path}.alternator", around);
-        problems.Within($"{path}.houseLoadAmps", vehicle.HouseLoadAmps, 0, 500, "A");
-        problems.Within($"{path}.keyOffDrainAmps", vehicle.KeyOffDrainAmps, 0, 10, "A");
+        if (vehicle.HouseLoadAmps is { } house) problems.Within($"{path}.houseLoadAmps", house, 0, 500, "A");
+        if (vehicle.KeyOffDrainAmps is { } drain) problems.Within($"{path}.keyOffDrainAmps", drain, 0, 10, "A");
+        problems.Each($"{path}.ignitionWires", vehicle.IgnitionWires, (at, wire) => wire.Check(problems, at));
         foreach (IPart signal in VehicleSignal.All(vehicle)) signal.Check(problems, $"{path}.{signal.Id}", around);
     }
 }

@@ -28,6 +28,7 @@ public static class LaneCost
     /// <summary>What its length is multiplied by for heat and hazards; 1 without any. Our own weights: what a fitter would go round for.</summary>
     public static double Factor(HouseRules rules, Lane lane) =>
         1 + Math.Max(0, Celsius(rules, lane) - WarmCelsius) / DoublingKelvin
+        + (lane.Shows is null or Shows.Hidden ? 0 : rules.LooksFraction)
         + lane.Hazards.Distinct().Sum(hazard => Weight(hazard) * (lane.FactoryHarness && hazard is (Hazard.Steering or Hazard.FuelLine) ? BesideHarness : 1));
 
     /// <summary>Steering and fuel lines count so much where the vehicle's own harness passes them: it is tied clear of them there (house rule).</summary>

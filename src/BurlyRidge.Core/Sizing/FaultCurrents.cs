@@ -36,7 +36,7 @@ public sealed class FaultCurrents
     private FaultCurrents(Rig rig, WiringMap map, Feeds feeds)
     {
         (this.rig, this.map, this.feeds) = (rig, map, feeds);
-        greatestVolts = Battery.OpenVolts(1) * Cells + (rig.Vehicle.Alternator?.CruiseAmps ?? 0) * Starts(1).Min(start => start.Ohms);
+        greatestVolts = Battery.OpenVolts(1) * Cells + (rig.Vehicle.Alternator?.RatedAmps ?? 0) * Starts(1).Min(start => start.Ohms);
         var grounds = rig.Vehicle.Batteries.Take(rig.Vehicle.BatteryLink == BatteryLink.Series ? 1 : int.MaxValue).Select(battery => ($"{battery.Id}.minus", 0.0));
         hotBack = OhmPaths.From(map, grounds, link => link.HotOhms, link => link.Kind != LinkKind.Device, number => feeds.Of(number).Grounded);
         hotOut = Out(link => link.HotOhms, ColdBatteryFactor);
@@ -86,12 +86,12 @@ public sealed class FaultCurrents
         var sum = 0.0;
         foreach (var battery in vehicle.Batteries)
         {
-            var own = factor * battery.InternalMilliohms / 1000;
+            var own = factor * battery.Milliohms / 1000;
             sum += own;
             yield return ($"{battery.Id}.plus", vehicle.BatteryLink switch
             {
                 BatteryLink.Series => sum,
-                BatteryLink.Parallel => factor / vehicle.Batteries.Sum(other => 1000 / other.InternalMilliohms),
+                BatteryLink.Parallel => factor / vehicle.Batteries.Sum(other => 1000 / other.Milliohms),
                 _ => own,
             });
         }

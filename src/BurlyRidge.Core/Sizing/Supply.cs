@@ -18,9 +18,13 @@ public sealed record SupplyFigures(string Id, string Name, double LoadAmps, doub
         var vehicle = rig.Vehicle;
         var given = vehicle.Alternator is not null && whole.Named.State.Engine != Engine.Off ? Math.Max(0, -solved.Amps("alternator")) : 0;
         var batteries = vehicle.Batteries.Select(battery => (Battery: battery, Amps: -solved.Amps(battery.Id))).ToList();
+        // Over hours a load that comes and goes counts as what it draws on average, shared by the batteries as they share the rest.
+        var resting = rig.Loads.Where(load => load.DutyFraction < 1).Sum(load => (1 - load.DutyFraction) * Math.Abs(solved.Amps(load.Id)));
+        var discharged = batteries.Where(pair => pair.Amps > 0).Sum(pair => pair.Amps);
+        var mean = discharged > 0 ? Math.Max(0, 1 - resting / discharged) : 1;
         var drawn = vehicle.BatteryLink == BatteryLink.Series ? batteries.Average(pair => pair.Amps) : batteries.Sum(pair => pair.Amps);
         var hours = batteries.Where(pair => pair.Amps > 0)
-            .Select(pair => Peukert.HoursToHalf(pair.Battery, pair.Amps))
+            .Select(pair => Peukert.HoursToHalf(pair.Battery, pair.Amps * mean))
             .DefaultIfEmpty(double.PositiveInfinity).Min();
         return new SupplyFigures(
             whole.Named.Id, whole.Named.Name, given + drawn, given, drawn,
@@ -46,7 +50,7 @@ public static class Peukert
     /// <summary>Hours until <paramref name="battery"/> is half empty.</summary>
     public static double HoursToHalf(Battery battery, double amps)
     {
-        var above = Math.Max(0, battery.StateOfCharge - Half);
-        return above == 0 ? 0 : above * Hours(battery.CapacityAmpHours, battery.PeukertExponent, amps);
+        var above = Math.Max(0, battery.Charge - Half);
+        return above == 0 ? 0 : above * Hours(battery.AmpHours, battery.Exponent, amps);
     }
 }

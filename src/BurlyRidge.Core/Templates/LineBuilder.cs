@@ -131,7 +131,7 @@ internal sealed class LineBuilder
     public string Relay(RelayPinout? pinout = null, bool atLamps = false)
     {
         var id = Name("relay");
-        Rig = Rig with { Relays = [.. Rig.Relays, new Relay(id, 40) { Name = Named("relay"), Pinout = pinout ?? new RelayPinout() }] };
+        Rig = Rig with { Relays = [.. Rig.Relays, new Relay(id, 40) { Name = Named("relay"), Pinout = pinout ?? new RelayPinout(), Sealed = atLamps && LampZones[^1] != Zone.Cabin ? true : null }] };
         if (atLamps) PlaceAtLamps(id);
         else Place(id, Battery);
         return id;
@@ -152,10 +152,13 @@ internal sealed class LineBuilder
     public string Joint(string part, JointKind kind, Zone place, bool atLamps = true)
     {
         var id = Name(part);
-        Rig = Rig with { Joints = [.. Rig.Joints, new Joint(id, kind, place) { Name = Named(part) }] };
+        Rig = Rig with { Joints = [.. Rig.Joints, new Joint(id, Made(kind), place) { Name = Named(part), Sealed = kind == JointKind.Plug && place != Zone.Cabin ? true : null }] };
         if (atLamps) PlaceAtLamps(id);
         return id;
     }
+
+    /// <summary>A crimp is soldered where the house has it so.</summary>
+    private JointKind Made(JointKind kind) => kind == JointKind.Crimp && Rig.HouseRules.Joints == JointSchool.SolderAlone ? JointKind.Solder : kind;
 
     public string Stud(string part, bool atLamps, double metres = 0)
     {
@@ -229,13 +232,29 @@ internal sealed class LineBuilder
 
     private const int TailBundle = 2;
 
-    /// <summary>A joint in a wire of the vehicle's own; gives the terminal that goes on from it.</summary>
+    /// <summary>A joint in a wire of the vehicle's own, or the one of its kind that is in it already; gives the terminal that goes on from it.</summary>
     public string PickUp(string terminal, Zone zone, JointKind kind = JointKind.Crimp)
     {
+        if (Shared(terminal, kind) is { } there)
+        {
+            Notes.Add($"It shares the pick-up that is there: {Called(TerminalIndex.Split(there).Part)}.");
+            return there;
+        }
         var joint = Joint(kind == JointKind.Plug ? "adaptor" : "pick-up", kind, zone, atLamps: false);
+        var end = zone == Zone.EngineBay ? VehicleEnd.Front : VehicleEnd.Rear;
+        Rig = Rig with { Joints = [.. Rig.Joints.SkipLast(1), Rig.Joints[^1] with { PickUp = new PickUp { End = end } }] };
         if (Rig.Body is { } body && PartLocations.Of(Rig).Toward(TerminalIndex.Split(terminal).Part, At is null ? null : PartLocations.Station(body, At)) is { } met) PlaceAt(joint, met);
         Thin(terminal, $"{joint}.a", PickUpMetres, zone);
         return $"{joint}.b";
+    }
+
+    /// <summary>A free terminal of a pick-up on <paramref name="terminal"/> that an earlier line put in; null where there is none.</summary>
+    private string? Shared(string terminal, JointKind kind)
+    {
+        var beside = Rig.Runs.Where(run => run.Ends().Contains(terminal)).SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        if (Rig.Joints.FirstOrDefault(joint => joint.PickUp is not null && joint.Kind == Made(kind) && beside.Contains(joint.Id)) is not { } found) return null;
+        var taken = Rig.Runs.SelectMany(run => run.Ends()).Where(end => TerminalIndex.Split(end).Part == found.Id).ToHashSet(StringComparer.Ordinal);
+        return Enumerable.Range(1, taken.Count + 1).Select(i => $"{found.Id}.b{(i == 1 ? "" : i)}").First(end => !taken.Contains(end));
     }
 
     /// <summary>From a vehicle's wire to the joint on it, m.</summary>
@@ -317,7 +336,7 @@ internal sealed class LineBuilder
     public void SignalledCoil(string live, string relay, Signal signal, string? armedBy, bool byLamp = false)
     {
         var lamp = VehicleSignal.Of(Rig.Vehicle, signal);
-        if (lamp.Lamp.Switched == SwitchedSide.Minus)
+        if (lamp.Lamp.ToEarth)
         {
             Thin(ControlFuse(live), $"{relay}.86", NearMetres);
             var turning = PickUp(lamp.Minus, Zone.EngineBay);

@@ -21,7 +21,7 @@ internal static class OutputTemplates
         new("factory-output", "On a factory output", "One of the vehicle's own switched outputs feeds the lamps straight, through a plug, and a pass-through lead where one leads there. No relay.", 1,
             [TemplateQuestion.Output, TemplateQuestion.Return]) { WhyNot = NoneFree, Build = Factory },
         new("output-and-beam", "A factory output and the high beam: both must be on", "A large output feeds a relay's contact, the high beam pulls its coil in: dark in town, dark when the stalk is flicked.", 2,
-            [TemplateQuestion.Output, TemplateQuestion.Return]) { WhyNot = (rig, lamp) => rig.Vehicle.HighBeam.Switched == SwitchedSide.Minus ? "The high beam is switched in its minus: take a harness of its own." : NoneFree(rig, lamp), Build = OutputAndBeam },
+            [TemplateQuestion.Output, TemplateQuestion.Return]) { WhyNot = (rig, lamp) => rig.Vehicle.HighBeam.ToEarth ? "The high beam is switched in its minus: take a harness of its own." : NoneFree(rig, lamp), Build = OutputAndBeam },
         new("fuse-tap", "From a fuse tap that is live with the key", "For markers and small pods: a second fuse in a tap of a slot that is live with the key alone. Add up what hangs on it.", 3, [])
         {
             MaxAmps = SlotAmps - SlotLoadAmps,
@@ -29,7 +29,7 @@ internal static class OutputTemplates
         },
         new("parking-light", "From the parking-light wire", "Markers that come on with the side lights, behind a small fuse of their own.", 3, [])
         {
-            WhyNot = (rig, lamp) => 3 * lamp.Functions[0].Watts / rig.Vehicle.SystemVolts > 3 || rig.Vehicle.SideLight.ModuleDriven ? "The parking-light wire does not give that: take a relay." : null,
+            WhyNot = (rig, lamp) => 3 * lamp.Functions[0].Watts / rig.Vehicle.SystemVolts > 3 || rig.Vehicle.SideLight.ModuleDriven == true ? "The parking-light wire does not give that: take a relay." : null,
             Build = ParkingLight,
         },
     ];

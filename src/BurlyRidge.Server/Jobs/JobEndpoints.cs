@@ -1,3 +1,4 @@
+using BurlyRidge.Core;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Hosting;
@@ -12,7 +13,7 @@ internal static class JobEndpoints
     {
         var jobs = routes.MapGroup("/api/jobs").WithTags("Jobs");
         jobs.MapGet("/", ListAsync).WithName("listJobs").WithSummary("The jobs in the Yard, last changed first.").WithDescription("Archived ones where asked for. What is shown of a rig is what its newest revision came to; no document is read for it.");
-        jobs.MapPost("/", CreateAsync).WithName("createJob").WithSummary("Opens a new job with an empty rig.").WithDescription("The vehicle is a usual one of its volts; everything of it can be changed.");
+        jobs.MapPost("/", CreateAsync).WithName("createJob").WithSummary("Opens a new job.").WithDescription("With an empty rig of its volts; with the plan of another job, without what was measured, proven and accepted there; or with a line that was sized without a job.");
         jobs.MapGet("/{id}", OpenAsync).WithName("openJob").WithSummary("A job with its newest rig and what follows from it.")
             .WithDescription("The entity tag of the answer is the revision, which a save may name in If-Match.")
             .Produces<OpenJob>().ProducesProblem(StatusCodes.Status404NotFound);
@@ -30,13 +31,21 @@ internal static class JobEndpoints
 
     private static async Task<Results<Created<OpenJob>, ValidationProblem>> CreateAsync(NewJob job, JobStore store, CancellationToken cancellation)
     {
-        var rig = Rig.Empty(job.SystemVolts, job.Units);
+        if (await StartAsync(job, store, cancellation) is not { } rig) return BadInput.Of([new Problem("like", "There is no such job.")]);
         var problems = JobValidation.Details(job.Name, job.Note).ToList();
         problems.AddRange(RigValidation.Validate(rig).Select(problem =>
-            problem with { Path = problem.Path == "vehicle.systemVolts" ? "systemVolts" : problem.Path }));
+            problem with { Path = problem.Path == "vehicle.systemVolts" ? "systemVolts" : problem.Path == "lines[0].name" ? "quickName" : problem.Path }));
         if (problems.Count > 0) return BadInput.Of(problems);
         var stored = await store.CreateAsync(job.Name.Trim(), job.Note, rig);
         return TypedResults.Created($"/api/jobs/{stored.Row.Id}", await OpenJob.OfAsync(stored, cancellation));
+    }
+
+    /// <summary>The rig that a new job begins with; null where it is to be like one that is not there.</summary>
+    private static async Task<Rig?> StartAsync(NewJob job, JobStore store, CancellationToken cancellation)
+    {
+        if (job.Like is { } like) return await store.FindAsync(like, cancellation) is { Unreadable.Count: 0 } other ? JobStart.Like(other.Rig) : null;
+        if (job.Quick?.ToRig() is not { } quick) return Rig.Empty(job.SystemVolts, job.Units);
+        return quick with { Lines = [quick.Lines[0] with { Id = FreeName.OfLine(job.QuickName), Name = job.QuickName.Trim() }] };
     }
 
     private static async Task<IResult> OpenAsync(string id, JobStore store, CancellationToken cancellation)

@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Wording;
 using BurlyRidge.Server.Hosting;
+using BurlyRidge.Server.QuickSize;
 using BurlyRidge.Server.Storage;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
@@ -69,8 +70,12 @@ public sealed record OpenJob(
 /// <summary>One save of a rig.</summary>
 public sealed record Revision(int Number, DateTimeOffset SavedAt);
 
-/// <summary>A new job.</summary>
-public sealed record NewJob(string Name, int SystemVolts, UnitSystem Units, [property: LongText] string Note = "");
+/// <summary>A new job: with an empty rig, like another, or with a line that was sized without a job.</summary>
+/// <param name="Like">Id of a job whose plan it starts from; volts and units are that one's then.</param>
+/// <param name="Quick">A line sized without a job; its figures become the house rules.</param>
+/// <param name="QuickName">What that line is called.</param>
+public sealed record NewJob(
+    string Name, int SystemVolts, UnitSystem Units, [property: LongText] string Note = "", string? Like = null, QuickSizeRequest? Quick = null, string QuickName = "Quick line");
 
 /// <summary>A change of a job's details, made on a version of them; what is left out stays.</summary>
 public sealed record DetailsChange(int OnVersion, string? Name = null, [property: LongText] string? Note = null, bool? Archived = null);

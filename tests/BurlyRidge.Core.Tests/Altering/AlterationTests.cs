@@ -131,4 +131,32 @@ public class AlterationTests
         Assert.Equal(planned.Figures!.Lamps[^1].OffVolts, wired.Figures!.Lamps[^1].OffVolts, 0.05);
         Assert.Equal(planned.Figures.Triggers, wired.Figures.Triggers);
     }
+
+    [Fact]
+    public void A_switch_left_out_leaves_one_wire_and_left_on_is_found_on()
+    {
+        var rig = Rig("one bar");
+        var part = rig.Switches[0].Id;
+        var left = Take(rig, "switch-out");
+        Assert.Empty(left.Switches);
+        Assert.Equal(rig.Runs.Count - 1, left.Runs.Count);
+        var on = Take(rig, "switch-left-on");
+        Assert.NotEmpty(on.Switches.Single(other => other.Id == part).Positions[0].Joins);
+    }
+
+    [Fact]
+    public void A_small_fuse_stands_right_behind_a_pick_up()
+    {
+        var start = Core.Templates.LineTemplates.Build(
+            Core.Rigs.Rig.Empty(12, UnitSystem.Metric),
+            new Core.Templates.TemplateAnswers("beam-pair", "Pair", new Fixture("pod", "Pod", [new LampFunction("main", LampKind.RegulatedLed, 30)]), 2, 2));
+        var view = LineView.Of(start.Rig, start.LineId)!;
+        var offer = view.Offers.First(other => other.Id == "pick-up-fuse");
+        var fused = LineView.Alter(start.Rig, start.LineId, offer.Station, offer.Id)!;
+        Assert.Empty(RigValidation.Validate(fused).Select(problem => $"{problem}"));
+        Assert.Equal(start.Rig.Protection.Count + 1, fused.Protection.Count);
+        var after = LineView.Of(fused, start.LineId)!;
+        Assert.NotNull(after.On);
+        Assert.DoesNotContain(after.Offers, other => other.Id == "pick-up-fuse");
+    }
 }

@@ -165,7 +165,61 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         new("part-fit", Verdict.Stop, "no room to pull the relay", PlacedRigs.Bar, rig => rig with { PartBodies = [rig.PartBodies[0] with { OpenMillimetres = 100 }] }),
         new("pair", Verdict.Watch, "one side of a pair", PlacedRigs.Bar, rig => PlacedRigs.Move(rig, "bar", "rear-left")),
         new("arrival", Verdict.Watch, "a lamp that is wider than it was sold", Arrived(PlacedRigs.Bar, 900), rig => Arrived(rig, 930)),
+        new("lamp-fit", Verdict.Stop, "a bracket that does not take the lamp", Bracketed(PlacedRigs.Bar, HolderKind.Feet), rig => Bracketed(rig, HolderKind.Stud)),
+        new("joint-kind", Verdict.Watch, "a crimp where the house solders", PlacedRigs.Bar, rig => rig with { HouseRules = rig.HouseRules with { Joints = JointSchool.SolderAlone } }),
+        new("slot-tap", Verdict.Stop, "a slot that was tapped before", GoodRigs.Box, rig => Slot(rig, slot => slot with { TappedAmps = 4, TappedFor = "dash camera" })),
+        new("outlet-fuse", Verdict.Stop, "a socket behind a larger fuse", Outlet(GoodRigs.Bar, 20), rig => rig with { Loads = [rig.Loads[0] with { OutletAmps = 10 }] }),
+        new("hole-edge", Verdict.Watch, "a hole without a grommet", Hole(PlacedRigs.Bar, HoleEdge.Grommet), rig => Hole(rig, HoleEdge.Bare)),
+        new("tied", Verdict.Watch, "a lane with nothing to tie to", PlacedRigs.Bar, rig => rig with { Body = rig.Body! with { Lanes = [.. rig.Body.Lanes.Select(lane => lane with { NothingToTieTo = true })] } }),
+        new("panel-lead", Verdict.Stop, "a panel lead that is too short", Panel(3.5, 12), _ => Panel(0.5, 12)),
+        new("panel-lead", Verdict.Stop, "a plug that passes no grommet", Panel(3.5, 12), _ => Panel(3.5, 40)),
+        new("water", Verdict.Watch, "an open plug on the roof", Joint(PlacedRigs.Bar, "plug", joint => joint with { Sealed = true }), rig => Joint(rig, "plug", joint => joint with { Sealed = false })),
+        new("water", Verdict.Watch, "an open relay upside down", Relay(PlacedRigs.Bar, relay => relay with { Sealed = false }), rig =>
+            rig with { Places = [.. rig.Places.Select(place => place.Part == "k" ? place with { Terminals = Points.Up } : place)] }),
+        new("held", Verdict.Watch, "a relay on a tapping screw", Held(PlacedRigs.Bar, Fastening.BoltAndNut), rig => Held(rig, Fastening.TappingScrew)),
+        new("held", Verdict.Watch, "an earth screwed into sheet", Screwed(GoodRigs.Bar, EarthFixing.StructureBolt), rig => Screwed(rig, EarthFixing.SheetScrew)),
+        new("panel-in-reach", Verdict.Watch, "a switch in the line of sight", Seen(false), _ => Seen(true)),
     ];
+
+    private static Rig Bracketed(Rig rig, HolderKind takes) => rig with
+    {
+        Fixtures =
+        [
+            rig.Fixtures[0] with
+            {
+                Bracket = new Bracket("Cross bar") { GoesOn = [new Holder(HolderKind.Feet, 400, 900)], Takes = [new Holder(takes, 500, 850)], Kilograms = 1.5 },
+            },
+        ],
+    };
+
+    private static Rig Outlet(Rig rig, double amps) => rig with
+    {
+        Loads = [new Load("outlet", "Socket", 2) { OutletAmps = amps }],
+        Runs = [.. rig.Runs, Sketch.Run("f.out", "outlet.plus", 0.5, "12 AWG") with { Colour = "red" }, Sketch.Run("outlet.minus", "e", 0.5, "12 AWG") with { Colour = "black" }],
+    };
+
+    private static Rig Hole(Rig rig, HoleEdge edge) => rig with
+    {
+        Body = rig.Body! with { Stations = [.. rig.Body.Stations.Select(station => station.Kind == StationKind.Grommet ? station with { Edge = edge, Sealed = true } : station)] },
+    };
+
+    /// <summary>A box beside the battery and its panel in the dash.</summary>
+    private static Rig Panel(double lead, double plug) => GoodRigs.Box with
+    {
+        Body = PlacedRigs.Bar.Body,
+        Places = [new Place("box", "battery"), new Place("box.panel", "dash")],
+        PowerBoxes = [GoodRigs.Box.PowerBoxes[0] with { Panel = new PanelFace { LeadMetres = lead, PlugMillimetres = plug } }],
+    };
+
+    private static Rig Held(Rig rig, Fastening by) => rig with { Places = [.. rig.Places.Select(place => place.Part == "k" ? place with { HeldBy = by } : place)] };
+
+    private static Rig Screwed(Rig rig, EarthFixing fixing) => rig with { Earths = [.. rig.Earths.Select(earth => earth with { Fixing = fixing })] };
+
+    private static Rig Seen(bool inSight)
+    {
+        var rig = PlacedRigs.Move(PlacedRigs.Bar, "s", "dash-blank");
+        return rig with { Body = rig.Body! with { Spaces = [.. rig.Body.Spaces.Select(space => space.Id == "dash-blank" ? space with { InReach = true, InSight = inSight } : space)] } };
+    }
 
     private static Rig Run(Rig rig, string id, Func<Run, Run> change) => rig with { Runs = [.. rig.Runs.Select(run => run.Id == id ? change(run) : run)] };
 

@@ -72,6 +72,21 @@ public class JobFileTests
         Assert.NotNull(rig.Body);
     }
 
+    /// <summary>A rig as the sixth version stored it: figures that it got by default are nobody's, those that somebody entered stay, covers have their names.</summary>
+    [Fact]
+    public void Version_6_is_read_as_it_was_meant()
+    {
+        var rig = Documents.Rig(File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v6.json")));
+        Assert.Empty(RigValidation.Validate(rig));
+        var vehicle = rig.Vehicle;
+        Assert.Equal((null, null, null), (vehicle.Batteries[0].CapacityAmpHours, vehicle.Batteries[0].PeukertExponent, vehicle.HouseLoadAmps));
+        Assert.Equal(new Alternator(), vehicle.Alternator);
+        Assert.Equal((110, SwitchedSide.Minus, null, null), (vehicle.HighBeam.Watts, vehicle.HighBeam.Switched, vehicle.HighBeam.FuseAmps, vehicle.HighBeam.Pulsed));
+        Assert.Equal((null, null), (vehicle.Reverse.Watts, vehicle.Reverse.Switched));
+        Assert.Equal((80, 60, 120, 15), (vehicle.Batteries[0].AmpHours, vehicle.Alternator!.AtIdleAmps, vehicle.Alternator.RatedAmps, vehicle.TakenHouseLoadAmps));
+        Assert.Equal("Scuttle cover", Assert.Single(rig.Body!.Lanes.Single(lane => lane.Id == "bay-right--bay-left").Covers).What);
+    }
+
     public static TheoryData<string, Action<JsonObject>> Bad => new()
     {
         { "format", file => file["format"] = "other" },

@@ -14,7 +14,7 @@ public class LampFitTests
 
     private static LampDimensions Lamp(double width, double height = 60, double depth = 70) => new(width, height, depth, 3) { Holds = [new Holder(HolderKind.Feet, 300, 400)], BehindMillimetres = 30, TailMillimetres = 300 };
 
-    private static FitFinding Find(Mount mount, LampDimensions lamp, string id) => LampFit.Of(mount, "lamp", lamp).Findings.Single(finding => finding.Id == id);
+    private static FitFinding Find(Mount mount, LampDimensions lamp, string id) => LampFit.Of(mount, new MountedLamp("lamp", lamp)).Findings.Single(finding => finding.Id == id);
 
     /// <summary>s = R − √(R² − c²/4). By hand: R 1300, c 1000 gives 1300 − √(1690000 − 250000) = 1300 − 1200 = 100.</summary>
     [Theory]
@@ -37,7 +37,7 @@ public class LampFitTests
     [InlineData(512.1, Verdict.Stop, -0.05)]
     public void Width_at_its_limit(double width, Verdict verdict, double gap)
     {
-        var card = LampFit.Of(Open with { WidthMillimetres = 512 }, "lamp", Lamp(width));
+        var card = LampFit.Of(Open with { WidthMillimetres = 512 }, new MountedLamp("lamp", Lamp(width)));
         var finding = card.Findings.Single(finding => finding.Id == "width");
         Assert.Equal(verdict, finding.Verdict);
         Assert.Equal(gap, card.Stance!.GapMillimetres!.Value, 1e-9);
@@ -52,10 +52,10 @@ public class LampFitTests
     public void Ends_of_a_straight_lamp_on_a_curved_face(double proud, Verdict verdict, double middle, double ends)
     {
         var mount = Open with { RadiusMillimetres = 1300, ProudMillimetres = proud, DepthMillimetres = 150 };
-        var card = LampFit.Of(mount, "lamp", Lamp(1000));
+        var card = LampFit.Of(mount, new MountedLamp("lamp", Lamp(1000)));
         Assert.Equal((middle, ends), (Math.Round(card.Stance!.MiddleProudMillimetres, 6), Math.Round(card.Stance.EndsProudMillimetres, 6)));
         Assert.Equal(verdict, card.Findings.Single(finding => finding.Id == "proud-ends").Verdict);
-        Assert.Equal(Verdict.Holds, LampFit.Of(mount, "lamp", Lamp(1000) with { RadiusMillimetres = 1300 }).Findings.Single(finding => finding.Id == "proud-ends").Verdict);
+        Assert.Equal(Verdict.Holds, LampFit.Of(mount, new MountedLamp("lamp", Lamp(1000) with { RadiusMillimetres = 1300 })).Findings.Single(finding => finding.Id == "proud-ends").Verdict);
     }
 
     /// <summary>A metre of straight edge that stands off by 100 mm has found a radius of 1300 mm.</summary>
@@ -63,8 +63,8 @@ public class LampFitTests
     public void A_straight_edge_finds_the_same_as_the_radius()
     {
         var mount = Open with { ProudMillimetres = 60, DepthMillimetres = 150 };
-        var radius = LampFit.Of(mount with { RadiusMillimetres = 1300 }, "lamp", Lamp(900));
-        var edge = LampFit.Of(mount with { Edge = new StraightEdge(1000, 100) }, "lamp", Lamp(900));
+        var radius = LampFit.Of(mount with { RadiusMillimetres = 1300 }, new MountedLamp("lamp", Lamp(900)));
+        var edge = LampFit.Of(mount with { Edge = new StraightEdge(1000, 100) }, new MountedLamp("lamp", Lamp(900)));
         Assert.Equal(radius.Stance!.EndsProudMillimetres, edge.Stance!.EndsProudMillimetres, 1e-9);
         Assert.Equal(radius.Verdict, edge.Verdict);
     }
@@ -127,7 +127,7 @@ public class LampFitTests
     [Fact]
     public void A_row_is_spaced_evenly_and_tightened_from_the_middle()
     {
-        var pods = Enumerable.Range(1, 5).Select(i => ($"p{i}", Lamp(100))).ToList();
+        var pods = Enumerable.Range(1, 5).Select(i => new MountedLamp($"p{i}", Lamp(100))).ToList();
         var card = LampFit.Of(Open with { WidthMillimetres = 560 }, pods);
         Assert.Equal(10, card.Stance!.GapMillimetres);
         Assert.Equal([-220, -110, 0, 110, 220], card.Stance.CentresMillimetres);
@@ -152,7 +152,7 @@ public class LampFitTests
     [Fact]
     public void More_room_never_turns_a_lamp_away() => Gen.Select(Mounts, Lamps, Gen.Double[0, 300], Gen.Int[0, 3], Gen.Int[1, 4]).Sample((mount, lamp, more, which, count) =>
     {
-        var lamps = Enumerable.Range(0, count).Select(i => ($"l{i}", lamp)).ToList();
+        var lamps = Enumerable.Range(0, count).Select(i => new MountedLamp($"l{i}", lamp)).ToList();
         var larger = which switch
         {
             0 => mount with { WidthMillimetres = mount.WidthMillimetres + more },

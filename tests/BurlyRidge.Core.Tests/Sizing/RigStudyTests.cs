@@ -67,7 +67,7 @@ public class RigStudyTests
                 var supply = SupplyFigures.Of(rig, whole);
                 if (whole.Named.State.Engine == Engine.Off) Assert.Equal(0, supply.AlternatorAmps);
                 Assert.Equal(supply.LoadAmps, supply.AlternatorAmps + supply.BatteryAmps, 1e-9);
-                Assert.True(supply.AlternatorAmps <= (whole.Named.State.Engine == Engine.Idle ? rig.Vehicle.Alternator!.IdleAmps : rig.Vehicle.Alternator!.CruiseAmps) + 1e-6);
+                Assert.True(supply.AlternatorAmps <= (whole.Named.State.Engine == Engine.Idle ? rig.Vehicle.Alternator!.AtIdleAmps : rig.Vehicle.Alternator!.RatedAmps) + 1e-6);
             }
         }
     }

@@ -144,6 +144,7 @@ public class StripTests
     public void A_state_asked_for_stands_first()
     {
         var rig = AllShapes.Competent.First(shape => shape.Name.StartsWith("one bar", StringComparison.Ordinal)).Rig;
+        rig = rig with { Vehicle = rig.Vehicle with { KeyOffDrainAmps = 0 } };
         var dark = LineView.Of(rig, "line", new RigState())!.States[0];
         Assert.Equal("asked", dark.Id);
         Assert.All(dark.Figures.Strands[0], station => Assert.Equal(0, station.Amps, 1e-3));

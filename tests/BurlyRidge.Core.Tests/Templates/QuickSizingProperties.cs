@@ -84,7 +84,8 @@ public class QuickSizingProperties
         var once = Make.Assess(any.Line, any.Volts, any.Rules);
         var twice = Make.Assess(any.Line, any.Volts, any.Rules);
         Assert.Equal(once.Wire, twice.Wire);
-        Assert.Equal(once.Checks.Select(check => check with { Remedy = null }), twice.Checks.Select(check => check with { Remedy = null }));
+        Assert.Equal(once.Checks.Select(check => check with { Remedy = null, RestsOn = [] }), twice.Checks.Select(check => check with { Remedy = null, RestsOn = [] }));
+        Assert.Equal(once.Checks.SelectMany(check => check.RestsOn), twice.Checks.SelectMany(check => check.RestsOn));
         Assert.All(once.Ladder, entry => Assert.InRange(entry.DropFraction, 0, 1));
         Assert.All(once.Checks, check => Assert.True(double.IsFinite(check.Figure) && double.IsFinite(check.Limit)));
         if (once.Wire is not { } wire) return;

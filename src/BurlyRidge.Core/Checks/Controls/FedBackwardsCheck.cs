@@ -18,7 +18,7 @@ internal static class FedBackwardsCheck
     {
         foreach (var signal in VehicleSignal.All(subject.Vehicle).Where(signal => subject.Study.Map.RunsAt(signal.Plus).Concat(subject.Study.Map.RunsAt(signal.Minus)).Any()))
         {
-            var limit = Math.Max(LeakAmps, LeakFraction * signal.Lamp.Watts / subject.Volts);
+            var limit = Math.Max(LeakAmps, LeakFraction * signal.Lamp.TakenWatts / subject.Volts);
             var worst = States(subject).Where(state => !state.State.Has(signal.Signal) && state.Solved.Harness.Has(signal.Name))
                 .Select(state => (state.Name, state.Line, state.Solved, Amps: Math.Abs(state.Solved.Amps(signal.Name)))).DefaultIfEmpty().MaxBy(state => state.Amps);
             if (worst.Name is null) continue;

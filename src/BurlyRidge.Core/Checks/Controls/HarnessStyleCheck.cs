@@ -32,7 +32,7 @@ internal static class HarnessStyleCheck
     {
         var (map, feeds) = (subject.Study.Map, subject.Study.Feeds);
         var (plus, minus) = (Reached(map, signal.Plus), Reached(map, signal.Minus));
-        var negative = signal.Lamp.Switched == SwitchedSide.Minus;
+        var negative = signal.Lamp.ToEarth;
         var switches = subject.Rig.Switches.Select(part => part.Id).ToHashSet(StringComparer.Ordinal);
         foreach (var load in map.Links.Where(link => link.Kind == LinkKind.Load && link.Id != signal.Name && !switches.Contains(TerminalIndex.Split(link.Id).Part)))
         {
@@ -51,7 +51,7 @@ internal static class HarnessStyleCheck
     private static string Words(RigSubject subject, VehicleSignal signal, Link load)
     {
         var name = subject.Names[TerminalIndex.Split(load.A).Part];
-        return signal.Lamp.Switched == SwitchedSide.Minus
+        return signal.Lamp.ToEarth
             ? $"{name} is wired for a positive-switched {signal.Signal.Word()}, and this vehicle switches it to earth: that wire is always live, so it never goes off. Put the end that is earthed now to fused plus, and the trigger lead to the wire that turns to earth."
             : $"{name} is wired for a negative-switched {signal.Signal.Word()}, and this vehicle switches its plus: that wire is always at earth, so it never goes off. Put the end on fused plus to the {signal.Signal.Word()} wire, and earth the other.";
     }

@@ -16,11 +16,11 @@ internal static class SignalLoadCheck
             var lamp = signal.Lamp;
             if (!subject.Study.Map.WiresAt(signal.Turning).Any()) continue;
             var taken = new[] { signal.Plus, signal.Minus }.Max(end => subject.Study.Map.WiresAt(end).Sum(link => subject.Study.Design(link.Id).Amps));
-            var most = lamp.ModuleDriven ? Limits.SignalAmps : Math.Max(0, 0.8 * lamp.FuseAmps - lamp.Watts / subject.Volts);
+            var most = lamp.ModuleDriven == true ? Limits.SignalAmps : Math.Max(0, 0.8 * lamp.TakenFuseAmps - lamp.TakenWatts / subject.Volts);
             var verdict = taken <= most ? Verdict.Holds : Verdict.Stop;
             yield return Kind.Result(verdict, taken, most, "A",
                 $"{Format.Amps(taken)} are taken from the {signal.Signal.Word()} wire; "
-                    + (lamp.ModuleDriven ? $"a control module drives it and gives {Format.Amps(most)} beside its lamp." : $"its fuse leaves {Format.Amps(most)}.")
+                    + (lamp.ModuleDriven == true ? $"a control module drives it and gives {Format.Amps(most)} beside its lamp." : $"its fuse leaves {Format.Amps(most)}.")
                     + (verdict == Verdict.Holds ? "" : " Let it pull in a relay and feed the lamps from the battery."),
                 signal.Turning);
         }

@@ -10,8 +10,9 @@ internal static class SignalPulsedCheck
     public static IEnumerable<Check> Judge(RigSubject subject) =>
         from signal in VehicleSignal.All(subject.Vehicle)
         where subject.Study.Map.WiresAt(signal.Turning).Any()
-        select Kind.Result(signal.Lamp.Pulsed ? Verdict.Watch : Verdict.Holds, signal.Lamp.Pulsed ? 1 : 0, 0, CheckKind.NoUnit,
-            signal.Lamp.Pulsed
+        let pulsed = signal.Lamp.Pulsed == true
+        select Kind.Result(pulsed ? Verdict.Watch : Verdict.Holds, pulsed ? 1 : 0, 0, CheckKind.NoUnit,
+            pulsed
                 ? $"The {signal.Signal.Word()} wire is pulsed or watched: a coil on it may hum, and the dash may show a lamp out. Take another signal, or a pick-up made for it."
                 : $"The {signal.Signal.Word()} wire is steady.",
             signal.Turning);

@@ -11,7 +11,7 @@ internal static class SuppressionCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
-        var wires = VehicleSignal.All(subject.Vehicle).Where(signal => signal.Lamp.ModuleDriven).Select(signal => signal.Turning).ToList();
+        var wires = VehicleSignal.All(subject.Vehicle).Where(signal => signal.Lamp.ModuleDriven == true).Select(signal => signal.Turning).ToList();
         if (wires.Count == 0) return [];
         return Finding.Report(
             from relay in subject.Rig.Relays

@@ -10,7 +10,7 @@ internal static class SwitchLampEarthCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
-        if (!VehicleSignal.All(subject.Vehicle).Any(signal => signal.Lamp.Switched == SwitchedSide.Minus)) yield break;
+        if (!VehicleSignal.All(subject.Vehicle).Any(signal => signal.Lamp.ToEarth)) yield break;
         foreach (var part in subject.Rig.Switches.Where(part => part.Lamps.Count > 0))
         {
             var contacts = part.Positions.SelectMany(position => position.Joins).SelectMany(pair => new[] { $"{part.Id}.{pair.A}", $"{part.Id}.{pair.B}" }).ToHashSet(StringComparer.Ordinal);

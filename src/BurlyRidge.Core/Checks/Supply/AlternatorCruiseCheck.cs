@@ -8,7 +8,7 @@ internal static class AlternatorCruiseCheck
 {
     internal static readonly CheckKind Kind = new("alternator-cruise", "The alternator carries it all at cruise", "The alternator's rating: see its plate");
 
-    public static IEnumerable<Check> Judge(RigSubject subject) => Judge(subject, Kind, JudgedStates.Everything, subject.Vehicle.Alternator?.CruiseAmps ?? 0,
+    public static IEnumerable<Check> Judge(RigSubject subject) => Judge(subject, Kind, JudgedStates.Everything, subject.Vehicle.Alternator?.RatedAmps ?? 0,
         "Driving with everything on flattens the battery: fewer watts, or a larger alternator.");
 
     /// <summary>Judges one state against what the alternator gives in it.</summary>

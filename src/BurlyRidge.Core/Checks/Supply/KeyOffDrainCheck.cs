@@ -12,9 +12,12 @@ internal static class KeyOffDrainCheck
     {
         var parked = SupplyFigures.Of(subject.Rig, subject.Study.State(JudgedStates.Parked));
         var amps = Math.Max(0, parked.BatteryAmps);
-        var verdict = amps <= Limits.KeyOffAmps ? Verdict.Holds : Verdict.Watch;
-        yield return Kind.Result(verdict, amps, Limits.KeyOffAmps, "A",
-            $"{Format.Amps(amps)} are drawn with the key off"
+        var solved = subject.Study.State(JudgedStates.Parked).Solved;
+        var meant = subject.Rig.Loads.Where(load => load.RunsParked).Sum(load => Math.Abs(solved.Amps(load.Id)));
+        var unmeant = Math.Max(0, amps - meant);
+        var verdict = unmeant <= Limits.KeyOffAmps ? Verdict.Holds : Verdict.Watch;
+        yield return Kind.Result(verdict, unmeant, Limits.KeyOffAmps, "A",
+            $"{Format.Amps(unmeant)} are drawn with the key off{(meant > 0 ? $", beside {Format.Amps(meant)} of what is meant to run" : "")}"
                 + (parked.HoursToHalf is { } hours ? $": half the battery in {Format.Hours(hours)}." : "."));
     }
 }

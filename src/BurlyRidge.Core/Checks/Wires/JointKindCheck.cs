@@ -17,6 +17,11 @@ internal static class JointKindCheck
         where joint.Kind is not JointKind.Cap
         select Find(subject, joint));
 
+    private static Remedy To(string joint, JointKind kind) => new(kind == JointKind.Solder ? "Solder it" : "Make it a crimp with shrink")
+    {
+        Apply = rig => Edit.Joint(rig, joint, old => old with { Kind = kind, Milliohms = null }),
+    };
+
     private static Finding Find(RigSubject subject, Joint joint)
     {
         var runs = subject.Study.Map.HalvesOf(joint.Id).SelectMany(subject.Study.Map.WiresAt).ToList();
@@ -27,12 +32,13 @@ internal static class JointKindCheck
             JointKind.Tap when amps > PowerAmps => (Verdict.Stop, $"carries {Format.Amps(amps)}: a tap heats and lets go in a power circuit."),
             JointKind.Tap when joint.Place != Zone.Cabin => (Verdict.Stop, $"lies in the {joint.Place.Word()}: water gets in and it corrodes."),
             JointKind.Tap => (school == JointSchool.TapsToo ? Verdict.Holds : Verdict.Watch, "is a tap in a signal wire of the cabin."),
+            JointKind.Crimp when school == JointSchool.SolderAlone => (Verdict.Watch, "is crimped; the house rule is solder."),
             JointKind.Solder when joint.Place != Zone.Cabin && school == JointSchool.CrimpAndShrink => (Verdict.Watch, $"is soldered in the {joint.Place.Word()}: it can crack where it shakes."),
             _ => (Verdict.Holds, "lasts where it lies."),
         };
         var line = runs.Select(run => subject.LineOf(run.Id)).FirstOrDefault(found => found is not null);
         return new Finding(verdict, verdict == Verdict.Holds ? 0 : 1, line, () => Kind.Result(
             verdict, amps, PowerAmps, "A", $"{subject.Names[joint.Id]} {why}", joint.Id, line, HouseRuleWords.Joints(subject.Rules),
-            () => new Remedy("Make it a crimp with shrink") { Apply = rig => Edit.Joint(rig, joint.Id, old => old with { Kind = JointKind.Crimp, Milliohms = null }) }));
+            () => To(joint.Id, joint.Kind == JointKind.Crimp ? JointKind.Solder : JointKind.Crimp)));
     }
 }

@@ -45,6 +45,6 @@ internal static class WireFuseCheck
 
     /// <summary>The signal whose own fuse is all that is before a wire which works a coil: one small fuse where it is taken cures every such wire.</summary>
     private static VehicleSignal? Trigger(RigSubject subject, RunFigures figures) => figures.DesignAmps > Limits.SignalAmps || figures.Devices.Count == 0 ? null
-        : VehicleSignal.All(subject.Vehicle).FirstOrDefault(signal => signal.Lamp.Switched == SwitchedSide.Plus
+        : VehicleSignal.All(subject.Vehicle).FirstOrDefault(signal => !signal.Lamp.ToEarth
             && figures.Devices.All(device => TerminalIndex.Split(device.Id).Part == signal.Name) && figures.Run.Ends().All(end => subject.Study.Feeds.Of(end) == subject.Study.Feeds.Of(signal.Plus)));
 }

@@ -87,7 +87,18 @@ export type Vehicle = Schemas["Vehicle"];
 export type Offer = Schemas["Offer"];
 export type TimeCurrentSheet = Schemas["TimeCurrentSheet"];
 
+export type NewJob = Schemas["NewJob"];
 export type Hazard = Schemas["Hazard"];
+export type BatteryKind = NonNullable<Schemas["BatteryKind"]>;
+export type BracketKind = NonNullable<Schemas["BracketKind"]>;
+export type EarthFixing = NonNullable<Schemas["EarthFixing"]>;
+export type Fastening = NonNullable<Schemas["Fastening"]>;
+export type HoleEdge = NonNullable<Schemas["HoleEdge"]>;
+export type LightColour = NonNullable<Schemas["LightColour"]>;
+export type PlugHalf = NonNullable<Schemas["PlugHalf"]>;
+export type Points = NonNullable<Schemas["Points"]>;
+export type Shows = NonNullable<Schemas["Shows"]>;
+export type VehicleEnd = NonNullable<Schemas["VehicleEnd"]>;
 
 /** House rules as the server sends them: none is ever left out. */
 export type HouseRules = Required<Schemas["HouseRules"]> & {

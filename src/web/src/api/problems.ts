@@ -70,3 +70,7 @@ export function under(errors: FieldErrors, path: string): FieldErrors {
   }
   return found;
 }
+
+/** Whether something in a list of that name is wrong. */
+export const wrongIn = (errors: FieldErrors, name: string) =>
+  Object.keys(errors).some((path) => path === name || path.startsWith(`${name}[`));

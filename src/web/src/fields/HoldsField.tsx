@@ -10,10 +10,13 @@ import { choices, holdWords } from "../ui/words";
 
 /** The ways in which a mount holds a lamp, or a lamp can be held. */
 export function HoldsField({
+  name = "holds",
   holds,
   errors,
   onChange,
 }: {
+  /** Of the field in its record. */
+  name?: string;
   holds: readonly Holder[];
   /** Of the record that has them. */
   errors: FieldErrors;
@@ -23,9 +26,9 @@ export function HoldsField({
   const hold = (at: number, edit: Partial<Holder>) =>
     onChange(holds.map((other, i) => (i === at ? { ...other, ...edit } : other)));
   return (
-    <>
+    <div className="grid gap-2">
       {holds.map((holder, i) => {
-        const said = under(errors, `holds[${i}]`);
+        const said = under(errors, `${name}[${i}]`);
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: a way of holding has no name but its place
           <div key={i} className="grid grid-cols-3 items-end gap-2">
@@ -50,7 +53,7 @@ export function HoldsField({
               onChange={(to) => hold(i, { toMillimetres: to ?? Number.NaN })}
             />
             <Button look="quiet" onClick={() => onChange(holds.filter((_, at) => at !== i))}>
-              <Trash2 size={16} aria-hidden /> Take out
+              <Trash2 size={16} aria-hidden /> Remove
               <span className="sr-only"> {holdWords[holder.kind]}</span>
             </Button>
           </div>
@@ -59,6 +62,6 @@ export function HoldsField({
       <Button onClick={() => onChange([...holds, { kind: "stud", fromMillimetres: 8, toMillimetres: 10 }])}>
         <Plus size={18} aria-hidden /> Add a way of holding
       </Button>
-    </>
+    </div>
   );
 }

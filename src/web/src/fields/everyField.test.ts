@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import schema from "../../../../docs/job-file.schema.json";
+import * as body from "./bodyTables";
 import * as lamps from "./lampTables";
 import * as parts from "./partTables";
 import type { FieldTable } from "./table";
@@ -18,12 +19,18 @@ type Node = {
 
 /** Tables by the record of the document that they are of. */
 const tables: Record<string, readonly FieldTable[]> = {
-  vehicle: [vehicle.supply],
+  vehicle: [vehicle.supply, vehicle.ignition],
   "vehicle.batteries[]": [vehicle.battery],
   "vehicle.alternator": [vehicle.alternator],
-  "vehicle.highBeam": [vehicle.signal],
-  "vehicle.reverse": [vehicle.signal],
-  "vehicle.sideLight": [vehicle.signal],
+  ...Object.fromEntries(
+    Object.keys(vehicle.signalWords).map((signal) => [`vehicle.${signal}`, [vehicle.signal]]),
+  ),
+  "body.stations[]": [body.stationTable, body.holeTable],
+  "body.lanes[]": [body.laneTable],
+  "body.mounts[]": [body.mountTable],
+  "body.spaces[]": [body.spaceTable],
+  "places[]": [body.placeTable],
+  "partBodies[]": [body.partBodyTable],
   "vehicle.auxOutputs[]": [vehicle.auxOutput],
   "vehicle.passThroughs[]": [vehicle.passThrough],
   "vehicle.trailerPins[]": [vehicle.trailerPin],
@@ -39,7 +46,8 @@ const tables: Record<string, readonly FieldTable[]> = {
   "switches[].lamps[]": [parts.switchLamp],
   "powerBoxes[]": [parts.powerBox],
   "powerBoxes[].outputs[]": [parts.output],
-  "joints[]": [parts.joint],
+  "powerBoxes[].panel": [parts.panel],
+  "joints[]": [parts.joint, parts.plug, parts.pickUp],
   "earths[]": [parts.earth],
   "loads[]": [parts.load],
   "converters[]": [parts.converter],
@@ -51,6 +59,7 @@ const tables: Record<string, readonly FieldTable[]> = {
 /** Fields with a control of their own: the file that has it, by the beginning of their path. */
 const controls: Record<string, string> = {
   "vehicle.systemVolts": "walkaround/ElectricsPanel.tsx",
+  "vehicle.batteries[].side": "lines/station/sheets/vehicle.batteries.tsx",
   "vehicle.batteryLink": "walkaround/ElectricsPanel.tsx",
   "houseRules.": "job/RuleFields.tsx",
   "houseRules.zoneCelsius.": "ui/words.ts",
@@ -85,12 +94,10 @@ const controls: Record<string, string> = {
   "runs[].lay.": "walkaround/RoutePanel.tsx",
   "body.kind": "walkaround/BodyPanel.tsx",
   "body.size.": "walkaround/BodyPanel.tsx",
-  "body.stations[]": "walkaround/StationsEditor.tsx",
-  "body.lanes[]": "walkaround/StationsEditor.tsx",
-  "body.mounts[]": "walkaround/MountEditor.tsx",
+  "body.driverSide": "walkaround/BodyPanel.tsx",
   "body.mounts[].holds[]": "fields/HoldsField.tsx",
-  "body.spaces[]": "walkaround/SpacesEditor.tsx",
-  "partBodies[].": "walkaround/PartsPanel.tsx",
+  "fixtures[].bracket.goesOn[]": "fields/HoldsField.tsx",
+  "fixtures[].bracket.takes[]": "fields/HoldsField.tsx",
   "accepted[].reason": "job/AcceptDialog.tsx",
   "accepted[].by": "job/AcceptDialog.tsx",
 };
@@ -101,7 +108,7 @@ const byItself = [
   /(^|\.)id$/,
   // The name is a field of every part's sheet.
   /^(vehicle\.)?\w+\[\]\.name$/,
-  /^places\[\]/, // chosen by location
+  /^places\[\]\.(part|at)$/, // chosen by location
   /^accepted\[\]\.(checkId|about|lineId|figure|limit)$/, // the Watch that is accepted
   /^partBodies\[\]\.part$/,
   /^lines\[\]\.lights/, // what a line lights: by templates, and by its lamps
@@ -135,11 +142,20 @@ function fields(node: Node, path: string, found: string[] = []): string[] {
 
 const all = [...new Set(fields((schema as unknown as { properties: { rig: Node } }).properties.rig, ""))];
 
-const inTable = (path: string) => {
-  const dot = path.lastIndexOf(".");
-  const key = path.slice(dot + 1);
-  return tables[path.slice(0, dot)]?.some((table) => key in table) === true;
+/** Whether a table has the field, or one of its fields is a record or a list that has it. */
+const has = (table: FieldTable, path: string): boolean => {
+  const [key = "", ...rest] = path.split(".");
+  const field = table[key.replace(/\[\]$/, "")];
+  if (!field) return false;
+  if (rest.length === 0) return true;
+  return (field.as === "list" || field.as === "record") && has(field.of, rest.join("."));
 };
+
+const inTable = (path: string) =>
+  Object.entries(tables).some(
+    ([record, of]) =>
+      path.startsWith(`${record}.`) && of.some((table) => has(table, path.slice(record.length + 1))),
+  );
 
 describe("every field of a job's document", () => {
   it("is found in the schema", () => expect(all.length).toBeGreaterThan(150));

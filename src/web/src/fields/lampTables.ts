@@ -12,6 +12,7 @@ export const lampBody = tableOf<LampDimensions>()({
   tailMillimetres: { as: "number", label: "Tail", scale: asTape },
   behindMillimetres: { as: "number", label: "Needs behind it", scale: asTape },
   radiusMillimetres: { as: "number", label: "Curved to radius", scale: asTape, empty: "straight" },
+  segmentMillimetres: { as: "number", label: "Segment to segment", scale: asTape, empty: "one segment" },
   tiltDegrees: { as: "number", label: "Tilts either way", unit: "°" },
   lead: { as: "choice", label: "Lead leaves", of: choices(sideWords), usual: "", none: true },
 });

@@ -17,8 +17,22 @@ export type Field = Shown &
     | { as: "text"; empty?: string; nullable?: boolean }
     /** `empty` is what stands there while nobody said; a field without it has to be filled. */
     | { as: "number"; unit?: string; scale?: (units: UnitSystem) => Scale; empty?: string }
+    /** Choices that depend on the rig are given to `Fields` by the field's name. */
     | { as: "choice"; of: readonly Choice[]; usual: string; numeric?: boolean; none?: boolean }
     | { as: "check"; usual?: boolean }
+    /** Yes, no, or not specified. */
+    | { as: "maybe"; yes?: string; no?: string }
+    /** Any of some. */
+    | { as: "some"; of: readonly Choice[] }
+    | { as: "day" }
+    /** Short texts, one a line. */
+    | { as: "texts"; another: string }
+    /** Ways of holding a lamp. */
+    | { as: "holds" }
+    /** Records of a kind, folded away with their count. */
+    | { as: "list"; of: FieldTable; blank: object; another: string; empty: string }
+    /** A record that is there or not; without `add` it is always there. */
+    | { as: "record"; of: FieldTable; blank: object; add?: string; remove?: string }
   );
 
 /** The fields of one kind of record, by their names in the document, in the order in which they are asked. */

@@ -1,4 +1,5 @@
 import { memo, useState } from "react";
+import { Link } from "react-router";
 import type { Check } from "../api/client";
 import { Button } from "../ui/Button";
 import { ofUnit } from "../ui/figures/figures";
@@ -47,6 +48,19 @@ export const CheckList = memo(function CheckList({
           </div>
           <p>{check.reason}</p>
           {check.rule && <p className="text-sm">House rule: {check.rule}</p>}
+          {check.restsOn.map(({ field, sentence }) => (
+            <p key={field} className="text-sm" data-rests-on={field}>
+              {sentence}{" "}
+              {editor && (
+                <Link
+                  className="underline"
+                  to={`/jobs/${editor.snapshot().job.id}/walkaround?electrics=${encodeURIComponent(field)}`}
+                >
+                  Enter it
+                </Link>
+              )}
+            </p>
+          ))}
           <p className="text-sm text-dust">{check.source}</p>
           {check.accepted && (
             <p className="font-semibold">

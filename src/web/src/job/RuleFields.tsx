@@ -38,7 +38,7 @@ const meant: Record<Key, string> = {
     "Behind a fuse up to 30 A no wire gets thicker than this for the drop alone. Load, fuse and short always count first.",
   dropCopperHeavy: "Behind a fuse above 30 A no wire gets thicker than this for the drop alone.",
   joints:
-    "Crimp and adhesive shrink hold where it shakes and is wet. Solder is liked for signal wires; taps are the first to fail outside.",
+    "Crimp and adhesive shrink hold where it shakes and is wet. Solder is liked for signal wires, and stiff where it shakes; solder alone turns crimps into solder joints. Taps are the first to fail outside.",
   earths:
     "A stud near the lamp is short and halves the copper. A wire to the post costs more and is immune to what becomes of body joints.",
   isolation:
@@ -50,6 +50,8 @@ const meant: Record<Key, string> = {
   slackFraction:
     "What a wire is longer than its lanes, so that it is not pulled tight round corners. Practice is about 5 %.",
   loopMetres: "A loop at each end, folded and tied, so that a terminal can be made again without a joint.",
+  looksFraction:
+    "A lane where a wire shows counts as so much longer. Heat, hazards and length still weigh more.",
   mostGauges:
     "Fewer sizes on the bench are fewer drums and fewer terminals; sizing then takes the next thicker one you have.",
 };
@@ -69,7 +71,10 @@ export function RuleFields({
 }) {
   const zoneErrors = under(errors, "zoneCelsius");
   const colourErrors = under(errors, "colours");
-  const fraction = (key: "marginFraction" | "fuseLoadFraction" | "slackFraction", label: string) => (
+  const fraction = (
+    key: "marginFraction" | "fuseLoadFraction" | "slackFraction" | "looksFraction",
+    label: string,
+  ) => (
     <Rule meaning={meant[key]}>
       <NumberField
         label={label}
@@ -181,6 +186,7 @@ export function RuleFields({
         />
       </Rule>
       {fraction("slackFraction", "Slack along the way")}
+      {fraction("looksFraction", "A lane that shows counts as more by")}
       <Rule meaning={meant.loopMetres}>
         <NumberField
           label="Loop at each end"

@@ -132,6 +132,16 @@ export function withLay(rig: Rig, id: string, change: Partial<Lay>): Rig {
 }
 
 /** What a part takes; sizes not given yet stand as a palm's width. */
+/** How a part sits where it is. */
+export const withPlace = (
+  rig: Rig,
+  part: string,
+  change: Partial<NonNullable<Rig["places"]>[number]>,
+): Rig => ({
+  ...rig,
+  places: rig.places?.map((place) => (place.part === part ? { ...place, ...change } : place)),
+});
+
 export function withPartBody(rig: Rig, part: string, change: Partial<PartDimensions>): Rig {
   const bodies = rig.partBodies ?? [];
   const found = bodies.find((body) => body.part === part) ?? {

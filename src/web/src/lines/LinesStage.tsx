@@ -1,4 +1,4 @@
-import { Blocks, Copy, Ruler, Shuffle, Trash2, Waypoints } from "lucide-react";
+import { Blocks, Copy, Palette, Ruler, Shuffle, Trash2, Waypoints } from "lucide-react";
 import { startTransition, useCallback, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
 import type { Fuse, LinePlan } from "../api/client";
@@ -22,12 +22,14 @@ import { DiagramPanel } from "./DiagramPanel";
 import { LineBody } from "./LineBody";
 import { LineForm } from "./LineForm";
 import { LineList, noSifting } from "./LineList";
+import { LineMoves } from "./LineMoves";
 import { LineUseFields } from "./LineUseFields";
 import { fuseStep, gaugeStep } from "./steps";
 import type { AddedLine } from "./template/TemplateDialog";
 import { TemplateDialog } from "./template/TemplateDialog";
 
 // Made once: they are not drawn anew with every edit.
+const colourSign = <Palette size={18} aria-hidden />;
 const sizeSign = <Ruler size={18} aria-hidden />;
 const assignSign = <Shuffle size={18} aria-hidden />;
 const partsSign = <Blocks size={18} aria-hidden />;
@@ -137,7 +139,14 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
             onStart={start}
           />
           {(rig.runs?.length ?? 0) > 0 && (
-            <Button onClick={() => setAsked({ kind: "auto-size" })}>{sizeSign} Size the wired lines…</Button>
+            <>
+              <Button onClick={() => setAsked({ kind: "auto-size" })}>
+                {sizeSign} Size the wired lines…
+              </Button>
+              <Button onClick={() => void editor.do({ kind: "giveColours" })}>
+                {colourSign} Colour all wires by use
+              </Button>
+            </>
           )}
           {((rig.powerBoxes?.length ?? 0) > 0 || (rig.vehicle.auxOutputs?.length ?? 0) > 0) && (
             <Button onClick={() => setAsked({ kind: "assign-slots" })}>{assignSign} Assign outputs…</Button>
@@ -245,6 +254,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                           editor.edit((current) => withLine(current, chosen.line.id, change))
                         }
                       />
+                      {!chosen.line.plan && <LineMoves editor={editor} rig={rig} line={chosen.line} />}
                       {chosen.line.plan && (
                         <LineForm
                           plan={chosen.line.plan}

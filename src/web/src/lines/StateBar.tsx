@@ -4,6 +4,17 @@ import { CheckField } from "../ui/CheckField";
 import { Details } from "../ui/Details";
 import { useNames } from "../ui/names";
 
+/** Signals of the vehicle, those that every one has first. */
+const signals = [
+  { key: "highBeam", label: "High beam", always: true },
+  { key: "reverse", label: "Reverse", always: true },
+  { key: "sideLight", label: "Side light", always: true },
+  { key: "lowBeam", label: "Low beam", always: false },
+  { key: "brakeLamp", label: "Brake", always: false },
+  { key: "indicatorLeft", label: "Left indicator", always: false },
+  { key: "indicatorRight", label: "Right indicator", always: false },
+] as const;
+
 const engines = [
   { value: "off", label: "Engine off" },
   { value: "idle", label: "Idling" },
@@ -49,7 +60,8 @@ export const StateBar = memo(function StateBar({
     ),
   ];
   const mine = new Set(on?.pressed ?? []);
-  const switches = Object.keys(states.find((other) => other.id === "everything")?.state.switches ?? {});
+  const everything = states.find((other) => other.id === "everything")?.state;
+  const switches = Object.keys(everything?.switches ?? {});
   const worked = new Set(Object.keys(on?.switches ?? {}));
   const positions = (id: string) =>
     parts?.find((part) => part.id === id)?.positions.map((position) => position.name) ?? ["off", "on"];
@@ -112,21 +124,16 @@ export const StateBar = memo(function StateBar({
             ))}
           </select>
         </label>
-        <CheckField
-          label="High beam"
-          checked={state.highBeam === true}
-          onChange={(highBeam) => set({ highBeam })}
-        />
-        <CheckField
-          label="Reverse"
-          checked={state.reverse === true}
-          onChange={(reverse) => set({ reverse })}
-        />
-        <CheckField
-          label="Side light"
-          checked={state.sideLight === true}
-          onChange={(sideLight) => set({ sideLight })}
-        />
+        {signals
+          .filter(({ key, always }) => always || everything?.[key])
+          .map(({ key, label }) => (
+            <CheckField
+              key={key}
+              label={label}
+              checked={state[key] === true}
+              onChange={(on) => set({ [key]: on })}
+            />
+          ))}
         {slots.filter(({ id }) => mine.has(id)).map(({ id, label }) => slot(id, label))}
         {switches.filter((id) => worked.has(id)).map(turn)}
       </div>

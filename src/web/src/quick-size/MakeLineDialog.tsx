@@ -2,14 +2,14 @@ import { useState } from "react";
 import { useNavigate } from "react-router";
 import { asked } from "../api/asked";
 import { api, type QuickSizeRequest } from "../api/client";
-import { sentenceOf } from "../api/problems";
+import { type FieldErrors, noErrors, sentenceOf } from "../api/problems";
 import { newLine, withNewLine } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
 import { Refused } from "../ui/Refused";
 import { TextField } from "../ui/TextField";
 import { counted } from "../ui/words";
-import { useJobs } from "../yard/useJobs";
+import { useJobs, useNewJob } from "../yard/useJobs";
 
 /** Puts what was sized into a job, as a line under that job's house rules. */
 export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest; onClose: () => void }) {
@@ -19,6 +19,22 @@ export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest
   const [said, setSaid] = useState<string>();
   const [saving, setSaving] = useState(false);
   const navigate = useNavigate();
+
+  const [vehicle, setVehicle] = useState("");
+  const [errors, setErrors] = useState<FieldErrors>(noErrors);
+  const create = useNewJob();
+  const open = async () => {
+    const answer = await create.mutateAsync({
+      name: vehicle,
+      systemVolts: request.systemVolts,
+      units: request.units ?? "metric",
+      quick: request,
+      quickName: name,
+    });
+    if (answer.ok) navigate(`/jobs/${answer.data.id}/lines`);
+    else if (answer.refusal.kind === "fields") setErrors(answer.refusal.errors);
+    else setSaid(sentenceOf(answer.refusal));
+  };
 
   const put = async (jobId: string) => {
     setSaving(true);
@@ -44,13 +60,33 @@ export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest
   return (
     <Dialog open onClose={onClose} title="Make it a line">
       <div className="grid gap-4">
-        <TextField label="Name of the line" autoFocus value={name} onChange={setName} />
-        <p className="text-dust">Its margin, drop limit and gauges follow the house rules of the job.</p>
+        <TextField
+          label="Name of the line"
+          autoFocus
+          value={name}
+          messages={errors.quickName}
+          onChange={setName}
+        />
+        <p className="text-dust">
+          In a job that is there, margin, drop limit and gauges follow its house rules.
+        </p>
         <Refused said={said} />
         {!jobs.answer && !jobs.failed && <p role="status">Looking up the jobs…</p>}
         {jobs.failed && <Refused said={jobs.why} />}
+        <div className="grid grid-cols-[1fr_auto] items-end gap-2">
+          <TextField
+            label="Vehicle name of a new job"
+            value={vehicle}
+            messages={errors.name}
+            onChange={setVehicle}
+          />
+          <Button look="main" disabled={create.isPending || saving} onClick={() => void open()}>
+            Open a new job
+          </Button>
+        </div>
+        <p className="text-dust">A new job keeps the margin, drop limit, gauges and units entered here.</p>
         {jobs.answer && fitting.length === 0 && (
-          <p>There is no job with {request.systemVolts} V in the Yard. Open one there first.</p>
+          <p>There is no job with {request.systemVolts} V in the Yard.</p>
         )}
         <ul className="grid gap-2">
           {fitting.map((job) => (

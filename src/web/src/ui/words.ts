@@ -1,19 +1,29 @@
 import type {
+  BatteryKind,
   BodyKind,
   BoxOutput,
+  BracketKind,
+  EarthFixing,
+  Fastening,
   FreeWay,
   Fuse,
   GaugeSystem,
   Hazard,
   HolderKind,
+  HoleEdge,
   HouseRules,
   Joint,
   LampSet,
+  LightColour,
   Line,
   LinePlan,
   PanelFace,
+  PlugHalf,
+  Points,
+  Shows,
   Side,
   StationKind,
+  VehicleEnd,
   Verdict,
   Zone,
 } from "../api/client";
@@ -56,6 +66,63 @@ export const holdWords: Record<HolderKind, string> = {
 };
 
 export const sideWords: Record<Side, string> = { left: "Left", right: "Right" };
+
+export const endWords: Record<VehicleEnd, string> = { front: "Front", rear: "Rear" };
+
+export const showsWords: Record<Shows, string> = {
+  hidden: "No",
+  outside: "From outside",
+  seat: "From the seat",
+  both: "From outside and the seat",
+};
+
+export const edgeWords: Record<HoleEdge, string> = {
+  bare: "Bare sheet",
+  grommet: "Grommet",
+  sleeve: "Sleeve on the wires",
+};
+
+export const fasteningWords: Record<Fastening, string> = {
+  factoryBolt: "Factory bolt",
+  boltAndNut: "Bolt and nut",
+  rivetNut: "Rivet nut",
+  batteryBracket: "Battery bracket",
+  clips: "Clips of its own",
+  earthBolt: "A bolt that holds an earth as well",
+  tiedToHarness: "Ties round a harness",
+  adhesivePad: "Adhesive pad",
+  tappingScrew: "Tapping screw",
+  nothing: "Nothing yet",
+};
+
+export const pointsWords: Record<Points, string> = { down: "Down", sideways: "Sideways", up: "Up" };
+
+export const batteryKindWords: Record<BatteryKind, string> = { flooded: "Flooded", agm: "AGM", gel: "Gel" };
+
+export const lightColourWords: Record<LightColour, string> = {
+  white: "White",
+  yellow: "Yellow",
+  amber: "Amber",
+  red: "Red",
+  green: "Green",
+  blue: "Blue",
+};
+
+export const bracketWords: Record<BracketKind, string> = {
+  bracket: "Bracket",
+  clamp: "Clamp",
+  carrier: "Carrier",
+  homeMade: "Made in the shop",
+};
+
+export const plugHalfWords: Record<PlugHalf, string> = { pins: "Pins", sockets: "Sockets" };
+
+export const earthFixingWords: Record<EarthFixing, string> = {
+  structureBolt: "A bolt in the structure",
+  factoryStud: "The vehicle's own earth stud",
+  boltAndNut: "Bolt and nut",
+  sheetScrew: "A screw in sheet metal",
+};
 
 export const freeWayWords: Record<FreeWay, string> = {
   above: "Above",
@@ -130,6 +197,7 @@ export const sizingWords: Record<HouseRules["sizing"], string> = {
 export const jointWords: Record<HouseRules["joints"], string> = {
   crimpAndShrink: "Crimp and shrink",
   solderToo: "Crimp or solder",
+  solderAlone: "Solder and shrink",
   tapsToo: "Taps in the cabin too",
 };
 
@@ -161,6 +229,11 @@ export const jointKindWords: Record<Joint["kind"], string> = {
 export const feedWords: Record<NonNullable<BoxOutput["follows"]>, string> = {
   battery: "Battery: stays with the key off",
   ignition: "Ignition: drops with the key",
+};
+
+export const workedByWords: Record<NonNullable<BoxOutput["workedBy"]>, string> = {
+  slot: "A slot of its panel",
+  input: "An input of its own",
 };
 
 export const shortFeedWords: Record<NonNullable<BoxOutput["follows"]>, string> = {

@@ -1,4 +1,4 @@
-import { Download, Upload } from "lucide-react";
+import { Download, FlipHorizontal2, Upload } from "lucide-react";
 import { useRef, useState } from "react";
 import { asked } from "../api/asked";
 import { api, type Body, type BodyKind, type Rig } from "../api/client";
@@ -10,9 +10,8 @@ import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { asLength } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
-import { bodyWords, choices } from "../ui/words";
-import { SpacesEditor } from "./SpacesEditor";
-import { LanesEditor, StationsEditor } from "./StationsEditor";
+import { bodyWords, choices, sideWords } from "../ui/words";
+import { BodyLists } from "./BodyLists";
 
 const sizes = [
   { key: "lengthMetres", label: "Length" },
@@ -88,6 +87,15 @@ export function BodyPanel({
               />
             ))}
           </div>
+          <ChoiceField
+            label="Driver sits"
+            value={rig.body.driverSide ?? ""}
+            options={[{ value: "", label: "Not specified" }, ...choices(sideWords)]}
+            onChange={(side) => editor.edit((now) => withBody(now, { driverSide: side || null }))}
+          />
+          <Button onClick={() => void editor.do({ kind: "mirrorBody" })}>
+            <FlipHorizontal2 size={18} aria-hidden /> Mirror left and right
+          </Button>
           <Button onClick={() => start(true)}>Set stations and mounts out anew for this size</Button>
           <a
             className="inline-flex min-h-11 items-center justify-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade"
@@ -119,13 +127,7 @@ export function BodyPanel({
           {trouble}
         </p>
       )}
-      {rig.body && (
-        <>
-          <StationsEditor editor={editor} rig={rig} errors={errors} />
-          <LanesEditor editor={editor} rig={rig} errors={errors} />
-          <SpacesEditor editor={editor} rig={rig} errors={errors} />
-        </>
-      )}
+      {rig.body && <BodyLists editor={editor} rig={rig} errors={errors} />}
       <p className="text-sm text-dust">
         Bodies are of no vehicle in particular. Measure yours: stations, lanes and mounts are there to be
         changed.

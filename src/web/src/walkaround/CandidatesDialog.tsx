@@ -41,8 +41,15 @@ export function CandidatesDialog({
     if (ran.done) onClose();
     else setTrouble(ran.why);
   };
+  const placed = new Set(rig.places?.map(({ part }) => part));
+  const waiting = (rig.fixtures ?? []).filter(({ id }) => !placed.has(id));
+  const place = async (part: string) => {
+    const ran = await editor.run({ kind: "placePart", part, at: mount.id });
+    if (ran.done) onClose();
+    else setTrouble(ran.why);
+  };
   return (
-    <Dialog open onClose={onClose} title={`What goes on: ${mount.name}`} wide>
+    <Dialog open onClose={onClose} title={`What fits on: ${mount.name}`} wide>
       <div className="max-w-xs">
         <ChoiceField label="Order" value={by} options={ranks} onChange={setBy} />
       </div>
@@ -60,6 +67,18 @@ export function CandidatesDialog({
         <p role="alert" className="mt-3 text-oxide">
           {trouble}
         </p>
+      )}
+      {waiting.length > 0 && (
+        <section aria-label="Lamps of this job" className="mt-3 grid gap-2">
+          <h3 className="font-semibold">Lamps of this job that have no mount</h3>
+          <div className="flex flex-wrap gap-2">
+            {waiting.map(({ id, name }) => (
+              <Button key={id} onClick={() => void place(id)}>
+                {name}
+              </Button>
+            ))}
+          </div>
+        </section>
       )}
       <ul className="mt-3 grid gap-px border border-seam bg-seam">
         {found.answer?.map((candidate) => (
@@ -105,11 +124,10 @@ function Row({
           {candidate.why || watched.map(({ reason }) => reason).join(" ") || "Goes on every side."}
         </span>
       </div>
-      {card.verdict !== "stop" && (
-        <Button onClick={() => onPut(lamp.fixture.id)}>
-          Put it here<span className="sr-only">: {lamp.fixture.name}</span>
-        </Button>
-      )}
+      <Button look={card.verdict === "stop" ? "quiet" : "plain"} onClick={() => onPut(lamp.fixture.id)}>
+        {card.verdict === "stop" ? "Fit it here all the same" : "Fit it here"}
+        <span className="sr-only">: {lamp.fixture.name}</span>
+      </Button>
     </li>
   );
 }

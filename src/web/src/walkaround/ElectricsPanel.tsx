@@ -1,21 +1,23 @@
+import { Plus, Trash2 } from "lucide-react";
+import { useEffect, useRef } from "react";
 import type { Rig } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
 import { Fields } from "../fields/Fields";
-import { alternator, signal, supply } from "../fields/vehicleTables";
+import { alternator, ignition, signal, signalWords, supply } from "../fields/vehicleTables";
 import type { RigEditor } from "../job/rigEditor";
 import { withVehicle } from "../job/rigEdits";
+import { Button } from "../ui/Button";
 import { CheckField } from "../ui/CheckField";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
+import { choices } from "../ui/words";
 import { VehicleList } from "./VehicleList";
 
 type Vehicle = Rig["vehicle"];
 
-const signals = [
-  { key: "highBeam", name: "High beam" },
-  { key: "reverse", name: "Reversing lamps" },
-  { key: "sideLight", name: "Side lights" },
-] as const;
+const signals = choices(signalWords);
+/** Signals that every vehicle has; the others are there once somebody describes them. */
+const always: readonly string[] = ["highBeam", "reverse", "sideLight"];
 
 const links = [
   { value: "parallel", label: "Parallel" },
@@ -56,19 +58,23 @@ export function ElectricsPanel({
   jobId,
   rig,
   errors,
+  asked,
 }: {
   editor: RigEditor;
   jobId: string;
   rig: Rig;
   errors: FieldErrors;
+  /** Path in the document of the field that somebody came for: "vehicle.alternator.idleAmps". */
+  asked: string | undefined;
 }) {
   const { vehicle } = rig;
+  const panel = useAskedField(asked);
   const said = under(errors, "vehicle");
   const set = (change: Partial<Vehicle>) => editor.edit((now) => withVehicle(now, change));
   const wrongIn = (...keys: readonly string[]) =>
     Object.keys(said).some((path) => keys.some((key) => path.startsWith(key)));
   return (
-    <>
+    <div ref={panel} className="grid gap-3">
       <Details
         summary="Supply"
         open
@@ -107,13 +113,7 @@ export function ElectricsPanel({
             checked={Boolean(vehicle.alternator)}
             onChange={(has) =>
               set({
-                alternator: has
-                  ? {
-                      regulatedVolts: vehicle.systemVolts === 24 ? 28.4 : 14.2,
-                      idleAmps: 60,
-                      cruiseAmps: 120,
-                    }
-                  : null,
+                alternator: has ? {} : null,
               })
             }
           />
@@ -130,19 +130,47 @@ export function ElectricsPanel({
           <Fields table={supply} value={vehicle} errors={said} onChange={set} />
         </div>
       </Details>
-      <Details summary="Signals" wrong={wrongIn(...signals.map(({ key }) => `${key}.`))}>
-        <div className="grid gap-4">
-          {signals.map(({ key, name }) => (
-            <fieldset key={key} data-signal={key}>
-              <legend className="mb-1 font-medium">{name}</legend>
-              <Fields
-                table={signal}
-                value={vehicle[key] ?? {}}
-                errors={under(said, key)}
-                onChange={(change) => set({ [key]: { ...vehicle[key], ...change } })}
-              />
-            </fieldset>
-          ))}
+      <Details
+        summary="Signals"
+        open={signals.some(({ value }) => asked?.startsWith(`vehicle.${value}.`))}
+        wrong={wrongIn(...signals.map(({ value }) => `${value}.`), "ignitionWires")}
+      >
+        <div className="grid gap-2">
+          {signals
+            .filter(({ value }) => always.includes(value) || vehicle[value])
+            .map(({ value: key, label }) => (
+              <Details
+                plain
+                key={key}
+                summary={label}
+                wrong={wrongIn(`${key}.`)}
+                open={asked?.startsWith(`vehicle.${key}.`) ?? key === "highBeam"}
+              >
+                <div className="grid gap-2" data-signal={key}>
+                  <Fields
+                    table={signal}
+                    value={vehicle[key] ?? {}}
+                    errors={under(said, key)}
+                    onChange={(change) => set({ [key]: { ...vehicle[key], ...change } })}
+                  />
+                  {!always.includes(key) && (
+                    <Button look="quiet" className="justify-self-start" onClick={() => set({ [key]: null })}>
+                      <Trash2 size={16} aria-hidden /> Remove {label.toLowerCase()}
+                    </Button>
+                  )}
+                </div>
+              </Details>
+            ))}
+          <div className="flex flex-wrap gap-2">
+            {signals
+              .filter(({ value }) => !always.includes(value) && !vehicle[value])
+              .map(({ value, label }) => (
+                <Button key={value} onClick={() => set({ [value]: {} })}>
+                  <Plus size={18} aria-hidden /> {label}
+                </Button>
+              ))}
+          </div>
+          <Fields table={ignition} value={vehicle} errors={said} onChange={set} />
         </div>
       </Details>
       {lists.map(({ list, title, another, empty }) => (
@@ -158,6 +186,22 @@ export function ElectricsPanel({
           />
         </Details>
       ))}
-    </>
+    </div>
   );
+}
+
+/** Goes to the field that somebody came for, once it is there. */
+function useAskedField(asked: string | undefined) {
+  const panel = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    const key = asked?.split(".").at(-1);
+    const record = asked?.split(".")[1] ?? "";
+    const within = panel.current?.querySelector(`[data-signal='${record}']`) ?? panel.current;
+    const field = key && within?.querySelector<HTMLElement>(`[data-field='${key}'] :is(input, select)`);
+    if (field) {
+      field.scrollIntoView({ block: "center" });
+      field.focus();
+    }
+  }, [asked]);
+  return panel;
 }

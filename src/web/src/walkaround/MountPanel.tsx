@@ -68,7 +68,7 @@ export function MountPanel({
         <div className="flex flex-wrap items-center justify-between gap-2">
           <h2 className="text-lg font-semibold">{mount.name}</h2>
           <Button look="main" onClick={() => setOffering(true)}>
-            What goes here…
+            What fits here…
           </Button>
         </div>
         {card ? (

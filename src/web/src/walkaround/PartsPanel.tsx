@@ -2,16 +2,17 @@ import { Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
 import type { EditCommand, PartCard, PartDimensions, Rig, WalkaroundView } from "../api/client";
 import { type FieldErrors, under } from "../api/problems";
+import { partBodyTable } from "../fields/bodyTables";
+import { Fields } from "../fields/Fields";
 import type { RigEditor } from "../job/rigEditor";
-import { rulesOf, withPartBody } from "../job/rigEdits";
+import { withPartBody } from "../job/rigEdits";
 import { hasSheet, PartSheet } from "../lines/station/PartSheet";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
-import { asTape } from "../ui/figures/figures";
 import { Notice } from "../ui/Notice";
-import { NumberField } from "../ui/NumberField";
 import { VerdictMark } from "../ui/VerdictMark";
+import { PlaceFields } from "./PlaceFields";
 import { Terminals } from "./Terminals";
 import { usePartCards } from "./usePartCards";
 
@@ -32,15 +33,6 @@ const kinds = [
 
 /** Lists whose parts have a body that can be tried in a space. */
 const withBodies: readonly string[] = ["powerBoxes", "relays", "switches", "converters"];
-
-const sizes = [
-  { key: "widthMillimetres", label: "Width" },
-  { key: "heightMillimetres", label: "Height" },
-  { key: "depthMillimetres", label: "Depth" },
-  { key: "openMillimetres", label: "Lid, plugs" },
-  { key: "reachMillimetres", label: "Spanner" },
-  { key: "holeMillimetres", label: "Hole" },
-] as const;
 
 /** Every part of the rig; the chosen one with its location, its fields, its terminals and the wires at them. */
 export function PartsPanel({
@@ -116,10 +108,21 @@ export function PartsPanel({
               <Trash2 size={18} aria-hidden /> Remove the part
             </Button>
           </div>
-          {rig.body && <Location editor={editor} rig={rig} part={part} />}
+          {rig.body && (
+            <PlaceFields
+              editor={editor}
+              rig={rig}
+              id={part.id}
+              name={part.name}
+              lamp={part.list === "fixtures"}
+            />
+          )}
           <SpaceFit walk={walk} part={part.id} />
           {withBodies.includes(part.list) && (
             <PartSizes editor={editor} rig={rig} part={part.id} errors={errors} />
+          )}
+          {rig.body && part.list === "powerBoxes" && (
+            <PlaceFields editor={editor} rig={rig} id={`${part.id}.panel`} name={`Panel of ${part.name}`} />
           )}
           <LitBy editor={editor} rig={rig} part={part} />
           <Terminals
@@ -166,25 +169,6 @@ function LitBy({ editor, rig, part }: { editor: RigEditor; rig: Rig; part: PartC
   });
 }
 
-function Location({ editor, rig, part }: { editor: RigEditor; rig: Rig; part: PartCard }) {
-  const options = [
-    { value: "", label: "Not placed, or as usual" },
-    ...(rig.body?.spaces ?? []).map(({ id, name }) => ({ value: id, label: name })),
-    ...(rig.body?.stations ?? []).map(({ id, name }) => ({ value: id, label: name })),
-    ...(part.list === "fixtures" ? (rig.body?.mounts ?? []) : []).map(({ id, name }) => ({
-      value: id,
-      label: name,
-    })),
-  ];
-  return (
-    <ChoiceField
-      label={`${part.name} sits at`}
-      value={rig.places?.find((place) => place.part === part.id)?.at ?? ""}
-      options={options}
-      onChange={(at) => void editor.do({ kind: "placePart", part: part.id, at: at || null })}
-    />
-  );
-}
 function SpaceFit({ walk, part }: { walk: WalkaroundView | undefined; part: string }) {
   const card = walk?.spaces.find(({ parts }) => parts.includes(part));
   if (!card) return null;
@@ -210,7 +194,6 @@ function PartSizes({
   part: string;
   errors: FieldErrors;
 }) {
-  const { units } = rulesOf(rig);
   const at = (rig.partBodies ?? []).findIndex((body) => body.part === part);
   const body: PartDimensions | undefined = rig.partBodies?.[at];
   const said = under(errors, `partBodies[${at}]`);
@@ -220,19 +203,12 @@ function PartSizes({
       summary={body ? "Its sizes" : "Give its sizes to try it in a space"}
       wrong={Object.keys(said).length > 0}
     >
-      <div className="grid grid-cols-3 gap-2">
-        {sizes.map(({ key, label }) => (
-          <NumberField
-            key={key}
-            label={label}
-            scale={asTape(units)}
-            optional
-            value={body?.[key]}
-            messages={said[key]}
-            onChange={(value) => editor.edit((now) => withPartBody(now, part, { [key]: value }))}
-          />
-        ))}
-      </div>
+      <Fields
+        table={partBodyTable}
+        value={body ?? {}}
+        errors={said}
+        onChange={(change) => editor.edit((now) => withPartBody(now, part, change))}
+      />
     </Details>
   );
 }

@@ -9,7 +9,7 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { asLength, asTape, celsius, kilograms, length } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { useAnswer } from "../ui/useAnswer";
-import { counted, hazardWords, zoneWords } from "../ui/words";
+import { counted, hazardWords, showsWords, zoneWords } from "../ui/words";
 
 /** Everything that follows the lanes; the chosen one lane by lane, and how else it could lie. */
 export function RoutePanel({
@@ -75,9 +75,26 @@ export function RoutePanel({
         />
       )}
       {walk && walk.comesOff.length > 0 && (
-        <p className="text-sm">
-          <span className="font-semibold">Comes off once for all of it:</span> {walk.comesOff.join(", ")}.
-        </p>
+        <section aria-label="Remove once">
+          <h3 className="font-semibold">Remove once</h3>
+          <ul className="grid gap-1 text-sm" data-comes-off>
+            {walk.comesOff.map((cover) => (
+              <li key={cover.what}>
+                <span className="font-medium">
+                  {cover.what}
+                  {cover.loosenOnly && ", loosen only"}
+                </span>
+                {cover.fasteners !== null && (
+                  <>
+                    : {cover.fasteners} {cover.fastenerKind || "fasteners"}
+                  </>
+                )}
+                {cover.unplugged.length > 0 && <>; unplug {cover.unplugged.join(", ")}</>}
+                <span className="block text-dust">for {cover.for.join(", ")}</span>
+              </li>
+            ))}
+          </ul>
+        </section>
       )}
     </>
   );
@@ -150,7 +167,15 @@ function OneWay({
               <td className="px-2 py-1 font-figure">{length(stage.metres, units)}</td>
               <td className="px-2 py-1 font-figure">{celsius(stage.celsius)}</td>
               <td className="px-2 py-1 font-figure">{stage.ties}</td>
-              <td className="px-2 py-1">{stage.hazards.map((hazard) => hazardWords[hazard]).join(", ")}</td>
+              <td className="px-2 py-1">
+                {[
+                  ...stage.hazards.map((hazard) => hazardWords[hazard]),
+                  ...(stage.shows && stage.shows !== "hidden"
+                    ? [`shows ${showsWords[stage.shows].toLowerCase()}`]
+                    : []),
+                  ...(stage.nothingToTieTo ? ["nothing to tie to"] : []),
+                ].join(", ")}
+              </td>
             </tr>
           ))}
         </tbody>

@@ -1,6 +1,6 @@
 import { Plus, Trash2 } from "lucide-react";
 import { useState } from "react";
-import type { Rig } from "../api/client";
+import type { PartCard, Rig } from "../api/client";
 import type { FieldErrors } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { partsOf } from "../job/rigEdits";
@@ -8,6 +8,8 @@ import { PartSheet } from "../lines/station/PartSheet";
 import { Button } from "../ui/Button";
 import { Details } from "../ui/Details";
 import { useNames } from "../ui/names";
+import { Terminals } from "./Terminals";
+import { usePartCards } from "./usePartCards";
 
 /** The parts of one list of the vehicle's own, each with all its fields. */
 export function VehicleList({
@@ -32,6 +34,7 @@ export function VehicleList({
   const nameOf = useNames();
   const [added, setAdded] = useState<string>();
   const parts = partsOf(rig, list);
+  const cards = usePartCards(rig).answer ?? [];
   const add = async () => {
     const ran = await editor.do({ kind: "addPart", list });
     if (ran.done) setAdded(ran.partId);
@@ -55,6 +58,11 @@ export function VehicleList({
               run={(command) => void editor.do(command)}
               jobId={jobId}
             />
+            <Wires
+              {...{ editor, jobId, rig, errors }}
+              cards={cards}
+              part={cards.find((card) => card.id === id)}
+            />
             <Button
               className="justify-self-start"
               onClick={() => void editor.do({ kind: "removePart", part: id })}
@@ -68,5 +76,45 @@ export function VehicleList({
         <Plus size={18} aria-hidden /> {another}
       </Button>
     </div>
+  );
+}
+
+/** The terminals of one of them, with the wires at them. */
+function Wires({
+  editor,
+  jobId,
+  rig,
+  errors,
+  cards,
+  part,
+}: {
+  editor: RigEditor;
+  jobId: string;
+  rig: Rig;
+  errors: FieldErrors;
+  cards: readonly PartCard[];
+  part: PartCard | undefined;
+}) {
+  const wires = part?.terminals.reduce((sum, terminal) => sum + terminal.wires.length, 0) ?? 0;
+  return (
+    part && (
+      <Details plain summary={`Wires at it (${wires})`}>
+        <Terminals
+          editor={editor}
+          cards={cards}
+          part={part}
+          sheetOf={(wire) => (
+            <PartSheet
+              rig={rig}
+              station={{ id: wire, part: wire, list: "runs" }}
+              errors={errors}
+              edit={(change) => editor.edit(change)}
+              run={(command) => void editor.do(command)}
+              jobId={jobId}
+            />
+          )}
+        />
+      </Details>
+    )
   );
 }

@@ -151,7 +151,17 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
               />
             )}
             {panel === "electrics" && (
-              <ElectricsPanel editor={editor} jobId={job.id} rig={rig} errors={errors} />
+              <ElectricsPanel
+                editor={editor}
+                jobId={job.id}
+                rig={rig}
+                errors={errors}
+                asked={
+                  place.get("electrics")?.startsWith("vehicle.")
+                    ? (place.get("electrics") ?? undefined)
+                    : undefined
+                }
+              />
             )}
             {panel === "way" && (
               <RoutePanel

@@ -1,20 +1,28 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
+import type { NewJob } from "../api/client";
 import { type FieldErrors, noErrors, sentenceOf } from "../api/problems";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Dialog } from "../ui/Dialog";
 import { Refused } from "../ui/Refused";
 import { TextField } from "../ui/TextField";
-import { useNewJob } from "./useJobs";
+import { useJobs, useNewJob } from "./useJobs";
 
-const blank = { name: "", systemVolts: 12, units: "metric" as "metric" | "imperial", note: "" };
+const blank: NewJob & { like: string | null } = {
+  name: "",
+  systemVolts: 12,
+  units: "metric",
+  note: "",
+  like: null,
+};
 
 export function NewJobDialog({ onClose }: { onClose: () => void }) {
   const [job, setJob] = useState(blank);
   const [errors, setErrors] = useState<FieldErrors>(noErrors);
   const [said, setSaid] = useState<string>();
   const create = useNewJob();
+  const jobs = useJobs(false);
   const navigate = useNavigate();
 
   return (
@@ -37,7 +45,24 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
           messages={errors.name}
           onChange={(name) => setJob({ ...job, name })}
         />
-        <div className="grid grid-cols-2 gap-4">
+        {(jobs.answer?.length ?? 0) > 0 && (
+          <ChoiceField
+            label="Start from"
+            value={job.like ?? ""}
+            messages={errors.like}
+            options={[
+              { value: "", label: "An empty vehicle" },
+              ...(jobs.answer ?? []).map(({ id, name }) => ({ value: id, label: `The plan of ${name}` })),
+            ]}
+            onChange={(like) => setJob({ ...job, like: like || null })}
+          />
+        )}
+        {job.like && (
+          <p className="text-sm text-dust">
+            Vehicle, lines and wiring are copied. What was measured, proven and accepted there is not.
+          </p>
+        )}
+        <div className={job.like ? "hidden" : "grid grid-cols-2 gap-4"}>
           <ChoiceField
             label="System"
             value={job.systemVolts}
@@ -61,7 +86,7 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
         <TextField
           label="Note"
           rows={3}
-          value={job.note}
+          value={job.note ?? ""}
           messages={errors.note}
           onChange={(note) => setJob({ ...job, note })}
         />

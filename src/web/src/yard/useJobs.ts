@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { asked } from "../api/asked";
-import { api, type JobSummary } from "../api/client";
+import { api, type JobSummary, type NewJob } from "../api/client";
 import { useAnswer } from "../ui/useAnswer";
 
 const jobsKey = (archived: boolean) => ["jobs", { archived }] as const;
@@ -16,8 +16,7 @@ export function useJobs(archived: boolean) {
 export function useNewJob() {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (job: { name: string; systemVolts: number; units: "metric" | "imperial"; note: string }) =>
-      asked(() => api.POST("/api/jobs", { body: job })),
+    mutationFn: (job: NewJob) => asked(() => api.POST("/api/jobs", { body: job })),
     onSettled: () => queries.invalidateQueries({ queryKey: ["jobs"] }),
   });
 }

@@ -6,7 +6,7 @@ import type { StationEdit } from "../stationEdit";
 
 /** A stud or a post: what lies between its ring and the battery's minus, and of which battery. */
 export default function EarthFields(sheet: StationEdit) {
-  const { rig, station, edit } = sheet;
+  const { rig, station, edit, run } = sheet;
   const nameOf = useNames();
   const earth = rig.earths?.find((part) => part.id === station.part);
   if (!earth) return null;
@@ -19,6 +19,19 @@ export default function EarthFields(sheet: StationEdit) {
           : "On the battery's minus post, or where its maker wants it."}
       </p>
       <TableSheet {...sheet} />
+      {(rig.earths?.length ?? 0) > 1 && (
+        <ChoiceField
+          label="Put its wires on another earth"
+          value=""
+          options={[
+            { value: "", label: "As they are" },
+            ...(rig.earths ?? [])
+              .filter(({ id }) => id !== earth.id)
+              .map(({ id }) => ({ value: id, label: nameOf(id) })),
+          ]}
+          onChange={(into) => into && run({ kind: "joinEarths", earth: earth.id, into })}
+        />
+      )}
       {earth.kind === "post" && batteries.length > 1 && (
         <ChoiceField
           label="Post of"

@@ -10,6 +10,7 @@ import { withPart } from "../../../job/rigEdits";
 import { Button } from "../../../ui/Button";
 import { Details } from "../../../ui/Details";
 import { TextField } from "../../../ui/TextField";
+import { ExchangeLamp } from "../ExchangeLamp";
 import type { StationEdit } from "../stationEdit";
 
 type Light = Fixture["functions"][number];
@@ -46,6 +47,7 @@ export default function LampFields({ rig, station, errors, edit, run }: StationE
         <Plus size={18} aria-hidden /> Add a second light
       </Button>
       <Fields table={table} value={lamp} errors={said} onChange={set} />
+      <ExchangeLamp lamp={lamp.id} run={run} />
       {lamp.body ? (
         <Details
           plain

@@ -1,6 +1,6 @@
 import { under } from "../../../api/problems";
 import { Fields } from "../../../fields/Fields";
-import { joint as table } from "../../../fields/partTables";
+import { pickUp, plug, joint as table } from "../../../fields/partTables";
 import { withPart } from "../../../job/rigEdits";
 import { NumberField } from "../../../ui/NumberField";
 import type { StationEdit } from "../stationEdit";
@@ -27,6 +27,8 @@ export default function JointFields({ rig, station, errors, edit }: StationEdit)
         // What was measured was measured of the joint as it was made.
         onChange={(change) => set("kind" in change ? { ...change, milliohms: null } : change)}
       />
+      {joint.kind === "plug" && <Fields table={plug} value={joint} errors={said} onChange={set} />}
+      <Fields table={pickUp} value={joint} errors={said} onChange={set} />
       <div className="grid grid-cols-2 items-end gap-3" data-field="takes">
         <NumberField
           label="Takes wire from"

@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import type { PowerBox } from "../../../api/client";
 import { under } from "../../../api/problems";
 import { Fields } from "../../../fields/Fields";
-import { output as outputTable, powerBox as table } from "../../../fields/partTables";
+import { output as outputTable, panel as panelTable, powerBox as table } from "../../../fields/partTables";
 import { withOutput, withPart } from "../../../job/rigEdits";
 import { Button } from "../../../ui/Button";
 import type { StationEdit } from "../stationEdit";
@@ -20,6 +20,14 @@ export default function BoxFields({ rig, station, errors, edit, jobId }: Station
   return (
     <>
       {!opened && <Fields table={table} value={box} errors={said} onChange={set} />}
+      {!opened && (
+        <Fields
+          table={panelTable}
+          value={box.panel ?? {}}
+          errors={under(said, "panel")}
+          onChange={(change) => set({ panel: { ...box.panel, ...change } })}
+        />
+      )}
       {(opened ? [opened] : box.outputs).map((output) => (
         <fieldset key={output.id} className="grid gap-2" data-output={output.id}>
           {!opened && (
@@ -31,7 +39,17 @@ export default function BoxFields({ rig, station, errors, edit, jobId }: Station
             table={outputTable}
             value={output}
             errors={under(said, `outputs[${box.outputs.indexOf(output)}]`)}
-            onChange={(change) => edit((now) => withOutput(now, box.id, output.id, change))}
+            // What an input works has no slot on the panel.
+            onChange={(change) =>
+              edit((now) =>
+                withOutput(
+                  now,
+                  box.id,
+                  output.id,
+                  "workedBy" in change && change.workedBy === "input" ? { ...change, slot: null } : change,
+                ),
+              )
+            }
           />
           {!opened && !taken.has(`${box.id}.${output.id}`) && !taken.has(`${box.id}.in-${output.id}`) && (
             <Button onClick={() => set({ outputs: box.outputs.filter((other) => other !== output) })}>

@@ -1,0 +1,24 @@
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Routing;
+
+namespace BurlyRidge.Core.Checks.Routes;
+
+/// <summary>Is there something to tie a wire to all along its route?</summary>
+internal static class TiedCheck
+{
+    internal static readonly CheckKind Kind = new("tied", "Wires can be tied all along", "A tie at least every 300 mm (common practice, no source)");
+
+    public static IEnumerable<Check> Judge(RigSubject subject) => subject.Saved.Body is not { } body ? [] : Finding.Report(
+        from laid in subject.Routed.Routes
+        where laid.Route is not null && laid.Route.Lanes.Any(lane => lane.NothingToTieTo)
+        let free = laid.Route!.Lanes.Where(lane => lane.NothingToTieTo).Select(lane => LaneCost.Metres(body, lane)).Max()
+        select Find(subject, laid, free));
+
+    private static Finding Find(RigSubject subject, Routed laid, double free)
+    {
+        var verdict = free <= RouteView.Tie ? Verdict.Holds : Verdict.Watch;
+        var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
+        return new Finding(verdict, free, line, () => Kind.Result(verdict, free, RouteView.Tie, "m",
+            $"{laid.NameIn(subject.Names)} runs {Format.Metres(free, subject.Rules.Units)} with nothing to tie it to." + (verdict == Verdict.Holds ? "" : " Fix clips there first, or choose another route."), laid.Id, line));
+    }
+}
