@@ -22,19 +22,19 @@ public sealed partial class Problems
 
     /// <summary>Above <paramref name="above"/> and at most <paramref name="atMost"/>; NaN is neither.</summary>
     public void Above(string path, double value, double above, double atMost, string unit) =>
-        Require(path, value > above && value <= atMost, $"Give a number above {above} and up to {atMost}{Spaced(unit)}.");
+        Require(path, value > above && value <= atMost, $"Give a number above {above} and up to {atMost}{Spaced(unit)}.{(value > atMost ? Nearest($"{atMost}{Spaced(unit)}") : "")}");
 
     /// <summary>From <paramref name="from"/> to <paramref name="to"/>, both allowed; NaN is neither.</summary>
     public void Within(string path, double value, double from, double to, string unit = "") =>
-        Require(path, value >= from && value <= to, $"Give a number from {from} to {to}{Spaced(unit)}.");
+        Require(path, value >= from && value <= to, $"Give a number from {from} to {to}{Spaced(unit)}.{(value < from ? Nearest($"{from}{Spaced(unit)}") : value > to ? Nearest($"{to}{Spaced(unit)}") : "")}");
 
     /// <summary>No wire of that name.</summary>
     public void Wire(string path, string name) =>
-        Require(path, WireTable.Find(name) is not null, $"There is no wire called {name}.");
+        Require(path, WireTable.Find(name) is not null, $"There is no wire called {name}.{(WireTable.Nearest(name ?? "") is { } near ? Nearest(near.Name) : "")}");
 
     /// <summary>Not a standard fuse.</summary>
     public void StandardFuse(string path, Fuse fuse) =>
-        Require(path, FuseTable.All.Contains(fuse), $"There is no standard {fuse} fuse.");
+        Require(path, FuseTable.All.Contains(fuse), $"There is no standard {fuse} fuse.{Nearest($"{FuseTable.All.Where(other => other.Family == fuse.Family).MinBy(other => Math.Abs(other.RatingAmps - fuse.RatingAmps))}")}");
 
     /// <summary>One of some.</summary>
     public void OneOf(string path, int value, IReadOnlyList<int> allowed, string unit) =>
@@ -92,6 +92,8 @@ public sealed partial class Problems
     {
         if (!holds) Add(path, message);
     }
+
+    private static string Nearest(string value) => $" The nearest is {value}.";
 
     private static string Spaced(string unit) => unit.Length == 0 ? "" : " " + unit;
 }

@@ -35,7 +35,7 @@ public class CatalogueTests
     [Theory]
     [InlineData("", "file")]
     [InlineData("name,kind\nBar,filament\n", "file")]
-    [InlineData("name,kind,watts,colour\nBar,filament,5,red\n", "file")]
+    [InlineData("name,kind,watts,hue\nBar,filament,5,red\n", "file")]
     [InlineData("name,kind,watts\nGood,filament,55\nBar,filament,many\n", "row 3, watts")]
     [InlineData("name,kind,watts\nBar,candle,5\n", "row 2, kind")]
     [InlineData("name,kind,watts\n,filament,5\n", "row 2, name")]
@@ -94,11 +94,14 @@ public class CatalogueTests
     private const string Everything = """
         {"fixture":{"id":"everything","name":"=Lamp; with, all","functions":[
           {"id":"main","kind":"regulatedLed","watts":41.7,"ratedVolts":24,"plus":"white","minus":"black","turnOnVolts":9.5,"dropOutVolts":17.25,"dimPin":"dim lead","dimFraction":0.3,"maxVolts":33},
-          {"id":"back","kind":"resistorLed","watts":0.1,"ratedVolts":24,"plus":"amber","minus":"black"},
+          {"id":"back","kind":"resistorLed","watts":0.1,"ratedVolts":24,"plus":"amber","minus":"black","amps":0.25,"colour":"amber"},
           {"id":"side","kind":"filament","watts":5,"ratedVolts":24,"plus":"red","minus":"black"}],
          "sparePins":["blue","second spare"],
          "body":{"widthMillimetres":1270,"heightMillimetres":80.5,"depthMillimetres":90,"kilograms":7.25,"holds":[{"kind":"feet","fromMillimetres":700,"toMillimetres":1100},{"kind":"stud","fromMillimetres":8,"toMillimetres":8}],
-                 "radiusMillimetres":1700,"tailMillimetres":310,"behindMillimetres":42,"lead":"right","tiltDegrees":12.5}},
+                 "radiusMillimetres":1700,"tailMillimetres":310,"behindMillimetres":42,"lead":"right","tiltDegrees":12.5,"segmentMillimetres":42.5},
+         "harnessWire":"2.5 mm²","harnessFuseAmps":20,"sealed":true,"covered":true,
+         "bracket":{"name":"+Arm | two","kind":"homeMade","goesOn":[{"kind":"clamp","fromMillimetres":38,"toMillimetres":63.5}],"takes":[{"kind":"feet","fromMillimetres":600,"toMillimetres":1150},{"kind":"ears","fromMillimetres":1280,"toMillimetres":1290}],
+                    "hole":"third from the left","offsetMillimetres":-12.5,"riseMillimetres":20,"turnedOver":true,"shimMillimetres":1.5,"kilograms":1.75,"pieces":2,"holdsRow":true,"extraHole":true,"underFactoryBolt":true}},
          "lumens":21000,"price":310.05}
         """;
 

@@ -14,6 +14,40 @@ public class JobTests
         """;
 
     [Fact]
+    public async Task A_job_starts_from_the_plan_of_another_without_what_was_measured_there()
+    {
+        await using var server = await RunningServer.EmptyAsync();
+        var (_, first) = await server.PostAsync("/api/jobs", """{"name":"First","systemVolts":24,"units":"imperial"}""");
+        var rig = JsonNode.Parse(first.GetProperty("rig").GetRawText())!;
+        rig["vehicle"]!["reverse"]!["wires"] = new JsonArray(new JsonObject { ["end"] = "rear", ["colour"] = "green", ["provenOn"] = "2026-11-20" });
+        await server.SendAsync(HttpMethod.Put, $"/api/jobs/{first.GetProperty("id").GetString()}/rig", new JsonObject { ["onRevision"] = 1, ["idempotencyKey"] = "k", ["rig"] = rig }.ToJsonString());
+        var (status, second) = await server.PostAsync("/api/jobs", $$"""{"name":"Second","systemVolts":12,"units":"metric","like":"{{first.GetProperty("id").GetString()}}"}""");
+        Assert.Equal(201, status);
+        var vehicle = second.GetProperty("rig").GetProperty("vehicle");
+        Assert.Equal(24, vehicle.GetProperty("systemVolts").GetInt32());
+        var wire = vehicle.GetProperty("reverse").GetProperty("wires")[0];
+        Assert.Equal(("green", ""), (wire.GetProperty("colour").GetString(), wire.GetProperty("provenOn").GetString()));
+        var (missing, problem) = await server.PostAsync("/api/jobs", """{"name":"Third","systemVolts":12,"units":"metric","like":"nobody"}""");
+        Assert.Equal((400, "like"), (missing, problem.GetProperty("errors").EnumerateObject().Single().Name));
+    }
+
+    [Fact]
+    public async Task A_line_sized_without_a_job_keeps_its_figures_in_a_new_one()
+    {
+        const string Quick = """{"systemVolts":12,"lamps":[{"kind":"regulatedLed","count":2,"watts":60}],"oneWayMetres":4,"return":"body","zone":"engineBay","gauges":"metric","margin":0.5,"dropLimit":0.04}""";
+        await using var server = await RunningServer.EmptyAsync();
+        var (_, sized) = await server.PostAsync("/api/quick-size", Quick);
+        var (status, job) = await server.PostAsync("/api/jobs", $$"""{"name":"Wagon","systemVolts":12,"units":"metric","quick":{{Quick}},"quickName":"Bull bar"}""");
+        Assert.Equal(201, status);
+        Assert.Equal("Bull bar", job.GetProperty("rig").GetProperty("lines")[0].GetProperty("name").GetString());
+        var figures = job.GetProperty("assessment").GetProperty("lines")[0].GetProperty("assessment");
+        foreach (var choice in new[] { "wire", "fuse" })
+            Assert.Equal(sized.GetProperty(choice).GetRawText(), figures.GetProperty(choice).GetRawText());
+        var (bad, problem) = await server.PostAsync("/api/jobs", $$"""{"name":"Wagon","systemVolts":12,"units":"metric","quick":{{Quick}},"quickName":" "}""");
+        Assert.Equal((400, "quickName"), (bad, problem.GetProperty("errors").EnumerateObject().Single().Name));
+    }
+
+    [Fact]
     public async Task A_new_job_is_there_after_a_restart()
     {
         await using var server = await RunningServer.EmptyAsync();

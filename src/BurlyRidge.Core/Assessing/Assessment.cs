@@ -46,6 +46,9 @@ public sealed record Assessment(
 /// <param name="Verdict">The worst of them, and of those about parts that it shares.</param>
 public sealed record AssessedLine(string Id, LineSummary? Summary, LineFigures? Figures, IReadOnlyList<Check> Checks, Verdict Verdict)
 {
+    /// <summary>What of the law is to be looked up before it is used, a sentence each.</summary>
+    public IReadOnlyList<string> Cautions { get; init; } = [];
+
     /// <summary>Sizes of a quick plan, with every size judged; null for a line in full wiring.</summary>
     public LineAssessment? Assessment => Sizes?.Value;
 

@@ -41,15 +41,15 @@ public static class Assessor
         });
     }
 
-    private static AssessedLine Assess(RigSubject subject, Line line, WirePrices prices, LineStudy? study, IReadOnlyList<Check> checks, Verdict shared) => new(
-        line.Id,
-        study is null ? null : LineSummary.Of(subject.Saved, subject.Study.Map, study),
-        study is null ? null : LineFigures.Of(study),
-        checks,
-        checks.Select(check => check.Counts).Append(shared).Max())
+    private static AssessedLine Assess(RigSubject subject, Line line, WirePrices prices, LineStudy? study, IReadOnlyList<Check> checks, Verdict shared)
     {
-        Sizes = subject.Whole.Quick.TryGetValue(line.Id, out var sizing) ? new(() => LineAssessment.Of(QuickAsk.Of(subject.Saved, line.Plan!), sizing, prices, checks)) : null,
-    };
+        var summary = study is null ? null : LineSummary.Of(subject.Saved, subject.Study.Map, study);
+        return new(line.Id, summary, study is null ? null : LineFigures.Of(study), checks, checks.Select(check => check.Counts).Append(shared).Max())
+        {
+            Cautions = LineCautions.Of(subject.Rig, study?.Line ?? line, study?.Trigger, summary?.Output ?? ""),
+            Sizes = subject.Whole.Quick.TryGetValue(line.Id, out var sizing) ? new(() => LineAssessment.Of(QuickAsk.Of(subject.Saved, line.Plan!), sizing, prices, checks)) : null,
+        };
+    }
 
     /// <summary>A quick plan by itself on a vehicle, judged by the checks that its sizes are made by.</summary>
     public static LineAssessment Assess(Vehicle vehicle, HouseRules rules, LinePlan plan, WirePrices? prices = null, QuickSizes? sizes = null)

@@ -18,7 +18,7 @@ internal static class Inrush
         var (filament, regulated, all) = (0.0, 0.0, 0.0);
         foreach (var lamp in study.Lines.Where(line => figures.Lines.Contains(line.Line.Id)).SelectMany(line => line.Lamps))
         {
-            var watts = lamp.Function.Watts;
+            var watts = lamp.Function.Power;
             all += watts;
             if (lamp.Function.Kind == LampKind.Filament) filament += watts;
             if (lamp.Function.Kind == LampKind.RegulatedLed) regulated += watts;

@@ -54,6 +54,23 @@ public static class WireTable
     /// <summary>The size of that name in any system, or null.</summary>
     public static WireSize? Find(string name) => ByName.GetValueOrDefault(name);
 
+    /// <summary>The size whose name has the same words and the number nearest to that of <paramref name="name"/>, the thicker of two; null where there is none.</summary>
+    public static WireSize? Nearest(string name)
+    {
+        var (words, number) = Read(name);
+        return number is not { } wanted ? null : ByName.Values.Select(size => (Size: size, Read: Read(size.Name))).Where(other => string.Equals(other.Read.Words, words, StringComparison.OrdinalIgnoreCase))
+            .OrderBy(other => Math.Abs(other.Read.Number!.Value - wanted)).ThenByDescending(other => other.Size.CopperSquareMillimetres).Select(other => other.Size).FirstOrDefault();
+    }
+
+    /// <summary>The number in a name, and what stands round it without spaces; "mm2" is "mm²".</summary>
+    private static (string Words, double? Number) Read(string name)
+    {
+        var digits = string.Concat(name.SkipWhile(letter => !char.IsAsciiDigit(letter)).TakeWhile(letter => char.IsAsciiDigit(letter) || letter is '.' or ','));
+        if (digits.Length == 0) return (name, null);
+        var words = name.Replace(digits, "", StringComparison.Ordinal).Replace(" ", "", StringComparison.Ordinal).Replace("mm2", "mm²", StringComparison.OrdinalIgnoreCase);
+        return (words, double.TryParse(digits.Replace(',', '.'), System.Globalization.CultureInfo.InvariantCulture, out var number) ? number : null);
+    }
+
     private static WireSize ByArea(string name, GaugeSystem system, double area) =>
         new(name, system, area, area, LayFactor * Copper.OhmSquareMillimetresPerMetreAt20 / area);
 

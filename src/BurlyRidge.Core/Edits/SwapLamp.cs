@@ -46,7 +46,7 @@ public sealed record SwapLamp(string Fixture, string Lamp) : EditCommand
         if (line.Plan is not { } plan || !plan.Fixtures.Contains(Fixture)) return line.Plan;
         var at = plan.Fixtures.ToList().IndexOf(Fixture);
         var light = fresh.Functions[0];
-        return plan with { Lamps = [.. plan.Lamps.Select((set, i) => i == at && set.Count == 1 ? new LampSet(light.Kind, 1, light.Watts) : set)] };
+        return plan with { Lamps = [.. plan.Lamps.Select((set, i) => i == at && set.Count == 1 ? new LampSet(light.Kind, 1, light.Power) : set)] };
     }
 
     /// <summary>Terminals of the old lamp's leads and those of the new one that do the same.</summary>
@@ -65,7 +65,7 @@ public sealed record SwapLamp(string Fixture, string Lamp) : EditCommand
 
     private static IEnumerable<string> Words(Rig rig, Fixture old, Fixture fresh, int gone)
     {
-        var (before, after) = (old.Functions.Sum(light => light.Watts), fresh.Functions.Sum(light => light.Watts));
+        var (before, after) = (old.Functions.Sum(light => light.Power), fresh.Functions.Sum(light => light.Power));
         yield return before == after
             ? $"{PartNames.Of(rig)[old.Id]} is {fresh.Name} now, with the same power."
             : $"{PartNames.Of(rig)[old.Id]} is {fresh.Name} now: {Format.Watts(after)} where it was {Format.Watts(before)}. Wires and fuses stay; resize the line where they do not suit.";

@@ -23,7 +23,7 @@ public static class Placing
             [
                 .. rig.Lines,
                 new Line(line, $"{lamp.Fixture.Name}, {char.ToLowerInvariant(mount.Name[0])}{mount.Name[1..]}", new LinePlan(
-                    [.. functions.Take(1).Select(function => new LampSet(function.Kind, 1, function.Watts))],
+                    [.. functions.Take(1).Select(function => new LampSet(function.Kind, 1, function.Power))],
                     GuessMetres, ReturnPath.Wire, [Zone.EngineBay], 105, Trigger.SwitchAlone)
                 {
                     Lay = new PlanLay(mount.Id, new Lay()),

@@ -1,3 +1,5 @@
+using System.Text.Json.Serialization;
+
 namespace BurlyRidge.Core.Parts;
 
 /// <summary>A lamp as bought. Terminals: "id.pin" for every pin that its functions and its dim lead name.</summary>
@@ -64,13 +66,13 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
             var id = $"{Id}.{function.Id}";
             yield return new PartElement(id, $"{Id}.{function.Plus}", $"{Id}.{function.Minus}", function.Kind switch
             {
-                LampKind.RegulatedLed => new Law.RegulatedLamp(function.Watts, function.TurnsOnAt(), function.DropsOutAt())
+                LampKind.RegulatedLed => new Law.RegulatedLamp(function.Power, function.TurnsOnAt(), function.DropsOutAt())
                 {
                     DimmedBy = Dimmer(function),
                     DimFraction = function.DimFraction,
                 },
-                LampKind.ResistorLed => new Law.Load(function.RatedVolts * function.RatedVolts / function.Watts) { OneWay = true },
-                _ => new Law.Filament(function.Watts, function.RatedVolts),
+                LampKind.ResistorLed => new Law.Load(function.RatedVolts * function.RatedVolts / function.Power) { OneWay = true },
+                _ => new Law.Filament(function.Power, function.RatedVolts),
             });
             if (Dimmer(function) is { } dimmer)
                 yield return new PartElement($"{id}.pull-up", $"{Id}.{function.Plus}", dimmer.Plus, new Law.Load(DimPullUpOhms) { Weak = true });
@@ -94,7 +96,7 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
     public StationWord Word(string inside, string name)
     {
         var function = Functions.FirstOrDefault(function => function.Id == inside);
-        return new(StripKind.Lamp, Id, name, function is null ? "" : Functions.Count > 1 ? FunctionName(function) : $"{Format.Watts(function.Watts)}");
+        return new(StripKind.Lamp, Id, name, function is null ? "" : Functions.Count > 1 ? FunctionName(function) : $"{Format.Watts(function.Power)}");
     }
 
     /// <inheritdoc/>
@@ -142,6 +144,13 @@ public sealed record LampFunction(
     /// <summary>The most that it may get for good, V; null: 1.3 times its rated volts, which is 15.6 of 12 (typical).</summary>
     public double? MaxVolts { get; init; }
 
+    /// <summary>Current at its rated volts, as printed or measured, A; null: as its watts have it. It counts before the watts.</summary>
+    public double? Amps { get; init; }
+
+    /// <summary>The power that it is judged by, W at its rated volts.</summary>
+    [JsonIgnore]
+    public double Power => Amps is { } amps ? amps * RatedVolts : Watts;
+
     /// <summary>The colour of its light.</summary>
     public LightColour Colour { get; init; } = LightColour.White;
 
@@ -162,6 +171,7 @@ public sealed record LampFunction(
     {
         problems.Id($"{path}.id", Id);
         problems.Above($"{path}.watts", Watts, 0, 5000, "W");
+        if (Amps is { } amps) problems.Above($"{path}.amps", amps, 0, 500, "A");
         problems.Within($"{path}.ratedVolts", RatedVolts, 6, 60, "V");
         if (TurnOnVolts is { } on) problems.Within($"{path}.turnOnVolts", on, 0, 60, "V");
         if (DropOutVolts is { } dropOut) problems.Within($"{path}.dropOutVolts", dropOut, 1, 60, "V");

@@ -18,7 +18,7 @@ public sealed record LampStudy(string Id, LampFunction Function, double OffVolts
     private const double OnFraction = 0.3;
 
     /// <summary>Whether it is on in what was solved.</summary>
-    public bool IsOn(SolvedHarness solved) => Math.Abs(solved.Amps(Id)) > OnFraction * Function.Watts / Function.RatedVolts;
+    public bool IsOn(SolvedHarness solved) => Math.Abs(solved.Amps(Id)) > OnFraction * Function.Power / Function.RatedVolts;
 
     /// <summary>The same with everything of the rig on; null where it is not on then, or nothing else is judged beside it.</summary>
     public LampTogether? Together { get; init; }
@@ -118,10 +118,10 @@ public sealed record LineStudy(
         if (lamps.Count == 0) return default;
         var spread = lamps.GroupBy(lamp => (lamp.Function!.Kind, lamp.Function.RatedVolts), lamp => off.Across(lamp.Id))
             .Max(alike => alike.Max() - alike.Min());
-        var least = MinorFraction * lamps.Sum(lamp => lamp.Function!.Watts);
-        var largest = lamps.Max(lamp => lamp.Function!.Watts);
-        var drops = lamps.Select(lamp => (lamp.Function!.Kind, lamp.Function.Watts, Drop(slice, trigger.Source, off, lamp.Id).Fraction, Limit: slice.HouseRules.DropLimit(lamp.Function.Kind))).ToList();
-        var worst = drops.Where(lamp => lamp.Watts >= Math.Min(least, largest)).MaxBy(lamp => lamp.Fraction - lamp.Limit);
+        var least = MinorFraction * lamps.Sum(lamp => lamp.Function!.Power);
+        var largest = lamps.Max(lamp => lamp.Function!.Power);
+        var drops = lamps.Select(lamp => (lamp.Function!.Kind, lamp.Function.Power, Drop(slice, trigger.Source, off, lamp.Id).Fraction, Limit: slice.HouseRules.DropLimit(lamp.Function.Kind))).ToList();
+        var worst = drops.Where(lamp => lamp.Power >= Math.Min(least, largest)).MaxBy(lamp => lamp.Fraction - lamp.Limit);
         var dim = drops.Where(lamp => lamp.Kind != LampKind.RegulatedLed).Select(lamp => lamp.Fraction - Limits.WorstDropFraction).DefaultIfEmpty(0).Max();
         return new LineDrop(worst.Fraction, worst.Fraction - worst.Limit, spread / slice.Vehicle.SystemVolts, dim);
     }

@@ -65,7 +65,7 @@ internal static class FrontTemplates
         var lamps = builder.ToLamps($"{relay}.87", builder.Metres);
         var second = builder.Lamp.Functions[1];
         builder.Lights(lamps, second);
-        var fuse = builder.Fuse("backlight-fuse", Math.Max(1, lamps.Count * second.Watts / builder.Rig.Vehicle.SystemVolts / 0.8));
+        var fuse = builder.Fuse("backlight-fuse", Math.Max(1, lamps.Count * second.Power / builder.Rig.Vehicle.SystemVolts / 0.8));
         builder.Power($"{splice}.c", $"{fuse}.in", LineBuilder.BesideMetres);
         var part = builder.Switch("backlight-switch");
         builder.ToDash($"{fuse}.out", $"{part}.in");

@@ -96,7 +96,7 @@ internal sealed class LineBuilder
     /// <summary>Where the lamps sit, as zones of their wires.</summary>
     public IReadOnlyList<Zone> LampZones => Zones ?? (Use is LineUse.Inside ? [Zone.Cabin] : Metres > 2.5 ? [Zone.EngineBay, Zone.Exterior] : [Zone.EngineBay]);
 
-    public double Watts => Wanted.Lamps.Sum(lamp => lamp.Functions[0].Watts);
+    public double Watts => Wanted.Lamps.Sum(lamp => lamp.Functions[0].Power);
 
     public double Amps => Watts / Rig.Vehicle.SystemVolts;
 

@@ -29,14 +29,14 @@ internal static class OutputTemplates
         },
         new("parking-light", "From the parking-light wire", "Markers that come on with the side lights, behind a small fuse of their own.", 3, [])
         {
-            WhyNot = (rig, lamp) => 3 * lamp.Functions[0].Watts / rig.Vehicle.SystemVolts > 3 || rig.Vehicle.SideLight.ModuleDriven == true ? "The parking-light wire does not give that: take a relay." : null,
+            WhyNot = (rig, lamp) => 3 * lamp.Functions[0].Power / rig.Vehicle.SystemVolts > 3 || rig.Vehicle.SideLight.ModuleDriven == true ? "The parking-light wire does not give that: take a relay." : null,
             Build = ParkingLight,
         },
     ];
 
     private static string? NoneFree(Rig rig, Fixture lamp)
     {
-        var amps = lamp.Functions[0].Watts / rig.Vehicle.SystemVolts;
+        var amps = lamp.Functions[0].Power / rig.Vehicle.SystemVolts;
         return rig.Vehicle.AuxOutputs.Count > 0 && Outputs.OfVehicle(rig, amps).Count == 0 ? "No factory output that is free carries it." : null;
     }
 

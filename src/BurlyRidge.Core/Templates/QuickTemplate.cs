@@ -112,7 +112,7 @@ internal static class QuickTemplate
 
     /// <summary>The power of its lamps; those that are bought already count as they are.</summary>
     public static LampWatts Watts(Rig rig, LinePlan plan) => LampWatts.Of(
-        Lights(rig, plan).Select(light => new LampSet(light.Kind, 1, light.Watts, AtVolts: light.RatedVolts)), rig.Vehicle.SystemVolts);
+        Lights(rig, plan).Select(light => new LampSet(light.Kind, 1, light.Power, AtVolts: light.RatedVolts)), rig.Vehicle.SystemVolts);
 
     private static IEnumerable<LampFunction> Lights(Rig rig, LinePlan plan) =>
         Lamps(new Line("", "", plan), plan, Bought(rig, plan), rig.Vehicle.SystemVolts).Select(lamp => lamp.Functions[0]);

@@ -11,7 +11,7 @@ internal static class RearTemplates
         new("rear-relay", "Relay at the rear, on with the reversing lamp", "Power runs the length of the vehicle; the relay sits at the lamps and the reversing lamp beside it pulls it in. Leads that are not used are capped.", 2, []) { Build = RearRelay },
         new("rear-socket", "Straight from the reversing pin of the trailer socket", "No relay, no fuse of its own: for a small pair that the reversing lamps' own fuse carries.", 2, [])
         {
-            WhyNot = (rig, lamp) => lamp.Functions[0].Watts * 2 / rig.Vehicle.SystemVolts > rig.Vehicle.Reverse.TakenFuseAmps / 2 || rig.Vehicle.Reverse.ModuleDriven == true
+            WhyNot = (rig, lamp) => lamp.Functions[0].Power * 2 / rig.Vehicle.SystemVolts > rig.Vehicle.Reverse.TakenFuseAmps / 2 || rig.Vehicle.Reverse.ModuleDriven == true
                 ? "The reversing lamps' own circuit does not carry that: take a relay." : null,
             Build = Socket,
         },

@@ -18,7 +18,7 @@ internal static class SupplyTemplates
         new("second-battery", "Camp lamps on a second battery, switched in the minus", "Both plus wires live all the time, the switch in the minus: allowed, and flagged, for the lamp stays live when off. The tail has a fuse of its own.", 2, [])
         {
             WhyNot = (rig, lamp) => rig.Vehicle.BatteryLink == BatteryLink.Series ? "The batteries are in series: a second one for camp is for 12 V vehicles."
-                : 2 * lamp.Functions[0].Watts / rig.Vehicle.SystemVolts > Sizing.Limits.SwitchAmps * rig.HouseRules.FuseLoadFraction ? "Two of these are more than a small switch in the minus carries: take a harness with a relay." : null,
+                : 2 * lamp.Functions[0].Power / rig.Vehicle.SystemVolts > Sizing.Limits.SwitchAmps * rig.HouseRules.FuseLoadFraction ? "Two of these are more than a small switch in the minus carries: take a harness with a relay." : null,
             Build = SecondBattery,
         },
         new("series-24", "On a 24 V truck, from both batteries in series", "Work lamps and beacons at 24 V: half the current, a 24 V coil, lamps that are made for it.", 1, [TemplateQuestion.Return])

@@ -22,9 +22,9 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
     /// <summary>The columns as they are written.</summary>
     public static IReadOnlyList<string> Columns { get; } =
     [
-        "id", "name", "light", "kind", "watts", "volts", "plus", "minus", "turn_on_v", "drop_out_v", "max_volts", "dim_lead", "dim_part",
+        "id", "name", "light", "kind", "watts", "volts", "plus", "minus", "turn_on_v", "drop_out_v", "max_volts", "dim_lead", "dim_part", "amps", "colour",
         "spare_leads", "lumens", "price", "width_mm", "height_mm", "depth_mm", "kg", "hold", "hold_from_mm", "hold_to_mm",
-        "radius_mm", "tail_mm", "behind_mm", "lead_side", "tilt_deg",
+        "radius_mm", "tail_mm", "behind_mm", "lead_side", "tilt_deg", "segment_mm", "sealed", "cover", "harness_wire", "harness_fuse_a", .. BracketCells.Columns,
     ];
 
     private bool bad;
@@ -43,14 +43,15 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
             IReadOnlyList<string> ofLight =
             [
                 Text(fixture.Id), Text(fixture.Name), Text(light.Id), Camel(light.Kind.ToString()), Figure(light.Watts), Figure(light.RatedVolts), Text(light.Plus), Text(light.Minus),
-                Figure(light.TurnOnVolts), Figure(light.DropOutVolts), Figure(light.MaxVolts), Text(light.DimPin ?? ""), Figure(light.DimFraction),
+                Figure(light.TurnOnVolts), Figure(light.DropOutVolts), Figure(light.MaxVolts), Text(light.DimPin ?? ""), Figure(light.DimFraction), Figure(light.Amps), Camel(light.Colour.ToString()),
             ];
             yield return i > 0 ? [.. ofLight, .. Enumerable.Repeat("", Columns.Count - ofLight.Count)] :
             [
                 .. ofLight, Text(string.Join(Between, fixture.SparePins)), Figure(lumens), Figure(price),
                 Figure(body?.WidthMillimetres), Figure(body?.HeightMillimetres), Figure(body?.DepthMillimetres), Figure(body?.Kilograms),
-                string.Join(Between, holds.Select(hold => Camel(hold.Kind.ToString()))), string.Join(Between, holds.Select(hold => Figure(hold.FromMillimetres))), string.Join(Between, holds.Select(hold => Figure(hold.ToMillimetres))),
+                .. OfHolds(holds),
                 Figure(body?.RadiusMillimetres), Figure(body?.TailMillimetres), Figure(body?.BehindMillimetres), body?.Lead is { } side ? Camel(side.ToString()) : "", Figure(body?.TiltDegrees),
+                Figure(body?.SegmentMillimetres), YesNo(fixture.Sealed), YesNo(fixture.Covered), Text(fixture.HarnessWire ?? ""), Figure(fixture.HarnessFuseAmps), .. BracketCells.Of(fixture.Bracket),
             ];
         }
     }
@@ -74,6 +75,11 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
             {
                 SparePins = [.. Parts("spare_leads")],
                 Body = Body(),
+                Sealed = Maybe("sealed"),
+                Covered = Maybe("cover") ?? false,
+                HarnessWire = Given("harness_wire"),
+                HarnessFuseAmps = NumberOf("harness_fuse_a"),
+                Bracket = BracketCells.Read(this),
             },
             NumberOf("lumens") ?? 0, NumberOf("price") ?? 0);
         return bad ? null : lamp;
@@ -94,6 +100,8 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
             MaxVolts = NumberOf("max_volts"),
             DimPin = Given("dim_lead"),
             DimFraction = NumberOf("dim_part") ?? light.DimFraction,
+            Amps = NumberOf("amps"),
+            Colour = Choice("colour", LampWords.Colours) ?? light.Colour,
         };
     }
 
@@ -106,7 +114,7 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
             Refuse("width_mm", "Give width, height and depth, or none of them.");
             return null;
         }
-        var body = new LampDimensions(width.Value, height.Value, depth.Value, NumberOf("kg") ?? UsualKilograms) { Holds = [.. Holds()] };
+        var body = new LampDimensions(width.Value, height.Value, depth.Value, NumberOf("kg") ?? UsualKilograms) { Holds = [.. Holds("hold")] };
         return body with
         {
             RadiusMillimetres = NumberOf("radius_mm"),
@@ -114,19 +122,33 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
             BehindMillimetres = NumberOf("behind_mm") ?? body.BehindMillimetres,
             Lead = Choice("lead_side", LampWords.Sides),
             TiltDegrees = NumberOf("tilt_deg") ?? body.TiltDegrees,
+            SegmentMillimetres = NumberOf("segment_mm"),
         };
     }
 
-    private IEnumerable<Holder> Holds()
+    /// <summary>Ways of holding from three columns: kind, least and most, each with its entries side by side.</summary>
+    internal IEnumerable<Holder> Holds(string column)
     {
-        var (kinds, from, to) = (Parts("hold"), Parts("hold_from_mm"), Parts("hold_to_mm"));
+        var (kinds, from, to) = (Parts(column), Parts($"{column}_from_mm"), Parts($"{column}_to_mm"));
         for (var i = 0; i < kinds.Length; i++)
         {
-            if (Choice("hold", kinds[i], LampWords.Holds) is not { } kind) continue;
-            var least = i < from.Length ? NumberOf("hold_from_mm", from[i]) ?? 0 : 0;
-            yield return new Holder(kind, least, i < to.Length ? NumberOf("hold_to_mm", to[i]) ?? least : least);
+            if (Choice(column, kinds[i], LampWords.Holds) is not { } kind) continue;
+            var least = i < from.Length ? NumberOf($"{column}_from_mm", from[i]) ?? 0 : 0;
+            yield return new Holder(kind, least, i < to.Length ? NumberOf($"{column}_to_mm", to[i]) ?? least : least);
         }
     }
+
+    /// <summary>The three cells of ways of holding.</summary>
+    internal static IEnumerable<string> OfHolds(IReadOnlyList<Holder> holds) =>
+    [
+        string.Join(Between, holds.Select(hold => Camel(hold.Kind.ToString()))),
+        string.Join(Between, holds.Select(hold => Figure(hold.FromMillimetres))),
+        string.Join(Between, holds.Select(hold => Figure(hold.ToMillimetres))),
+    ];
+
+    internal bool? Maybe(string column) => Choice(column, LampWords.YesNo) switch { Catalogue.YesNo.Yes => true, Catalogue.YesNo.No => false, _ => null };
+
+    internal static string YesNo(bool? so) => so switch { true => "yes", false => "no", null => "" };
 
     private string Cell(string column)
     {
@@ -134,11 +156,11 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
         return text.Length > 1 && text[0] == Harmless && Formulas.Contains(text[1], StringComparison.Ordinal) ? text[1..] : text;
     }
 
-    private string? Given(string column) => Cell(column) is { Length: > 0 } text ? text : null;
+    internal string? Given(string column) => Cell(column) is { Length: > 0 } text ? text : null;
 
     private string[] Parts(string column) => Cell(column).Split(Between, StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
 
-    private double? NumberOf(string column) => NumberOf(column, Cell(column));
+    internal double? NumberOf(string column) => NumberOf(column, Cell(column));
 
     private double? NumberOf(string column, string text)
     {
@@ -156,7 +178,7 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
         return null;
     }
 
-    private T? Choice<T>(string column, IReadOnlyDictionary<string, T> words) where T : struct, Enum => Choice(column, Cell(column), words);
+    internal T? Choice<T>(string column, IReadOnlyDictionary<string, T> words) where T : struct, Enum => Choice(column, Cell(column), words);
 
     private T? Choice<T>(string column, string text, IReadOnlyDictionary<string, T> words) where T : struct, Enum
     {
@@ -172,11 +194,11 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
         problems.Add(new Problem($"row {Number}, {column}", message));
     }
 
-    private static string Text(string text) => text.Length > 0 && Formulas.Contains(text[0], StringComparison.Ordinal) ? Harmless + text : text;
+    internal static string Text(string text) => text.Length > 0 && Formulas.Contains(text[0], StringComparison.Ordinal) ? Harmless + text : text;
 
-    private static string Figure(double? value) => value?.ToString("R", CultureInfo.InvariantCulture) ?? "";
+    internal static string Figure(double? value) => value?.ToString("R", CultureInfo.InvariantCulture) ?? "";
 
-    private static string Camel(string name) => char.ToLowerInvariant(name[0]) + name[1..];
+    internal static string Camel(string name) => char.ToLowerInvariant(name[0]) + name[1..];
 
     [GeneratedRegex(@"^[+-]?[1-9]\d{0,2},\d{3}$")]
     private static partial Regex Doubtful();

@@ -16,10 +16,29 @@ internal static class LampWords
     /// <summary>Sides.</summary>
     public static IReadOnlyDictionary<string, Side> Sides { get; } = Words(("Left", Side.Left), ("Right", Side.Right));
 
+    /// <summary>Colours of light.</summary>
+    public static IReadOnlyDictionary<string, LightColour> Colours { get; } = Words<LightColour>();
+
+    /// <summary>Kinds of bracket.</summary>
+    public static IReadOnlyDictionary<string, BracketKind> Brackets { get; } = Words(("Made in the shop", BracketKind.HomeMade));
+
+    /// <summary>What is so or not so.</summary>
+    public static IReadOnlyDictionary<string, YesNo> YesNo { get; } = Words(("true", Catalogue.YesNo.Yes), ("false", Catalogue.YesNo.No));
+
     private static Dictionary<string, T> Words<T>(params (string Shown, T Value)[] shown) where T : struct, Enum
     {
         var words = Enum.GetValues<T>().ToDictionary(value => value.ToString(), value => value, StringComparer.OrdinalIgnoreCase);
         foreach (var (word, value) in shown) words[word] = value;
         return words;
     }
+}
+
+/// <summary>What is so or not so, in a table.</summary>
+internal enum YesNo
+{
+    /// <summary>Yes.</summary>
+    Yes,
+
+    /// <summary>No.</summary>
+    No,
 }

@@ -39,7 +39,7 @@ internal static class LampRunsCheck
     /// <summary>The least that it gets where it is on, and when.</summary>
     private static (double Volts, string State) Least(RigSubject subject, LineStudy line, LampStudy lamp)
     {
-        var glow = lamp.Function.Watts / lamp.Function.RatedVolts / 2;
+        var glow = lamp.Function.Power / lamp.Function.RatedVolts / 2;
         return subject.Study.Whole.Where(whole => Math.Abs(whole.Solved.Amps(lamp.Id)) > glow)
             .Select(whole => (Volts: whole.Solved.Across(lamp.Id), whole.Named.Name))
             .Append((Volts: lamp.OffVolts, Name: "by itself, engine off")).MinBy(found => found.Volts);

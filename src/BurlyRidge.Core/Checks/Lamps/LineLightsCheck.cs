@@ -17,7 +17,7 @@ internal static class LineLightsCheck
     {
         var turned = line.Lamps.FirstOrDefault(lamp => lamp.Function.Kind != LampKind.Filament && Math.Min(line.Off.Across(lamp.Id), line.Running.Across(lamp.Id)) < -ReversedVolts);
         var dark = line.Lamps.Where(lamp => lamp == turned ||
-            Math.Max(Math.Abs(line.Off.Amps(lamp.Id)), Math.Abs(line.Running.Amps(lamp.Id))) < GlowFraction * lamp.Function.Watts / lamp.Function.RatedVolts).ToList();
+            Math.Max(Math.Abs(line.Off.Amps(lamp.Id)), Math.Abs(line.Running.Amps(lamp.Id))) < GlowFraction * lamp.Function.Power / lamp.Function.RatedVolts).ToList();
         return Kind.Result(dark.Count == 0 ? Verdict.Holds : Verdict.Stop, line.Lamps.Count - dark.Count, line.Lamps.Count, "lamps",
             dark.Count == 0 ? "Every lamp lights when it is turned on."
             : turned is not null ? $"{subject.Names[turned.Id]} is the wrong way round: its plus goes to earth and its earth side to plus. It stays dark. Swap its two wires."

@@ -182,6 +182,7 @@ export const light = tableOf<Of<"fixtures">["functions"][number]>()({
   kind: { as: "choice", label: "Kind", of: choices(kindWords), usual: "regulatedLed" },
   watts: { as: "number", label: "Power", unit: "W" },
   ratedVolts: { as: "number", label: "at", unit: "V" },
+  amps: { as: "number", label: "Or: draws", unit: "A", empty: "as its power" },
   colour: { as: "choice", label: "Colour of its light", of: choices(lightColourWords), usual: "white" },
   maxVolts: { as: "number", label: "Stands up to", unit: "V", empty: "as usual" },
   dropOutVolts: { as: "number", label: "Keeps its power down to", unit: "V", empty: "as usual" },

@@ -12,12 +12,15 @@ export function LineUseFields({
   units,
   messages,
   noteMessages,
+  cautions,
   onChange,
 }: {
   line: Line;
   units: UnitSystem;
   messages?: readonly string[];
   noteMessages?: readonly string[];
+  /** What of the law is to be looked up before it is used. */
+  cautions: readonly string[];
   onChange: (change: Partial<Line>) => void;
 }) {
   return (
@@ -37,6 +40,13 @@ export function LineUseFields({
         optional
         onChange={(metres) => onChange({ metresFromFront: metres ?? null })}
       />
+      {cautions.length > 0 && (
+        <ul aria-label="Cautions" className="col-span-2 grid gap-1 border-l-4 border-ochre pl-2 text-sm">
+          {cautions.map((caution) => (
+            <li key={caution}>{caution}</li>
+          ))}
+        </ul>
+      )}
       <div className="col-span-2">
         <TextField
           label="Note"

@@ -250,6 +250,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                         units={rules.units}
                         messages={said.metresFromFront}
                         noteMessages={said.note}
+                        cautions={chosen.found?.cautions ?? []}
                         onChange={(change) =>
                           editor.edit((current) => withLine(current, chosen.line.id, change))
                         }

@@ -1,4 +1,4 @@
-import { Trash2 } from "lucide-react";
+import { Pencil, Trash2 } from "lucide-react";
 import { useState } from "react";
 import { asked } from "../../api/asked";
 import { api, type OfferedLamp } from "../../api/client";
@@ -39,6 +39,7 @@ export function LampChooser({
     onRemoved(id);
   };
   const [sought, setSought] = useState("");
+  const [changing, setChanging] = useState<OfferedLamp>();
   const shown = lamps.filter(({ lamp }) =>
     lamp.fixture.name.toLowerCase().includes(sought.trim().toLowerCase()),
   );
@@ -86,6 +87,16 @@ export function LampChooser({
                 <Button
                   look="quiet"
                   className="ml-auto shrink-0"
+                  aria-label={`Change ${fixture.name}`}
+                  onClick={() => setChanging(offered)}
+                >
+                  <Pencil size={16} aria-hidden />
+                </Button>
+              )}
+              {offered.own && (
+                <Button
+                  look="quiet"
+                  className="shrink-0"
                   aria-label={`Remove ${fixture.name} from the catalogue`}
                   onClick={() => void remove(offered)}
                 >
@@ -105,12 +116,26 @@ export function LampChooser({
       <Details summary="Add a lamp of your own">
         <OwnLampForm
           systemVolts={systemVolts}
-          onAdded={(added) => {
+          onSaved={(added) => {
             onChanged([added, ...lamps.filter(({ lamp }) => lamp.fixture.id !== added.lamp.fixture.id)]);
             onChoose(added);
           }}
         />
       </Details>
+      {changing && (
+        <Details key={changing.lamp.fixture.id} open summary={`Change ${changing.lamp.fixture.name}`}>
+          <OwnLampForm
+            systemVolts={systemVolts}
+            lamp={changing.lamp}
+            onSaved={(saved) => {
+              onChanged(
+                lamps.map((other) => (other.lamp.fixture.id === saved.lamp.fixture.id ? saved : other)),
+              );
+              setChanging(undefined);
+            }}
+          />
+        </Details>
+      )}
       <Details summary="Take lamps in from a file">
         <LampsFromFile onTaken={onChanged} />
       </Details>

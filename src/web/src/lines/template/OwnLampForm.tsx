@@ -1,91 +1,157 @@
 import { useState } from "react";
 import { asked } from "../../api/asked";
-import { api, type CatalogueLamp, type OfferedLamp } from "../../api/client";
-import { type FieldErrors, sentenceOf } from "../../api/problems";
+import { api, type CatalogueLamp, type Fixture, type OfferedLamp } from "../../api/client";
+import { type FieldErrors, noErrors, sentenceOf, under } from "../../api/problems";
+import { Fields } from "../../fields/Fields";
+import { LampBodyFields } from "../../fields/LampBodyFields";
+import { usualLampBody } from "../../fields/lampTables";
+import { lamp as lampTable, lightPins, light as lightTable } from "../../fields/partTables";
+import { TextsField } from "../../fields/TextsField";
 import { Button } from "../../ui/Button";
-import { ChoiceField } from "../../ui/ChoiceField";
+import { Details } from "../../ui/Details";
 import { NumberField } from "../../ui/NumberField";
+import { Refused } from "../../ui/Refused";
 import { TextField } from "../../ui/TextField";
-import { choices, kindWords } from "../../ui/words";
 
-type Light = CatalogueLamp["fixture"]["functions"][number];
+type Light = Fixture["functions"][number];
 
-/** A lamp that the catalogue does not have yet. */
+/** A lamp that nobody entered yet. */
+const blank = (systemVolts: number): CatalogueLamp => ({
+  fixture: {
+    id: "",
+    name: "",
+    functions: [{ id: "main", kind: "regulatedLed", watts: 20, ratedVolts: systemVolts }],
+  },
+  lumens: 0,
+  price: 0,
+});
+
+/** A lamp of the workshop's own, whole: what it draws, how large it is, how it is held, what it comes with. */
 export function OwnLampForm({
   systemVolts,
-  onAdded,
+  lamp: given,
+  onSaved,
 }: {
   systemVolts: number;
-  onAdded: (lamp: OfferedLamp) => void;
+  /** The one that is changed; without it a new one. */
+  lamp?: CatalogueLamp;
+  onSaved: (lamp: OfferedLamp) => void;
 }) {
-  const [name, setName] = useState("");
-  const [light, setLight] = useState<Light>({
-    id: "main",
-    kind: "regulatedLed",
-    watts: 20,
-    ratedVolts: systemVolts,
-  });
-  const [lumens, setLumens] = useState(0);
-  const [price, setPrice] = useState(0);
-  const [errors, setErrors] = useState<FieldErrors>({});
+  const [lamp, setLamp] = useState(given ?? blank(systemVolts));
+  const [errors, setErrors] = useState<FieldErrors>(noErrors);
   const [trouble, setTrouble] = useState<string>();
-  const add = async () => {
-    const body = { fixture: { id: idOf(name), name, functions: [light] }, lumens, price };
+  const { fixture } = lamp;
+  const said = under(errors, "fixture");
+  const setFixture = (change: Partial<Fixture>) =>
+    setLamp((now) => ({ ...now, fixture: { ...now.fixture, ...change } }));
+  const setLight = (at: number, change: Partial<Light>) =>
+    setFixture({
+      functions: fixture.functions.map((light, i) => (i === at ? { ...light, ...change } : light)),
+    });
+  const save = async () => {
+    const body = { ...lamp, fixture: { ...fixture, id: given ? fixture.id : idOf(fixture.name) } };
     const came = await asked(() => api.PUT("/api/catalogue/lamps", { body }));
     if (came.ok) {
-      setErrors({});
+      setErrors(noErrors);
       setTrouble(undefined);
-      onAdded(came.data);
+      onSaved(came.data);
       return;
     }
-    setErrors(came.refusal.kind === "fields" ? came.refusal.errors : {});
+    setErrors(came.refusal.kind === "fields" ? came.refusal.errors : noErrors);
     setTrouble(sentenceOf(came.refusal));
   };
-  const set = (change: Partial<Light>) => setLight((now) => ({ ...now, ...change }));
   return (
-    <div className="grid gap-2">
-      <TextField label="Name of the lamp" value={name} messages={errors["fixture.name"]} onChange={setName} />
-      <ChoiceField
-        label="Kind"
-        value={light.kind}
-        options={choices(kindWords)}
-        onChange={(kind) => set({ kind })}
+    <div className="grid gap-2" data-own-lamp>
+      <TextField
+        label="Name of the lamp"
+        value={fixture.name}
+        messages={said.name}
+        onChange={(name) => setFixture({ name })}
       />
+      {fixture.functions.map((light, at) => (
+        <fieldset key={light.id} className="grid gap-2" data-light={light.id}>
+          {fixture.functions.length > 1 && <legend className="font-medium">{light.id}</legend>}
+          <Fields
+            table={lightTable}
+            value={light}
+            errors={under(said, `functions[${at}]`)}
+            onChange={(change) => setLight(at, change)}
+          />
+          <Details plain summary="Its leads">
+            <div className="grid grid-cols-2 gap-2">
+              {lightPins.map(({ key, label }) => (
+                <TextField
+                  key={key}
+                  label={label}
+                  value={light[key] ?? ""}
+                  placeholder={key === "dimPin" ? "none" : key}
+                  messages={under(said, `functions[${at}]`)[key]}
+                  onChange={(pin) => setLight(at, { [key]: pin || (key === "dimPin" ? null : key) })}
+                />
+              ))}
+            </div>
+          </Details>
+        </fieldset>
+      ))}
+      <Button
+        className="justify-self-start"
+        onClick={() =>
+          setFixture({
+            functions: [
+              ...fixture.functions,
+              {
+                id: `light-${fixture.functions.length + 1}`,
+                kind: "resistorLed",
+                watts: 3,
+                ratedVolts: systemVolts,
+                plus: `light-${fixture.functions.length + 1}`,
+              },
+            ],
+          })
+        }
+      >
+        Add a second light
+      </Button>
       <div className="grid grid-cols-2 gap-2">
-        <NumberField
-          label="Power"
-          unit="W"
-          value={light.watts}
-          messages={errors["fixture.functions[0].watts"]}
-          onChange={(watts = Number.NaN) => set({ watts })}
-        />
-        <NumberField
-          label="Made for"
-          unit="V"
-          value={light.ratedVolts}
-          messages={errors["fixture.functions[0].ratedVolts"]}
-          onChange={(ratedVolts = Number.NaN) => set({ ratedVolts })}
-        />
         <NumberField
           label="Light"
           unit="lm"
-          value={lumens}
+          value={lamp.lumens}
           messages={errors.lumens}
-          onChange={(value = Number.NaN) => setLumens(value)}
+          onChange={(lumens = Number.NaN) => setLamp({ ...lamp, lumens })}
         />
         <NumberField
           label="Price"
-          value={price}
+          value={lamp.price}
           messages={errors.price}
-          onChange={(value = Number.NaN) => setPrice(value)}
+          onChange={(price = Number.NaN) => setLamp({ ...lamp, price })}
         />
       </div>
-      {trouble && (
-        <p role="alert" className="text-sm font-semibold text-oxide">
-          {trouble}
-        </p>
+      {fixture.body ? (
+        <Details plain open={!given} summary="Size and holding">
+          <LampBodyFields
+            body={fixture.body}
+            errors={under(said, "body")}
+            onChange={(body) => setFixture({ body })}
+          />
+        </Details>
+      ) : (
+        <Button className="justify-self-start" onClick={() => setFixture({ body: usualLampBody })}>
+          Enter its size and how it is held
+        </Button>
       )}
-      <Button onClick={() => void add()}>Add it to the catalogue</Button>
+      <Fields table={lampTable} value={fixture} errors={said} onChange={setFixture} />
+      <TextsField
+        label="Spare lead"
+        another="Add a spare lead"
+        texts={fixture.sparePins ?? []}
+        messagesAt={(at) => said[`sparePins[${at}]`]}
+        onChange={(sparePins) => setFixture({ sparePins: [...sparePins] })}
+      />
+      <Refused said={trouble} />
+      <Button look="main" onClick={() => void save()}>
+        {given ? "Save the lamp" : "Add it to the catalogue"}
+      </Button>
     </div>
   );
 }
