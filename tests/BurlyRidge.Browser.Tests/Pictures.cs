@@ -14,6 +14,8 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         { "walkaround-way", "a way", "night" },
         { "electrics", "electrics", "day" },
         { "parts", "parts", "day" },
+        { "vehicle", "vehicle", "day" },
+        { "own-lamp", "own lamp", "day" },
         { "candidates", "candidates", "day" },
         { "lines", "lines", "day" },
         { "lines-night", "a lead judged", "night" },

@@ -7,7 +7,7 @@ internal static class Screens
 {
     public static IReadOnlyList<string> All { get; } =
     [
-        "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a wire to a part", "find", "reroute", "lines", "a lead judged",
+        "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a bracket", "own lamp", "a wire to a part", "find", "reroute", "lines", "a lead judged",
         "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "ledger", "accepting", "quick size",
         "wiring to print", "legends to print",
     ];
@@ -18,7 +18,7 @@ internal static class Screens
         page.Open(screen == "quick size" ? "/quick-size" : "/");
         switch (screen)
         {
-            case "walkaround" or "measures" or "parts" or "ways" or "a way" or "candidates" or "vehicle" or "electrics" or "a wire to a part" or "find" or "reroute":
+            case "walkaround" or "measures" or "parts" or "ways" or "a way" or "candidates" or "vehicle" or "electrics" or "a bracket" or "a wire to a part" or "find" or "reroute":
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
                 page.Find(By.CssSelector("[data-figure='Wire']"));
                 page.Key("1");
@@ -50,11 +50,15 @@ internal static class Screens
                 page.Press("Diagram");
                 page.Find(By.CssSelector("[data-diagram] svg"));
                 break;
-            case "start":
+            case "start" or "own lamp":
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
                 page.Press("Start from a lamp…");
                 page.Find(By.CssSelector("[data-lamp='square-pod'] input")).Click();
                 page.Find(By.CssSelector("[data-template='power-box']"));
+                if (screen == "start") break;
+                page.Find(By.XPath("//summary[. = 'Add a lamp of your own']")).Click();
+                page.Press("Enter its size and how it is held");
+                page.Field("Width");
                 break;
             case "rules":
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
@@ -124,7 +128,13 @@ internal static class Screens
             case "vehicle":
                 page.Key("b");
                 foreach (var name in new[] { "Stations", "Lanes", "Locations for parts" }) page.Find(By.XPath($"//summary[starts-with(., '{name}')]")).Click();
-                page.Field("Place");
+                foreach (var list in new[] { "stations", "lanes", "spaces" }) page.Find(By.XPath($"//*[@data-body-list = '{list}']//summary")).Click();
+                page.Find(By.CssSelector("[data-body-list='spaces'] [data-field='inReach']"));
+                break;
+            case "a bracket":
+                page.Key("p");
+                page.Find(By.CssSelector("[data-part='plough-l']")).Click();
+                page.Find(By.CssSelector("[data-field='bracket'] [data-field='goesOn']"));
                 break;
             case "electrics":
                 page.Key("e");

@@ -30,7 +30,7 @@ public sealed record ComesOff(string What, int? Fasteners, string FastenerKind, 
             foreach (var cover in (route.Route?.Lanes ?? []).SelectMany(lane => lane.Covers)) yield return (cover, route.NameIn(names));
         if (rig.Body is { } body)
         {
-            var used = rig.Places.Select(place => place.At).ToHashSet(StringComparer.Ordinal);
+            var used = rig.Places.Select(place => place.At).Concat(rig.Lines.Select(line => line.Plan?.Lay?.To).OfType<string>()).ToHashSet(StringComparer.Ordinal);
             foreach (var mount in body.Mounts.Where(mount => used.Contains(mount.Id)))
                 foreach (var cover in mount.Covers) yield return (cover, mount.Name);
             foreach (var space in body.Spaces.Where(space => used.Contains(space.Id)))

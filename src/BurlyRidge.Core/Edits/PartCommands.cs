@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Edits;
@@ -31,6 +32,7 @@ public sealed record PlacePart(string Part, string? At = null) : EditCommand
     {
         var rig = context.Rig;
         if (At is not null && rig.Body?.PlaceNames().Contains(At) != true) return EditOutcome.No("at", $"There is no place called {At}.");
+        if (At is not null && ExistingLeads.TooShort(rig, Part, At) is { } why) return new EditOutcome.NotPossible("The part stays where it is.", why);
         return EditOutcome.Of(rig with
         {
             Places = [.. rig.Places.Where(place => place.Part != Part), .. At is null ? Array.Empty<Place>() : [new Place(Part, At)]],

@@ -5,7 +5,11 @@ namespace BurlyRidge.Core.Rigs;
 /// <summary>A part with what wires may end at, as a person chooses from it.</summary>
 /// <param name="List">The list of the document that it stands in; empty where it has none of its own.</param>
 /// <param name="Kind">What one of its kind is called.</param>
-public sealed record PartCard(string Id, string List, string Name, string Kind, IReadOnlyList<TerminalCard> Terminals);
+public sealed record PartCard(string Id, string List, string Name, string Kind, IReadOnlyList<TerminalCard> Terminals)
+{
+    /// <summary>What follows from its fields alone, a sentence each.</summary>
+    public IReadOnlyList<string> Says { get; init; } = [];
+}
 
 /// <summary>A terminal and the wires at it.</summary>
 /// <param name="Id">"part.pin".</param>
@@ -37,10 +41,14 @@ public static class PartCards
             {
                 var pins = part.Pins() ?? [.. ends[part.Id].Select(end => TerminalIndex.Split(end).Pin), Free(ends[part.Id])];
                 if (pins.Count == 0) continue;
-                cards.Add(new PartCard(part.Id, list.Path, names[part.Id], list.KindOf(part), [.. pins.Distinct().Select(pin => Terminal(pin.Length == 0 ? part.Id : $"{part.Id}.{pin}", pin.Length == 0 ? "" : Told(part, pin)))]));
+                cards.Add(new PartCard(part.Id, list.Path, names[part.Id], list.KindOf(part), [.. pins.Distinct().Select(pin => Terminal(pin.Length == 0 ? part.Id : $"{part.Id}.{pin}", pin.Length == 0 ? "" : Told(part, pin)))]) { Says = Says(part) });
             }
         return cards;
     }
+
+    private static IReadOnlyList<string> Says(IPart part) => part is Joint { PickUp: { } pickUp } && pickUp.Mate() is { } mate
+        ? [$"Cavity {pickUp.Cavity} on the mating face of the vehicle's half is cavity {mate} on that of the other half: one is the mirror of the other. Move pins in both halves alike."]
+        : [];
 
     private static string Told(IPart part, string pin) => part.PinName(pin) is { Length: > 0 } printed ? printed : pin.Replace('-', ' ');
 

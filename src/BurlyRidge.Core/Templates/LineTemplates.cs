@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Templates;
 public static class LineTemplates
 {
     /// <summary>Every template.</summary>
-    public static IReadOnlyList<Template> All { get; } = [.. FrontTemplates.All, .. RearTemplates.All, .. OutputTemplates.All, .. RowTemplates.All, .. SupplyTemplates.All];
+    public static IReadOnlyList<Template> All { get; } = [.. FrontTemplates.All, .. RearTemplates.All, .. OutputTemplates.All, .. RelayBoxTemplates.All, .. RowTemplates.All, .. SupplyTemplates.All];
 
     /// <summary>Each of them beside a rig and a number of lamps.</summary>
     public static IReadOnlyList<OfferedTemplate> For(Rig rig, Fixture lamp, int count)
@@ -34,11 +34,24 @@ public static class LineTemplates
     public static BuiltLine Build(Rig rig, TemplateAnswers request, QuickSizes? sizes = null, CancellationToken cancellation = default)
     {
         if (request.BeamSwitched is { } side) rig = rig with { Vehicle = rig.Vehicle with { HighBeam = rig.Vehicle.HighBeam with { Switched = side } } };
-        var builder = new LineBuilder(rig, new LineWanted(request.Name, [.. Enumerable.Repeat(request.Lamp, request.Count)], request.At, request.Return, request.Metres) { Output = request.Output });
+        var waiting = Waiting(rig, request);
+        IReadOnlyList<Fixture> lamps = [.. waiting, .. Enumerable.Repeat(request.Lamp, request.Count - waiting.Count)];
+        var builder = new LineBuilder(rig, new LineWanted(request.Name, lamps, request.At, request.Return, request.Metres) { Output = request.Output, There = [.. waiting.Select(lamp => lamp.Id)] });
+        if (waiting.Count > 0) builder.Notes.Add(waiting.Count == 1 ? "The lamp that was there already is used." : $"The {waiting.Count} lamps that were there already are used.");
         All.First(template => template.Id == request.Template).Build(builder);
         var sized = WholeRig.Of(builder.Finish(), sizes, cancellation).Resize(builder.LineId, cancellation: cancellation).Rig;
         var own = rig.Runs.Select(run => run.Id).ToHashSet(StringComparer.Ordinal);
         return new BuiltLine(WireColours.OfStarted(sized, builder.LineId, run => !own.Contains(run.Id)), builder.LineId, builder.Notes);
+    }
+
+    /// <summary>Lamps of the kind that stand where they are wanted and that no line lights yet: they are used, and not fitted twice.</summary>
+    private static List<Fixture> Waiting(Rig rig, TemplateAnswers request)
+    {
+        if (request.At is null) return [];
+        var lit = rig.Lines.SelectMany(line => line.Lights.Select(light => TerminalIndex.Split(light).Part).Concat(line.Plan?.Fixtures ?? [])).ToHashSet(StringComparer.Ordinal);
+        var wired = rig.Runs.SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        var here = rig.Places.Where(place => place.At == request.At).Select(place => place.Part).ToHashSet(StringComparer.Ordinal);
+        return [.. rig.Fixtures.Where(lamp => here.Contains(lamp.Id) && !lit.Contains(lamp.Id) && !wired.Contains(lamp.Id) && lamp.Functions.SequenceEqual(request.Lamp.Functions)).Take(request.Count)];
     }
 
     private static string? Burns(Rig rig, Template template, Fixture lamp)

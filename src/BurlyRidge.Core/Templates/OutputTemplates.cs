@@ -85,7 +85,15 @@ internal static class OutputTemplates
         builder.Notes.Add($"A box of eight outputs with a 60 A main fuse beside the battery, its minus on the post, its sense on a fuse tap. {SenseFuseAmpsWords}");
     }
 
-    private static string Output(LineBuilder builder)
+    /// <summary>The smallest factory output that is free: enough for a coil.</summary>
+    internal static string Smallest(LineBuilder builder)
+    {
+        Described(builder);
+        return Outputs.OfVehicle(builder.Rig, 0) is [var smallest, ..] ? smallest : builder.Rig.Vehicle.AuxOutputs.MinBy(output => output.RatingAmps)!.Id;
+    }
+
+    /// <summary>Sees to it that the vehicle has outputs written down.</summary>
+    private static void Described(LineBuilder builder)
     {
         if (builder.Rig.Vehicle.AuxOutputs.Count == 0)
         {
@@ -97,6 +105,11 @@ internal static class OutputTemplates
             };
             builder.Notes.Add("The vehicle had no factory outputs written down: a usual set of 30, 15, 10 and 10 A is taken; put yours in on the Panel.");
         }
+    }
+
+    private static string Output(LineBuilder builder)
+    {
+        Described(builder);
         if (builder.Wanted.Output is { } asked && builder.Rig.Vehicle.AuxOutputs.Any(output => output.Id == asked)) return asked;
         return Outputs.OfVehicle(builder.Rig, builder.DesignAmps) is [var smallest, ..] ? smallest : builder.Rig.Vehicle.AuxOutputs.MaxBy(output => output.RatingAmps)!.Id;
     }

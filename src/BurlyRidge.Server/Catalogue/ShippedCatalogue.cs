@@ -22,7 +22,7 @@ internal static class ShippedCatalogue
         Pod("work-pod-24", "Work pod, 10 to 32 V", 108, 118, 72, 0.9, 28, 2_600, 64, most: 32),
         Bar("work-bar-24", "Work bar, 10 to 32 V", 420, 64, 70, 2.1, 60, 5_400, 130, Feet(200, 380), most: 32),
         new CatalogueLamp(new Fixture("two-light-bar", "Bar with amber backlight",
-            [new LampFunction("main", LampKind.RegulatedLed, 90, Plus: "white", Minus: "black"), new LampFunction("backlight", LampKind.ResistorLed, 8, Plus: "amber", Minus: "black")])
+            [new LampFunction("main", LampKind.RegulatedLed, 90, Plus: "white", Minus: "black"), new LampFunction("backlight", LampKind.ResistorLed, 8, Plus: "amber", Minus: "black") { Colour = LightColour.Amber }])
         {
             Body = new LampDimensions(560, 62, 70, 2.6) { Holds = [Feet(260, 500)], TailMillimetres = 300 },
         }, 8_200, 185),
@@ -37,6 +37,7 @@ internal static class ShippedCatalogue
         }, 60, 14),
         new CatalogueLamp(new Fixture("driving-round", "Round driving lamp, filament", [new LampFunction("main", LampKind.Filament, 100)])
         {
+            Covered = true,
             Body = new LampDimensions(180, 190, 110, 1.6) { Holds = [new Holder(HolderKind.Stud, 10, 10)], TailMillimetres = 200 },
         }, 1_700, 66),
         Bar("opening-strip", "Opening strip", 480, 22, 14, 0.2, 9, 700, 28, Feet(120, 460)),
@@ -65,6 +66,7 @@ internal static class ShippedCatalogue
         string id, string name, double width, double height, double depth, double kilograms, double watts, double lumens, double price, Holder hold, double? radius = null, double? most = null) =>
         new(Lamp(id, name, watts, most) with
         {
+            Sealed = true,
             Body = new LampDimensions(width, height, depth, kilograms) { Holds = [hold], RadiusMillimetres = radius, TailMillimetres = 300, Lead = Side.Left },
         }, lumens, price);
 
@@ -72,6 +74,7 @@ internal static class ShippedCatalogue
         string id, string name, double width, double height, double depth, double kilograms, double watts, double lumens, double price, double? most = null) =>
         new(Lamp(id, name, watts, most) with
         {
+            Sealed = true,
             Body = new LampDimensions(width, height, depth, kilograms) { Holds = [new Holder(HolderKind.Stud, 8, 8)], TailMillimetres = 150 },
         }, lumens, price);
 }

@@ -14,6 +14,12 @@ internal static class ChipperTruck
         "24 V, two batteries in series. Storm call-outs: flood light over the chipper and along the boom.",
         Rig.Empty(24, UnitSystem.Metric) with
         {
+            Vehicle = Vehicle.Usual(24) with
+            {
+                Batteries = [new Battery("battery-1", 140) { Kind = BatteryKind.Flooded, Side = Side.Left }, new Battery("battery-2", 140) { Kind = BatteryKind.Flooded, Side = Side.Left }],
+                IndicatorLeft = new SignalLamp { Watts = 46, Pulsed = true },
+                IndicatorRight = new SignalLamp { Watts = 46, Pulsed = true },
+            },
             HouseRules = new HouseRules { Gauges = GaugeSystem.Metric },
             Lines =
             [
@@ -23,7 +29,7 @@ internal static class ChipperTruck
                 Wired("boom", "Boom lamps behind the converter", "boom-1", "boom-2", "boom-3"),
                 Wired("beacon", "Cab beacon", "cab-beacon"),
             ],
-            Fixtures = [Lamp("boom-1", "Pod", 18), Lamp("boom-2", "Pod", 18), Lamp("boom-3", "Pod", 18), Lamp("cab-beacon", "Beacon", 60, 24, LampKind.Filament)],
+            Fixtures = [Lamp("boom-1", "Pod", 18), Lamp("boom-2", "Pod", 18), Lamp("boom-3", "Pod", 18), Lamp("cab-beacon", "Beacon", 60, 24, LampKind.Filament).Of(LightColour.Amber)],
             Protection = [Blade("boom-fuse", 10), Blade("pod-fuse", 7.5), Blade("beacon-fuse", 5)],
             Switches = [OnOff("boom-switch"), OnOff("beacon-switch")],
             Converters = [new Converter("step-down", "Converter 24 to 12", 13.2, 12, 20)],

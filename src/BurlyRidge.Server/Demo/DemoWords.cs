@@ -27,6 +27,9 @@ internal static class DemoWords
     public static Fixture Sized(this Fixture lamp, double width, double height, double depth, double kilograms, HolderKind kind, double from, double to) =>
         lamp with { Body = new LampDimensions(width, height, depth, kilograms) { Holds = [new Holder(kind, from, to)], TailMillimetres = 300 } };
 
+    /// <summary>The lamp with light of a colour.</summary>
+    public static Fixture Of(this Fixture lamp, LightColour colour) => lamp with { Functions = [lamp.Functions[0] with { Colour = colour }] };
+
     public static Place[] Places(string at, params string[] parts) => [.. parts.Select(part => new Place(part, at))];
 
     public static ProtectiveDevice Blade(string id, double amps) => new(id, new Fuse(amps, FuseFamily.Blade));

@@ -18,18 +18,22 @@ internal static class OrchardPickup
         {
             Vehicle = Vehicle.Usual(12) with
             {
-                HighBeam = new SignalLamp { Watts = 110, Switched = SwitchedSide.Minus },
+                HighBeam = new SignalLamp
+                {
+                    Watts = 110, Switched = SwitchedSide.Minus,
+                    Wires = [new FoundWire { End = VehicleEnd.Front, Side = Side.Right, Colour = "red/black", Reached = "behind the headlamp", ProvenOn = "2026-11-04" }],
+                },
                 AuxOutputs =
                 [
-                    new("aux-1", 25, "4 mm²", Feed.Battery), new("aux-2", 25, "4 mm²", Feed.Ignition), new("aux-3", 10, "1.5 mm²", Feed.Ignition), new("aux-4", 15, "2.5 mm²", Feed.Ignition),
+                    new("aux-1", 25, "4 mm²", Feed.Battery) { Legend = "Boom", Colour = "orange", FarColour = "orange/white", EndsAt = "beside the fuse box" }, new("aux-2", 25, "4 mm²", Feed.Ignition), new("aux-3", 10, "1.5 mm²", Feed.Ignition), new("aux-4", 15, "2.5 mm²", Feed.Ignition),
                 ],
-                PassThroughs = [new PassThrough("lead-violet", "2.5 mm²", 4.4, "violet", "engine bay", "rear quarter")],
+                PassThroughs = [new PassThrough("lead-violet", "2.5 mm²", 4.4, "violet", "engine bay", "rear quarter") { FarColour = "brown", Passes = [new LeadStop("left sill", "violet")] }],
             },
             HouseRules = new HouseRules { Gauges = GaugeSystem.Metric, MarginFraction = 0.5 },
             Body = GenericBody.Of(BodyKind.SingleCab),
             Places =
             [
-                .. Places("battery", "drive-fuse"), .. Places("bay-shelf", "drive-relay"), .. Places("grille-slot", "drive-l", "drive-r"), .. Places("grille", "stud-front"),
+                .. Places("battery", "drive-fuse"), new Place("drive-relay", "bay-shelf") { HeldBy = Fastening.BatteryBracket, Terminals = Points.Down }, .. Places("grille", "drive-pick-up"), .. Places("grille-slot", "drive-l", "drive-r"), .. Places("grille", "stud-front"),
                 .. Places("dash-blank", "drive-switch"),
             ],
             PartBodies =
@@ -54,19 +58,25 @@ internal static class OrchardPickup
             Protection = [Blade("drive-fuse", 15)],
             Relays = [new Relay("drive-relay", 40) { CoilDiode = true }],
             Switches = [OnOff("drive-switch") with { Lamps = [new SwitchLamp("light", "in", "lamp-earth")] }],
-            Joints = [new Joint("boom-plug", JointKind.Plug, Zone.Exterior), new Joint("tail-plug", JointKind.Plug, Zone.Exterior)],
+            Joints =
+            [
+                new Joint("boom-plug", JointKind.Plug, Zone.Exterior) { Sealed = true }, new Joint("tail-plug", JointKind.Plug, Zone.Exterior) { Sealed = true },
+                new Joint("drive-pick-up", JointKind.Plug) { Sealed = true, PickUp = new PickUp { End = VehicleEnd.Front, Side = Side.Right, Plug = "three cavities", Columns = 3, Cavity = 1 } },
+            ],
+            Loads = [new Load("spray-pump", "Spray pump", 5) { DutyFraction = 0.4 }],
             Earths = [new Earth("stud-front", EarthKind.Stud), new Earth("stud-rear", EarthKind.Stud, BodyMilliohms: 12)],
             Runs =
             [
                 Run("aux-1.out", "boom-plug.a", 0.8, "4 mm²"), Run("boom-plug.b", "boom-bar.plus", 1.4, "4 mm²", Zone.Exterior), Run("boom-bar.minus", "stud-front", 0.7, "4 mm²", Zone.Exterior),
                 Run("aux-4.out", "lead-violet.a", 0.4, "2.5 mm²", Zone.Cabin), Run("lead-violet.b", "tail-plug.a", 1.2, "2.5 mm²", Zone.Underbody),
                 Run("tail-plug.b", "tail-l.plus", 0.3, "1.5 mm²", Zone.Exterior), Run("tail-plug.b", "tail-r.plus", 1.3, "1.5 mm²", Zone.Exterior),
+                Run("aux-3.out", "spray-pump.plus", 2.4, "1.5 mm²", Zone.Underbody), Run("spray-pump.minus", "stud-rear", 0.8, "1.5 mm²", Zone.Underbody),
                 Run("tail-l.minus", "stud-rear", 0.4, "1.5 mm²", Zone.Exterior), Run("tail-r.minus", "stud-rear", 0.9, "1.5 mm²", Zone.Exterior),
                 .. new[]
                 {
                     Run("battery.plus", "drive-fuse.in", 0.15, "4 mm²"), Run("drive-fuse.out", "drive-relay.30", 0.3, "4 mm²"), Run("drive-relay.87", "drive-l.plus", 1.6, "4 mm²"),
                     Run("drive-l.plus", "drive-r.plus", 1.1, "2.5 mm²", Zone.Exterior), Run("drive-l.minus", "stud-front", 0.4, "2.5 mm²", Zone.Exterior), Run("drive-r.minus", "stud-front", 0.8, "2.5 mm²", Zone.Exterior),
-                    Run("drive-fuse.out", "drive-relay.86", 0.4, "1 mm²"), Run("drive-relay.85", "drive-switch.in", 1.9, "1 mm²", Zone.Cabin), Run("drive-switch.out", "highBeam.minus", 2.1, "1 mm²", Zone.Cabin),
+                    Run("drive-fuse.out", "drive-relay.86", 0.4, "1 mm²"), Run("drive-relay.85", "drive-switch.in", 1.9, "1 mm²", Zone.Cabin), Run("drive-switch.out", "drive-pick-up.b", 2.1, "1 mm²", Zone.Cabin), Run("drive-pick-up.a", "highBeam.minus", 0.2, "1 mm²"),
                 }.Select(run => run with { Lay = new Lay() }),
             ],
         });

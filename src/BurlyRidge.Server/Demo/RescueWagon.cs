@@ -16,19 +16,42 @@ internal static class RescueWagon
         {
             Vehicle = Vehicle.Usual(12) with
             {
-                Batteries = [new Battery("battery", 95, 0.9, 5)],
-                FuseSlots = [new FuseSlot("slot-wipers", 10, Feed.Ignition, 4, "rear wiper")],
+                Batteries = [new Battery("battery", 95, 0.9, 5) { Kind = BatteryKind.Agm, Side = Side.Right }],
+                Alternator = new Alternator(14.2, 60, 140),
+                HouseLoadAmps = 15,
                 KeyOffDrainAmps = 0.03,
+                FuseSlots = [new FuseSlot("slot-wipers", 10, Feed.Ignition, 4, "rear wiper") { TappedFor = "dash camera", TappedAmps = 0.5 }],
+                HighBeam = new SignalLamp
+                {
+                    Watts = 110, Switched = SwitchedSide.Plus, ModuleDriven = false, Pulsed = false, FuseAmps = 15,
+                    Wires = [new FoundWire { End = VehicleEnd.Front, Side = Side.Left, Colour = "blue/white", Plug = "three cavities", Reached = "behind the headlamp", Covers = [Grille] }],
+                },
+                Reverse = new SignalLamp
+                {
+                    Watts = 42, Switched = SwitchedSide.Plus, ModuleDriven = false, Pulsed = false, FuseAmps = 10,
+                    Wires =
+                    [
+                        new FoundWire
+                        {
+                            End = VehicleEnd.Rear, Side = Side.Left, Colour = "green/black", Reached = "behind the rear lamp", ProvenOn = "2026-11-12",
+                            Covers = [new Cover("Lamp cover, rear left") { Fasteners = 3, FastenerKind = "10 mm nuts", Unplugged = ["Tail lamp"] }],
+                        },
+                    ],
+                },
+                LowBeam = new SignalLamp { Watts = 70 },
+                BrakeLamp = new SignalLamp { Pulsed = true },
+                IgnitionWires = [new FoundWire { End = VehicleEnd.Front, Colour = "yellow", Reached = "fuse box, slot of the rear wiper", ProvenOn = "2026-11-12" }],
+                PassThroughs = [new PassThrough("spare-roof", "1.5 mm²", 3.2, "grey", "engine bay", "roof console") { FarColour = "grey/red", Passes = [new LeadStop("left kick panel", "grey"), new LeadStop("left pillar", "grey/red")] }],
             },
-            Body = GenericBody.Of(BodyKind.LongWagon),
+            Body = Found(GenericBody.Of(BodyKind.LongWagon)),
             Places =
             [
-                .. Places("battery", "main-fuse", "minus-post"), new Place("box", "bay-shelf"), .. Places("fuse-box", "sense-fuse"),
+                .. Places("battery", "main-fuse", "minus-post"), new Place("box", "bay-shelf") { HeldBy = Fastening.BoltAndNut, Terminals = Points.Down }, new Place("box.panel", "console") { HeldBy = Fastening.Clips }, .. Places("fuse-box", "sense-fuse"),
                 .. Places("roof-front", "stud-roof", "beacon-f"), .. Places("roof-rear", "beacon-r"), .. Places("roof-front", "scene-l", "scene-r"),
                 .. Places("quarter-left", "stud-rear", "plug-work"), new Place("work-l", "rear-left"), new Place("work-r", "rear-right"), new Place("sled-lamp", "chassis-rear"),
                 .. Places("grille", "stud-front"), new Place("plough-l", "bumper-slot"), new Place("plough-r", "bumper-slot"), new Place("winch-lamp", "plate"),
             ],
-            PartBodies = [new PartDimensions("box", 210, 140, 70) { OpenMillimetres = 35, ReachMillimetres = 30 }],
+            PartBodies = [new PartDimensions("box", 210, 140, 70) { OpenMillimetres = 35, ReachMillimetres = 30 }, new PartDimensions("box.panel", 120, 62, 32)],
             Lines =
             [
                 Planned("bar", "Roof bar", LampKind.RegulatedLed, 1, 180, 4.6, ReturnPath.Wire, Trigger.HighBeam, Zone.EngineBay, Zone.Exterior).At("roof-bar") with { Use = LineUse.Forward, MetresFromFront = 1.9 },
@@ -48,10 +71,10 @@ internal static class RescueWagon
             [
                 Lamp("scene-l", "Scene lamp", 36), Lamp("scene-r", "Scene lamp", 36),
                 Lamp("work-l", "Work lamp", 28).Sized(104, 110, 62, 0.8, HolderKind.Stud, 8, 8), Lamp("work-r", "Work lamp", 28).Sized(104, 110, 62, 0.8, HolderKind.Stud, 8, 8),
-                Lamp("beacon-f", "Beacon", 18), Lamp("beacon-r", "Beacon", 18), Lamp("sled-lamp", "Tray strip", 12, kind: LampKind.ResistorLed),
-                Lamp("plough-l", "Plough lamp", 55, kind: LampKind.Filament).Sized(210, 66, 78, 1.4, HolderKind.Feet, 160, 220),
-                Lamp("plough-r", "Plough lamp", 55, kind: LampKind.Filament).Sized(210, 66, 78, 1.4, HolderKind.Feet, 160, 220),
-                Lamp("winch-lamp", "Pod", 18).Sized(160, 60, 58, 0.7, HolderKind.Feet, 120, 170),
+                Lamp("beacon-f", "Beacon", 18).Of(LightColour.Amber), Lamp("beacon-r", "Beacon", 18).Of(LightColour.Amber), Lamp("sled-lamp", "Tray strip", 12, kind: LampKind.ResistorLed),
+                Lamp("plough-l", "Plough lamp", 55, kind: LampKind.Filament).Sized(210, 66, 78, 1.4, HolderKind.Feet, 160, 220) with { Bracket = Carrier, Sealed = true },
+                Lamp("plough-r", "Plough lamp", 55, kind: LampKind.Filament).Sized(210, 66, 78, 1.4, HolderKind.Feet, 160, 220) with { Bracket = Carrier, Sealed = true },
+                Lamp("winch-lamp", "Pod", 18).Sized(160, 60, 58, 0.7, HolderKind.Feet, 120, 170) with { Bracket = Riser },
             ],
             Protection = [BoltDown("main-fuse", 60), Blade("sense-fuse", 2)],
             PowerBoxes =
@@ -62,14 +85,14 @@ internal static class RescueWagon
                     new BoxOutput("o3", 15, Feed.Ignition, Slot: 3, Legend: "Rear work"), new BoxOutput("o4", 10, Slot: 4, Legend: "Beacons", Mode: OutputMode.FlashSlow),
                     new BoxOutput("o5", 5, Slot: 5, Legend: "Sled"), new BoxOutput("o6", 20, Feed.Ignition, Slot: 6, Legend: "Plough"),
                     new BoxOutput("o7", 5, Slot: 7, Legend: "Winch"), new BoxOutput("o8", 10, Slot: 8, Legend: "Later"),
-                ]) { MinusOnPost = true },
+                ]) { MinusOnPost = true, Sealed = true, Panel = new PanelFace { LeadMetres = 3.5, PlugMillimetres = 13 } },
             ],
             Earths =
             [
-                new Earth("minus-post", EarthKind.Post), new Earth("stud-front", EarthKind.Stud), new Earth("stud-roof", EarthKind.Stud, BodyMilliohms: 9),
+                new Earth("minus-post", EarthKind.Post), new Earth("stud-front", EarthKind.Stud) { Fixing = EarthFixing.StructureBolt }, new Earth("stud-roof", EarthKind.Stud, BodyMilliohms: 9),
                 new Earth("stud-rear", EarthKind.Stud, BodyMilliohms: 12),
             ],
-            Joints = [new Joint("plug-work", JointKind.Plug, Zone.Exterior)],
+            Joints = [new Joint("plug-work", JointKind.Plug, Zone.Exterior) { Sealed = true, Housing = "rear work", Cavities = 2, Cavity = 1, LampHalf = PlugHalf.Pins, Wedge = true }],
             Runs =
             [
                 .. new[]
@@ -89,4 +112,33 @@ internal static class RescueWagon
                 }.Select(run => run with { Lay = new Lay() }),
             ],
         });
+
+    private static readonly Cover Grille = new("Grille") { Fasteners = 8, FastenerKind = "clips", Unplugged = ["Front camera"] };
+
+    /// <summary>One piece of steel across the bumper slot.</summary>
+    private static readonly Bracket Carrier = new("Slot carrier", BracketKind.HomeMade)
+    {
+        GoesOn = [new Holder(HolderKind.Feet, 300, 800)], Takes = [new Holder(HolderKind.Feet, 150, 230)], Kilograms = 1.2, HoldsRow = true, Hole = "second of four", UnderFactoryBolt = true,
+    };
+
+    private static readonly Bracket Riser = new("Plate riser") { GoesOn = [new Holder(HolderKind.Feet, 180, 460)], Takes = [new Holder(HolderKind.Feet, 100, 300)], RiseMillimetres = 15, Kilograms = 0.5, ShimMillimetres = 2 };
+
+    /// <summary>The body as it was found on this vehicle.</summary>
+    private static Body Found(Body body) => body with
+    {
+        DriverSide = Side.Left,
+        Stations = [.. body.Stations.Select(station => station.Kind == StationKind.Grommet ? station with { Edge = HoleEdge.Grommet, Sealed = true } : station)],
+        Lanes = [.. body.Lanes.Select(lane => lane.Id is "hinge-left--roof-front" or "hinge-right--roof-front" ? lane with { Shows = Shows.Both } : lane)],
+        Mounts =
+        [
+            .. body.Mounts.Select(mount => mount.Id switch
+            {
+                "grille-slot" => mount with { Covers = [Grille], Openings = new Openings(9, 82, 70), SlatsFraction = 0.12, ReachMillimetres = 30 },
+                "bumper-slot" => mount with { Covers = [new Cover("Bumper") { Fasteners = 6, FastenerKind = "10 mm bolts", LoosenOnly = true }] },
+                "roof-bar" => mount with { Shows = Shows.Outside },
+                _ => mount,
+            }),
+        ],
+        Spaces = [.. body.Spaces.Select(space => space.Id == "console" ? space with { InReach = true, InSight = false, Covers = [new Cover("Console tray") { Fasteners = 2, FastenerKind = "screws" }] } : space)],
+    };
 }

@@ -145,4 +145,46 @@ public class StandingLineTests
         var outcome = new SwapLamp(two.Rig.Fixtures[0].Id, "pod").Run(new EditContext(two.Rig) { Lamps = [new CatalogueLamp(Pod, 100, 1)] });
         Assert.IsType<EditOutcome.NotPossible>(outcome);
     }
+
+    [Fact]
+    public void Lines_share_a_relay_box_and_each_takes_a_free_output_with_its_own_switch()
+    {
+        var first = Start(Rig.Empty(12, UnitSystem.Metric), "relay-box", "First");
+        var second = Start(first.Rig, "relay-box", "Second");
+        var third = Start(second.Rig, "relay-box-beam", "Third");
+        var box = Assert.Single(third.Rig.PowerBoxes);
+        Assert.Equal(3, third.Rig.Runs.Count(run => box.Outputs.Any(output => run.From == $"{box.Id}.{output.Id}")));
+        Assert.Equal(2, third.Rig.Protection.Count(device => third.Rig.Runs.Any(run => run.To == $"{device.Id}.in")));
+        var off = RigStates.EverythingOn(third.Rig).WithSignals(_ => false) with { Switches = new Dictionary<string, string>() };
+        foreach (var (line, i) in third.Rig.Lines.Select((line, i) => (line, i)))
+        {
+            var one = (off with { Switches = new Dictionary<string, string> { [third.Rig.Switches[i].Id] = "on" } }).WithSignals(_ => i == 2);
+            var solved = HarnessCompiler.Solve(third.Rig, one);
+            Assert.All(third.Rig.Lines, other => Assert.Equal(other.Id == line.Id, other.Lights.All(light => Math.Abs(solved.Amps(light)) > 0.1)));
+        }
+    }
+
+    [Fact]
+    public void What_is_on_the_vehicle_already_moves_within_its_leads_reach()
+    {
+        var rig = PlacedRigs.Bar;
+        rig = rig with { Runs = [.. rig.Runs.Select(run => run with { Lay = null })], Lines = [rig.Lines[0] with { Existing = true }] };
+        var outcome = Assert.IsType<EditOutcome.NotPossible>(new PlacePart("k", "roof-rear").Run(new EditContext(rig)));
+        Assert.Contains("long", outcome.Detail, StringComparison.Ordinal);
+        Assert.Equal("battery", Do(rig, new PlacePart("k", "battery")).Places.Single(place => place.Part == "k").At);
+        var planned = rig with { Lines = [rig.Lines[0] with { Existing = false }] };
+        Assert.Equal("roof-rear", Do(planned, new PlacePart("k", "roof-rear")).Places.Single(place => place.Part == "k").At);
+    }
+
+    [Fact]
+    public void A_lamp_that_stands_on_its_mount_unlit_is_used_and_not_fitted_twice()
+    {
+        var rig = Rig.Empty(12, UnitSystem.Metric) with { Body = PlacedRigs.Bar.Body, Fixtures = [Pod with { Id = "mine" }], Places = [new Place("mine", "nudge-bar")] };
+        var made = Do(rig, new AddTemplateLine("own-harness", "Bar", "pod", 2, At: "nudge-bar"), new CatalogueLamp(Pod, 100, 1));
+        Assert.Equal(2, made.Fixtures.Count);
+        Assert.Contains("mine.main", made.Lines[0].Lights);
+        Assert.Single(made.Places, place => place.Part == "mine");
+        var again = Do(made, new AddTemplateLine("own-harness", "More", "pod", 1, At: "nudge-bar"), new CatalogueLamp(Pod, 100, 1));
+        Assert.Equal(3, again.Fixtures.Count);
+    }
 }

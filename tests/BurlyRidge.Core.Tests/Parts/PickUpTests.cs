@@ -1,4 +1,6 @@
 using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Tests.Support.Shapes;
 
 namespace BurlyRidge.Core.Tests.Parts;
 
@@ -19,4 +21,12 @@ public class PickUpTests
 
     [Fact]
     public void Without_a_face_nobody_can_say() => Assert.Null(new PickUp { Cavity = 1 }.Mate());
+
+    [Fact]
+    public void The_page_is_told_both_faces()
+    {
+        var rig = GoodRigs.Bar with { Joints = [.. GoodRigs.Bar.Joints, new Joint("adaptor", JointKind.Plug) { PickUp = new PickUp { Columns = 3, Cavity = 1 } }] };
+        Assert.Contains("cavity 3", Assert.Single(PartCards.Of(rig).Single(card => card.Id == "adaptor").Says), StringComparison.Ordinal);
+        Assert.All(PartCards.Of(GoodRigs.Bar), card => Assert.Empty(card.Says));
+    }
 }

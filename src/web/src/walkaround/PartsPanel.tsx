@@ -117,6 +117,9 @@ export function PartsPanel({
               lamp={part.list === "fixtures"}
             />
           )}
+          {part.says.map((sentence) => (
+            <p key={sentence}>{sentence}</p>
+          ))}
           <SpaceFit walk={walk} part={part.id} />
           {withBodies.includes(part.list) && (
             <PartSizes editor={editor} rig={rig} part={part.id} errors={errors} />
