@@ -34,6 +34,24 @@ public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
     }
 
     [Fact]
+    public void A_watch_that_rests_on_a_figure_nobody_entered_leads_to_its_field()
+    {
+        OpenDemo("Orchard spray pickup");
+        page.Key("v");
+        page.Find(By.CssSelector("[data-check='alternator-idle'][data-verdict='watch'] [data-rests-on='vehicle.alternator.idleAmps'] a")).Click();
+        page.Until(() => page.Driver.SwitchTo().ActiveElement().FindElements(By.XPath("ancestor::*[@data-field = 'idleAmps']")).Count == 1, "the field is ready to be filled in");
+        Assert.False(page.Has(By.CssSelector("[role='dialog']")));
+        page.Driver.SwitchTo().ActiveElement().SendKeys("95");
+        page.UntilSaved();
+        page.Key("v");
+        page.Find(By.CssSelector("[data-check='alternator-idle'][data-verdict='holds']"));
+        Assert.False(page.Has(By.CssSelector("[data-rests-on='vehicle.alternator.idleAmps']")));
+        page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Escape);
+        page.Press("Undo");
+        page.UntilSaved();
+    }
+
+    [Fact]
     public void The_ledger_opens_by_its_key_shows_the_supply_and_leads_to_a_line()
     {
         OpenDemo("Orchard spray pickup");

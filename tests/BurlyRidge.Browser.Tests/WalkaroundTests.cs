@@ -217,4 +217,37 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Until(() => !page.Has(By.XPath("//ul[@aria-label = 'Mounts']//button[starts-with(., 'Mount 1')]")), "it is gone");
         page.UntilSaved();
     }
+
+    [Fact]
+    public void A_wire_that_was_found_is_written_down_by_keys_alone()
+    {
+        OpenWagon();
+        void Active(string keys) => page.Driver.SwitchTo().ActiveElement().SendKeys(keys);
+        void Focus(string script, string back = "")
+        {
+            for (var i = 0; i < 120; i++)
+            {
+                if ((bool)page.Run($"const at = document.activeElement; return {script}")!) return;
+                Active(back + Keys.Tab);
+            }
+            Assert.Fail($"{script} is not reached by Tab");
+        }
+        page.Driver.FindElement(By.TagName("body")).SendKeys("e");
+        page.Find(By.CssSelector("[data-list='vehicle.batteries']"));
+        Focus("at.textContent === 'Signals'");
+        Active(Keys.Enter);
+        Focus("at.textContent.startsWith('Wires found')");
+        var before = page.Find(By.XPath("//summary[starts-with(., 'Wires found')]")).Text;
+        Active(Keys.Enter);
+        Focus("at.textContent.includes('Add a wire that was found')");
+        Active(Keys.Enter);
+        page.Until(() => page.Find(By.XPath("//summary[starts-with(., 'Wires found')]")).Text != before, "one more is counted");
+        Focus("at.closest('[data-field]')?.dataset.field === 'colour'", Keys.Shift);
+        Active(Keys.Null + "pink");
+        page.UntilSaved();
+        page.Reload();
+        page.Find(By.XPath("//summary[. = 'Signals']")).Click();
+        page.Find(By.XPath("//summary[starts-with(., 'Wires found')]")).Click();
+        Assert.Equal("pink", page.Find(By.XPath("(//*[@data-signal = 'highBeam']//*[@data-field = 'colour'])[last()]//input")).GetAttribute("value"));
+    }
 }

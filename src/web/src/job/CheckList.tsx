@@ -17,10 +17,13 @@ export const worstFirst = (one: Check, other: Check) => order[one.verdict] - ord
 export const CheckList = memo(function CheckList({
   checks,
   editor,
+  onLeave,
 }: {
   checks: readonly Check[];
   /** Without it they are only shown. */
   editor?: RigEditor;
+  /** Somebody goes to a field; what lies over the page is to make way. */
+  onLeave?: () => void;
 }) {
   const units = useUnits();
   const [accepting, setAccepting] = useState<Check>();
@@ -54,6 +57,7 @@ export const CheckList = memo(function CheckList({
               {editor && (
                 <Link
                   className="underline"
+                  onClick={onLeave}
                   to={`/jobs/${editor.snapshot().job.id}/walkaround?electrics=${encodeURIComponent(field)}`}
                 >
                   Enter it

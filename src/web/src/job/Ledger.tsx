@@ -35,7 +35,7 @@ export function Ledger({
         <div className="grid content-start gap-3">
           <h3 className="font-semibold">The whole rig</h3>
           {objections.length > 0 ? (
-            <CheckList checks={objections} editor={editor} />
+            <CheckList checks={objections} editor={editor} onLeave={onClose} />
           ) : (
             <p className="text-dust">Nothing against it.</p>
           )}
@@ -50,7 +50,7 @@ export function Ledger({
                   {nameOf(line.id)}
                 </button>
               </h3>
-              <CheckList checks={objections} editor={editor} />
+              <CheckList checks={objections} editor={editor} onLeave={onClose} />
             </div>
           ))}
         </div>
@@ -58,7 +58,7 @@ export function Ledger({
           {accepted.length > 0 && (
             <section aria-label="Accepted">
               <h3 className="mb-1.5 font-semibold">Accepted</h3>
-              <CheckList checks={accepted} editor={editor} />
+              <CheckList checks={accepted} editor={editor} onLeave={onClose} />
             </section>
           )}
           <h3 className="font-semibold">Supply</h3>
