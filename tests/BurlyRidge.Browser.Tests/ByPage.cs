@@ -23,8 +23,16 @@ internal sealed class ByPage(Page page)
 
     private static readonly Dictionary<string, string> Kinds = new()
     {
-        ["relays"] = "Relay", ["protection"] = "Fuse", ["switches"] = "Switch", ["fixtures"] = "Lamp", ["powerBoxes"] = "Power box", ["joints"] = "Joint or plug",
-        ["earths"] = "Earth", ["converters"] = "Charger or converter", ["solarPanels"] = "Solar panel", ["loads"] = "Other load",
+        ["relays"] = "Relay",
+        ["protection"] = "Fuse",
+        ["switches"] = "Switch",
+        ["fixtures"] = "Lamp",
+        ["powerBoxes"] = "Power box",
+        ["joints"] = "Joint or plug",
+        ["earths"] = "Earth",
+        ["converters"] = "Charger or converter",
+        ["solarPanels"] = "Solar panel",
+        ["loads"] = "Other load",
     };
 
     private static readonly (Zone Zone, string Word)[] Zones =

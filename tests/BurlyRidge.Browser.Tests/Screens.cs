@@ -72,8 +72,7 @@ internal static class Screens
                 page.Key("3");
                 page.Find(By.CssSelector("[data-output]"));
                 if (screen == "panel") break;
-                page.Find(By.XPath("//summary[contains(., 'own outputs')]")).Click();
-                page.Find(By.CssSelector("[data-own-output]"));
+                page.Find(By.CssSelector("[data-lead]"));
                 break;
             case "wiring to print" or "legends to print":
                 var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];

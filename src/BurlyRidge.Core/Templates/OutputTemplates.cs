@@ -103,7 +103,7 @@ internal static class OutputTemplates
             {
                 Vehicle = builder.Rig.Vehicle with { AuxOutputs = [.. set.Select((output, i) => new AuxOutput($"aux-{i + 1}", output.Amps, output.Lead, Feed.Ignition))] },
             };
-            builder.Notes.Add("The vehicle had no factory outputs written down: a usual set of 30, 15, 10 and 10 A is taken; put yours in on the Panel.");
+            builder.Notes.Add("The vehicle had no factory outputs written down: a usual set of 30, 15, 10 and 10 A is taken; enter yours in Electrics.");
         }
     }
 

@@ -20,7 +20,8 @@ internal static class OrchardPickup
             {
                 HighBeam = new SignalLamp
                 {
-                    Watts = 110, Switched = SwitchedSide.Minus,
+                    Watts = 110,
+                    Switched = SwitchedSide.Minus,
                     Wires = [new FoundWire { End = VehicleEnd.Front, Side = Side.Right, Colour = "red/black", Reached = "behind the headlamp", ProvenOn = "2026-11-04" }],
                 },
                 AuxOutputs =

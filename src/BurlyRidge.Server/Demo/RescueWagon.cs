@@ -23,12 +23,20 @@ internal static class RescueWagon
                 FuseSlots = [new FuseSlot("slot-wipers", 10, Feed.Ignition, 4, "rear wiper") { TappedFor = "dash camera", TappedAmps = 0.5 }],
                 HighBeam = new SignalLamp
                 {
-                    Watts = 110, Switched = SwitchedSide.Plus, ModuleDriven = false, Pulsed = false, FuseAmps = 15,
+                    Watts = 110,
+                    Switched = SwitchedSide.Plus,
+                    ModuleDriven = false,
+                    Pulsed = false,
+                    FuseAmps = 15,
                     Wires = [new FoundWire { End = VehicleEnd.Front, Side = Side.Left, Colour = "blue/white", Plug = "three cavities", Reached = "behind the headlamp", Covers = [Grille] }],
                 },
                 Reverse = new SignalLamp
                 {
-                    Watts = 42, Switched = SwitchedSide.Plus, ModuleDriven = false, Pulsed = false, FuseAmps = 10,
+                    Watts = 42,
+                    Switched = SwitchedSide.Plus,
+                    ModuleDriven = false,
+                    Pulsed = false,
+                    FuseAmps = 10,
                     Wires =
                     [
                         new FoundWire
@@ -118,7 +126,12 @@ internal static class RescueWagon
     /// <summary>One piece of steel across the bumper slot.</summary>
     private static readonly Bracket Carrier = new("Slot carrier", BracketKind.HomeMade)
     {
-        GoesOn = [new Holder(HolderKind.Feet, 300, 800)], Takes = [new Holder(HolderKind.Feet, 150, 230)], Kilograms = 1.2, HoldsRow = true, Hole = "second of four", UnderFactoryBolt = true,
+        GoesOn = [new Holder(HolderKind.Feet, 300, 800)],
+        Takes = [new Holder(HolderKind.Feet, 150, 230)],
+        Kilograms = 1.2,
+        HoldsRow = true,
+        Hole = "second of four",
+        UnderFactoryBolt = true,
     };
 
     private static readonly Bracket Riser = new("Plate riser") { GoesOn = [new Holder(HolderKind.Feet, 180, 460)], Takes = [new Holder(HolderKind.Feet, 100, 300)], RiseMillimetres = 15, Kilograms = 0.5, ShimMillimetres = 2 };

@@ -9,7 +9,7 @@ import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
 import { useAnswer } from "../ui/useAnswer";
 import { BankPanel } from "./BankPanel";
-import { FactoryLeads } from "./FactoryLeads";
+import { LeadRegister } from "./LeadRegister";
 
 /** The Panel stage: slots in the order of the panel, what hangs on them, and what the key does to them. */
 export default function PanelStage({ editor }: { editor: RigEditor }) {
@@ -58,8 +58,8 @@ export default function PanelStage({ editor }: { editor: RigEditor }) {
         )}
         {answer?.banks.length === 0 && (
           <Notice title="No power box and no factory outputs yet.">
-            Start a line on a power box or on a factory output, on the Lines stage, or write the vehicle's own
-            outputs down below.
+            Start a line on a power box or on a factory output, on the Lines stage, or enter the vehicle's own
+            outputs in Electrics.
           </Notice>
         )}
         {answer?.banks.map((bank) => (
@@ -73,7 +73,7 @@ export default function PanelStage({ editor }: { editor: RigEditor }) {
             onMove={move}
           />
         ))}
-        {answer && <FactoryLeads rig={rig} register={answer.register} errors={errors} onEdit={edit} />}
+        {answer && <LeadRegister jobId={job.id} rig={rig} register={answer.register} />}
       </div>
       {asked && <ProposalDialog editor={editor} kind="assign-slots" onClose={() => setAsked(false)} />}
     </JobFrame>
