@@ -72,7 +72,7 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
         return (string)page.Driver.ExecuteAsyncScript("""
             const done = arguments[arguments.length - 1];
             axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }).then(
-              result => done(result.violations.map(v => v.id + ': ' + v.nodes.map(n => n.html.slice(0, 120)).join(' | ')).join('\n')),
+              result => done(result.violations.map(v => v.id + ': ' + v.nodes.map(n => n.html.slice(0, 400)).join(' | ')).join('\n')),
               error => done(String(error)));
             """)!;
     }

@@ -13,7 +13,7 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
         page.Press("New job");
         page.Type("Vehicle name", name);
         page.Press("Open the job");
-        page.Press("Plan one in short");
+        page.Press("Quick-plan a line");
         page.UntilFigure("Fuse", "5 A blade");
         page.UntilSaved();
     }
@@ -138,10 +138,31 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
         page.Press("Save");
         page.Find(By.XPath("//article[@aria-label = 'New name']//button[contains(., 'Archive')]")).Click();
         page.Until(() => !page.Has(By.XPath("//article[@aria-label = 'New name']")), "it leaves the yard");
+        page.Find(By.XPath("//*[@role = 'status'][contains(., 'New name is in the archive.')]"));
+        page.Press("Undo");
+        page.Find(By.XPath("//article[@aria-label = 'New name']//button[contains(., 'Archive')]")).Click();
+        page.Until(() => !page.Has(By.XPath("//article[@aria-label = 'New name']")), "it leaves the yard once more");
         page.Press("Show the archive");
-        page.Find(By.XPath("//article[@aria-label = 'New name']//button[contains(., 'Take back out')]")).Click();
-        page.Press("Show the jobs in hand");
+        page.Find(By.XPath("//article[@aria-label = 'New name']//button[contains(., 'Restore')]")).Click();
+        page.Press("Show active jobs");
         page.Find(By.XPath("//article[@aria-label = 'New name']"));
+    }
+
+    [Fact]
+    public void The_yard_is_searched_and_sorted()
+    {
+        page.Open("/");
+        List<string> Jobs() => [.. page.Driver.FindElements(By.TagName("article")).Select(job => job.GetAttribute("aria-label")!)];
+        page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']"));
+        var search = page.Find(By.CssSelector("input[aria-label='Search the jobs']"));
+        search.SendKeys("NIGHT orchard");
+        page.Until(() => Jobs() is ["Orchard spray pickup"], "every word is in its name or its note");
+        search.SendKeys("s that nobody has");
+        page.Find(By.XPath("//*[@role = 'status'][starts-with(., '0 of')]"));
+        search.SendKeys(Keys.Control + "a" + Keys.Delete);
+        page.Until(() => Jobs().Count > 2, "all of them are back");
+        new OpenQA.Selenium.Support.UI.SelectElement(page.Find(By.CssSelector("select[aria-label='Sort the jobs']"))).SelectByText("By name");
+        page.Until(() => Jobs().SequenceEqual(Jobs().Order(StringComparer.InvariantCultureIgnoreCase)), "they stand by name");
     }
 
     [Fact]
@@ -171,13 +192,13 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
     public void House_rules_change_what_is_proposed()
     {
         NewJobWithLine("Rule keeper");
-        page.Press("House rules of this job…");
+        page.PressForAll("House rules of this job…");
         page.Choose("Wire sold as", "Outside diameter, mm");
-        page.PressOnceReady("Take these rules");
+        page.PressOnceReady("Apply");
         page.Until(() => page.Figure("Wire").EndsWith("mm cable", StringComparison.Ordinal), "wire is named by its diameter");
-        page.Press("House rules of this job…");
+        page.PressForAll("House rules of this job…");
         page.Type("Fuse loaded to", "50");
-        page.PressOnceReady("Take these rules");
+        page.PressOnceReady("Apply");
         page.UntilFigure("Fuse", "7.5 A blade");
         page.UntilSaved();
     }
@@ -190,12 +211,12 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.XPath("//nav//button[contains(., 'Plough lamps')]")).Click();
         page.Find(By.CssSelector("[data-station='battery.plus']"));
         page.Find(By.CssSelector("[data-station='box.o6-contact']"));
-        Assert.Contains("53 W", page.Find(By.CssSelector("[data-station='plough-l.main']")).Text, StringComparison.Ordinal);
-        var alone = page.Find(By.CssSelector("[data-station='plough-r.main']")).Text;
+        Assert.Contains("53 W", page.Told(By.CssSelector("[data-station='plough-l.main']")), StringComparison.Ordinal);
+        var alone = page.Told(By.CssSelector("[data-station='plough-r.main']"));
         page.Choose("State", "Everything on, at cruise");
-        page.Until(() => page.Find(By.CssSelector("[data-station='plough-r.main']")).Text != alone, "figures follow the state");
+        page.Until(() => page.Told(By.CssSelector("[data-station='plough-r.main']")) != alone, "figures follow the state");
         page.Find(By.XPath("//section[@aria-label = 'State']//label[contains(., 'Plough')]")).Click();
-        page.Until(() => page.Find(By.CssSelector("[data-station='plough-r.main']")).Text.Contains(" 0 A", StringComparison.Ordinal), "with its slot let go the lamp is dark");
+        page.Until(() => page.Told(By.CssSelector("[data-station='plough-r.main']")).Contains(" 0 A", StringComparison.Ordinal), "with its slot let go the lamp is dark");
     }
 
     [Fact]

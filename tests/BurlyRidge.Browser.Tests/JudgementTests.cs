@@ -111,14 +111,14 @@ public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
         OpenDemo("Snow-road rescue wagon");
         Line("Rear work lamps");
         var run = By.CssSelector("[data-station='plug-work-b-to-work-l-plus']");
-        Assert.StartsWith("14 AWG", page.Find(run).Text, StringComparison.Ordinal);
-        page.Press("Size the wired lines…");
+        Assert.StartsWith("14 AWG", page.Told(run), StringComparison.Ordinal);
+        page.PressForAll("Resize all wiring…");
         var thinner = page.Find(By.XPath("//li[contains(., 'Plug work to work lamp plus')]")).Text.Split('→')[^1].Trim().Split('\n')[0];
         Assert.StartsWith("18 AWG", thinner, StringComparison.Ordinal);
         page.Press("Apply");
-        page.Until(() => page.Find(run).Text.StartsWith("18 AWG", StringComparison.Ordinal), "the size is taken");
+        page.Until(() => page.Told(run).StartsWith("18 AWG", StringComparison.Ordinal), "the size is taken");
         page.Press("Undo");
-        page.Until(() => page.Find(run).Text.StartsWith("14 AWG", StringComparison.Ordinal), "the size is back");
+        page.Until(() => page.Told(run).StartsWith("14 AWG", StringComparison.Ordinal), "the size is back");
     }
 
     [Fact]
@@ -128,10 +128,10 @@ public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
         Line("Winch lamp");
         page.Find(By.CssSelector("[data-station='box-o7-to-winch-lamp-plus']")).Click();
         page.Find(By.CssSelector("[data-wire='14 AWG'] button")).Click();
-        page.Until(() => page.Find(By.CssSelector("[data-station='box-o7-to-winch-lamp-plus']")).Text.StartsWith("14 AWG", StringComparison.Ordinal), "the gauge is taken");
+        page.Until(() => page.Told(By.CssSelector("[data-station='box-o7-to-winch-lamp-plus']")).StartsWith("14 AWG", StringComparison.Ordinal), "the gauge is taken");
         page.UntilSaved();
         page.Reload();
-        page.Until(() => page.Find(By.CssSelector("[data-station='box-o7-to-winch-lamp-plus']")).Text.StartsWith("14 AWG", StringComparison.Ordinal), "it is kept");
+        page.Until(() => page.Told(By.CssSelector("[data-station='box-o7-to-winch-lamp-plus']")).StartsWith("14 AWG", StringComparison.Ordinal), "it is kept");
         page.Press("Undo");
     }
 
@@ -139,10 +139,10 @@ public class JudgementTests(Workshop workshop) : IClassFixture<Workshop>
     public void A_house_rule_changes_what_is_judged()
     {
         OpenDemo("Tree-crew chipper truck");
-        page.Press("House rules of this job…");
+        page.PressForAll("House rules of this job…");
         page.Choose("Earths", "Wire to the post");
         page.Find(By.XPath("//*[@data-rule-changes]//li[contains(., 'Watch')]"));
-        page.PressOnceReady("Take these rules");
+        page.PressOnceReady("Apply");
         page.UntilSaved();
         var ledger = By.XPath("//button[contains(., 'Ledger of checks')]");
         var watch = By.CssSelector("[role='dialog'] [data-check='earth-practice'][data-verdict='watch']");

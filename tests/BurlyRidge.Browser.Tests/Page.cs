@@ -58,6 +58,27 @@ public sealed class Page(ChromeDriver driver, Uri address)
         field.SendKeys(text);
     }
 
+    /// <summary>What a station of the strip tells: its name, what it is, and its figures, however wide it is drawn.</summary>
+    public string Told(By station)
+    {
+        var found = Find(station);
+        return (found.GetAttribute("aria-label") ?? found.Text.Replace("\r", "", StringComparison.Ordinal)).Replace("\n", ", ", StringComparison.Ordinal);
+    }
+
+    /// <summary>Opens what is folded away under its summary.</summary>
+    public void Unfold(string summary)
+    {
+        var found = Find(By.XPath($"//summary[starts-with(normalize-space(), '{summary}')]"));
+        if (found.FindElement(By.XPath("..")).GetAttribute("open") is null) found.Click();
+    }
+
+    /// <summary>Presses what is done for all lines.</summary>
+    public void PressForAll(string name)
+    {
+        Unfold("All lines at once");
+        Press(name);
+    }
+
     public void Choose(string label, string option) => new SelectElement(Field(label)).SelectByText(option);
 
     /// <summary>Presses a button; one that moves as a message comes in beside it is pressed where it stands then.</summary>

@@ -25,7 +25,7 @@ public class ReachMeasures(Workshop workshop, ITestOutputHelper output) : IClass
         const [field, values, done] = arguments;
         const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set;
         const watched = ["[data-station='work-l.main']", "[data-line][aria-current=true]"];
-        const text = (at) => document.querySelector(at).textContent;
+        const text = (at) => { const one = document.querySelector(at); return (one.ariaLabel ?? '') + one.textContent; };
         const times = [];
         const next = (i) => {
           if (i === values.length) { done(times); return; }

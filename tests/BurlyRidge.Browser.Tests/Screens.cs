@@ -37,7 +37,7 @@ internal static class Screens
                 break;
             case "sizes":
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
-                page.Press("Size the wired lines…");
+                page.PressForAll("Resize all wiring…");
                 page.Find(By.XPath("//*[@role='dialog']//li[contains(., 'AWG')]"));
                 break;
             case "wired line" or "lamp station" or "diagram":
@@ -62,9 +62,9 @@ internal static class Screens
                 break;
             case "rules":
                 page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
-                page.Press("House rules of this job…");
+                page.PressForAll("House rules of this job…");
                 page.Type("Wire margin", "60");
-                page.Find(By.XPath("//*[@data-rule-changes]//*[contains(., 'otherwise')]"));
+                page.Find(By.XPath("//*[@data-rule-changes]//*[contains(., 'change')]"));
                 break;
             case "panel" or "factory leads":
                 page.Find(By.XPath($"//article[@aria-label = '{(screen == "panel" ? "Snow-road rescue wagon" : "Orchard spray pickup")}']//a")).Click();
@@ -152,8 +152,8 @@ internal static class Screens
                 break;
             case "reroute":
                 page.Key("w");
-                page.Press("Lead everything anew…");
-                page.Find(By.XPath("//button[. = 'Leave it']"));
+                page.Press("Re-route all wires…");
+                page.Find(By.XPath("//button[. = 'Cancel']"));
                 break;
         }
     }

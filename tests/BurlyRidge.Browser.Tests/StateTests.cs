@@ -19,9 +19,9 @@ public class StateTests(Workshop workshop) : IClassFixture<Workshop>
 
     private static By At(string station) => By.CssSelector($"[data-station='{station}']");
 
-    private string Text(string station) => page.Find(At(station)).Text;
+    private string Text(string station) => page.Told(At(station));
 
-    private bool IsDark(string lamp) => Text(lamp).Split('\n').Any(row => row.Trim() == "0 W");
+    private bool IsDark(string lamp) => Text(lamp).Split(", ").Any(row => row.Trim() == "0 W");
 
     private IWebElement Toggle(string name) => page.Find(By.XPath($"//section[@aria-label = 'State']//label[normalize-space() = '{name}']//input"));
 

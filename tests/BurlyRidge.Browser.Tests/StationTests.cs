@@ -33,10 +33,10 @@ public class StationTests(Workshop workshop) : IClassFixture<Workshop>
 
     private static By At(string station) => By.CssSelector($"[data-station='{station}']");
 
-    private string Text(string station) => page.Driver.FindElement(At(station)).Text;
+    private string Text(string station) => page.Told(At(station));
 
-    /// <summary>What stands below its name and what is printed on it.</summary>
-    private string Figures(string station) => string.Join('\n', Text(station).Split('\n').Skip(2));
+    /// <summary>What it loses and what flows.</summary>
+    private string Figures(string station) => string.Join(", ", Text(station).Split(", ").Where(told => told.EndsWith(" V", StringComparison.Ordinal) || told.EndsWith(" mV", StringComparison.Ordinal) || told.Contains(" A", StringComparison.Ordinal)));
 
     /// <summary>The figures of a station are others after <paramref name="edit"/>, and as before after undo.</summary>
     private void Follows(string station, Action edit)
@@ -60,7 +60,7 @@ public class StationTests(Workshop workshop) : IClassFixture<Workshop>
         page.UntilSaved();
     }
 
-    private static double Volts(string cell) => double.Parse(cell.Split('\n').First(row => row.Contains(" V", StringComparison.Ordinal)).Split(' ')[0], CultureInfo.InvariantCulture);
+    private static double Volts(string cell) => double.Parse(cell.Split(", ").First(row => row.Contains(" V", StringComparison.Ordinal)).Split(' ')[0], CultureInfo.InvariantCulture);
 
     [Fact]
     public void A_wire_made_longer_loses_more_and_a_length_of_nothing_is_refused()
@@ -111,10 +111,10 @@ public class StationTests(Workshop workshop) : IClassFixture<Workshop>
     {
         OpenLine("scene-left", "box.o1-contact");
         page.Choose("Follows", "Ignition: drops with the key");
-        page.Find(By.XPath("//p[starts-with(., 'What works it:')][contains(., 'key on')]"));
+        page.Find(By.XPath("//p[starts-with(., 'Controlled by:')][contains(., 'key on')]"));
         page.UntilSaved();
         page.Press("Undo");
-        page.Until(() => !page.Has(By.XPath("//p[starts-with(., 'What works it:')][contains(., 'key on')]")), "it works without the key again");
+        page.Until(() => !page.Has(By.XPath("//p[starts-with(., 'Controlled by:')][contains(., 'key on')]")), "it works without the key again");
         page.UntilSaved();
         page.Type("Rated current", "1");
         page.Find(By.XPath("//section[@aria-label = 'Checks of the line']//*[contains(., 'slot 1')]"));

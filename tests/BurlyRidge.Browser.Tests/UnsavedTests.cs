@@ -24,7 +24,7 @@ public class UnsavedTests(Workshop workshop) : IClassFixture<Workshop>
         page.Press("New job");
         page.Type("Vehicle name", name);
         page.Press("Open the job");
-        page.Find(By.XPath("//button[normalize-space() = 'Plan one in short']")).Click();
+        page.Find(By.XPath("//button[normalize-space() = 'Quick-plan a line']")).Click();
         page.UntilFigure("Fuse", "5 A blade");
         page.UntilSaved();
     }
@@ -164,7 +164,7 @@ public class UnsavedTests(Workshop workshop) : IClassFixture<Workshop>
     {
         NewJobWithLine("Impatient");
         page.Slow(1500);
-        page.Press("Wire it part by part");
+        page.Press("Expand to full wiring");
         page.Type("Name", "Typed meanwhile");
         page.Until(() => page.Has(By.XPath("//*[@role='alert'][contains(., 'Nothing was overwritten')]")), "it says so");
         page.Slow(0);
@@ -177,7 +177,7 @@ public class UnsavedTests(Workshop workshop) : IClassFixture<Workshop>
     public async Task A_line_goes_with_its_parts_and_comes_back_with_them_in_one_undo()
     {
         NewJobWithLine("Taken out");
-        page.Press("Wire it part by part");
+        page.Press("Expand to full wiring");
         page.Find(By.CssSelector("[data-station]"));
         page.UntilSaved();
         var before = (await JobAsync(JobId)).GetProperty("rig").GetRawText();

@@ -33,7 +33,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.XPath("//nav[@aria-label = 'Stages']//a[contains(., 'Lines')]")).Click();
         page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Slim bar 20')]")).Click();
         page.Until(() => page.Figure("Laid").EndsWith(" m", StringComparison.Ordinal), "its length follows from the lanes");
-        page.Find(By.XPath("//a[. = 'See the way']")).Click();
+        page.Find(By.XPath("//a[. = 'Show route']")).Click();
         page.Find(By.CssSelector("[data-figure='Routed']"));
         Assert.Equal(page.Figure("Routed"), page.Find(By.XPath("//ul[@aria-label = 'Routes']//button[@aria-pressed = 'true']/span[2]")).Text);
     }
@@ -67,7 +67,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     {
         OpenWagon("?way=bar");
         var best = page.Figure("Routed");
-        page.Find(By.XPath("//button[. = 'Take this way']")).Click();
+        page.Find(By.XPath("//button[. = 'Use this route']")).Click();
         page.Until(() => page.Figure("Routed") != best, "it lies another way");
         page.Type("Measured by hand, counts instead", "3.1");
         page.Until(() => page.Find(By.XPath("//ul[@aria-label = 'Routes']//button[@aria-pressed = 'true']/span[2]")).Text == "3.1 m", "the tape counts");
@@ -75,7 +75,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.XPath("//*[contains(text(), 'Give a number above 0')]"));
         page.Type("Measured by hand, counts instead", Keys.Backspace);
         page.UntilSaved();
-        page.Press("Lead everything anew…");
+        page.Press("Re-route all wires…");
         page.Find(By.XPath("//div[@role = 'dialog']//li[contains(., 'Roof bar')]"));
         page.Press("Apply");
         page.Until(() => page.Figure("Routed") == best, "it lies the best way again");
@@ -150,7 +150,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Driving pair on the beam')]")).Click();
         page.Press("Size this line…");
         page.Find(By.XPath("//div[@role = 'dialog']//li[contains(., 'Drive relay 87 to driving lamp plus') and contains(., '→')]"));
-        page.Press("Leave it");
+        page.Press("Cancel");
         page.Press("Undo");
     }
 

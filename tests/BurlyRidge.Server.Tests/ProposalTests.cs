@@ -43,7 +43,7 @@ public class ProposalTests
             Assert.NotEmpty(answer.GetProperty("notes").EnumerateArray());
             var (gone, problem) = await server.EditAsync(JsonNode.Parse(answer.GetProperty("rig").GetRawText())!, "cureCheck", named());
             Assert.True(gone == 422, $"{check}: {problem.GetRawText()}");
-            Assert.Equal("There is nothing to cure there any more.", problem.GetProperty("title").GetString());
+            Assert.Equal("Already put right.", problem.GetProperty("title").GetString());
         }
         Assert.Equal(Revision(job), Revision(await server.GetAsync(path)));
     }

@@ -13,7 +13,7 @@ internal static class SwitchAlterations
         new("switch-lamp-earth", site => LampPin(site) is { } pin && !site.RunsAt(pin).Any() ? "Earth the switch's own lamp" : null, Earth),
         new("switch-lamp-off", site => LampPin(site) is { } pin && site.RunsAt(pin).Any() ? "Leave the earth of the switch's lamp off" : null,
             site => site.Rig with { Runs = [.. site.Rig.Runs.Except(site.RunsAt(LampPin(site)!))] }),
-        new("switch-left-on", site => LeftOn(site) is { } name ? $"Leave it {name} for good, tied away" : null, LeaveOn),
+        new("switch-left-on", site => LeftOn(site) is { } name ? $"Keep it {name} for good, tied away" : null, LeaveOn),
         new("switch-out", site => InLine(site) is not null ? "Leave the switch out: its two wires are one" : null, LeaveOut),
         new("cap-leads", site => Bare(site).Count > 0 ? "Cap its unused leads" : null, Cap),
     ];

@@ -69,7 +69,7 @@ public sealed record TimeCurrentSheet(
         var stands = figures.WithstandSeconds(worst.FarAmps);
         var shorted = double.IsInfinity(opens)
             ? $"A short at the far end drives {Format.Amps(worst.FarAmps)}: the {fuse} fuse need never open."
-            : $"A short at the far end drives {Format.Amps(worst.FarAmps)}: the {fuse} fuse opens within {Format.Seconds(opens)}, the wire withstands {(double.IsInfinity(stands) ? "it for good" : Format.Seconds(stands))}.";
+            : $"A short at the far end drives {Format.Amps(worst.FarAmps)}: the {fuse} fuse opens within {Format.Seconds(opens)}, the wire withstands {(double.IsInfinity(stands) ? "it continuously" : Format.Seconds(stands))}.";
         return shorted + (clears ? "" : " It does not clear in time.") + (whole ? "" : " Turning the lamps on may open it.");
     }
 

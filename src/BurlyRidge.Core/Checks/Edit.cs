@@ -60,7 +60,7 @@ internal static class Edit
     /// <summary>A remedy that sizes one line anew; a quick plan takes its proposal again.</summary>
     public static Remedy? Size(RigSubject subject, Line line) => subject.Whole.Quick.ContainsKey(line.Id)
         ? UseProposal(subject, line.Id)
-        : new Remedy($"Size {line.Name} anew") { Apply = rig => WholeRig.Of(rig).Resize(line.Id).Rig };
+        : new Remedy($"Resize {line.Name}") { Apply = rig => WholeRig.Of(rig).Resize(line.Id).Rig };
 
     /// <summary>A small fuse right where a wire of the vehicle's own is taken; what hangs on it stands behind that then.</summary>
     public static Rig PickUpFuse(Rig rig, string terminal)

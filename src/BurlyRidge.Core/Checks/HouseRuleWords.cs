@@ -39,7 +39,7 @@ public static class HouseRuleWords
     /// <summary>What turns on light ahead.</summary>
     public static string Trigger(HouseRules rules) => rules.ForwardTrigger == TriggerSchool.OwnSwitch
         ? "Light ahead on a switch of its own: for slow work off the road."
-        : "Light ahead linked to the high beam: one flick of the stalk darkens everything for who comes the other way.";
+        : "Light ahead linked to the high beam: one flick of the stalk darkens everything for oncoming traffic.";
 
     /// <summary>How long things may be left on.</summary>
     public static string LeftOn(HouseRules rules) => $"Everything may be left on for {Format.Hours(rules.LeftOnHours)}: the engine still starts then.";

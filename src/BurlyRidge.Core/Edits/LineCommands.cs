@@ -22,7 +22,7 @@ public sealed record CureCheck(string CheckId, string About = "", string? LineId
             .FirstOrDefault(check => check.Id == CheckId && check.About == About && check.LineId == LineId && check.Remedy is not null);
         return check?.Remedy is { } remedy
             ? EditOutcome.Of(remedy.Apply(context.Rig), remedy.Label)
-            : new EditOutcome.NotPossible("There is nothing to cure there any more.", $"The check {CheckId} holds, or has no remedy, on the rig as it is.");
+            : new EditOutcome.NotPossible("Already put right.", $"The check {CheckId} holds, or has no remedy, on the rig as it is.");
     }
 }
 

@@ -9,11 +9,11 @@ internal static class HoldFit
     /// <summary>The lamp on its mount; with a bracket between, the lamp on the bracket and the bracket on the mount.</summary>
     public static IEnumerable<FitFinding> Of(Mount mount, MountedLamp lamp, UnitSystem units)
     {
-        if (lamp.Bracket is not { } bracket) return [Of("hold", "How it is held", "It", "this place", "the mount", lamp.Body.Holds, mount.Holds, "Nobody said how this lamp is held.", units)];
+        if (lamp.Bracket is not { } bracket) return [Of("hold", "How it is held", "It", "this place", "the mount", lamp.Body.Holds, mount.Holds, "How this lamp is held is not specified.", units)];
         return
         [
-            Of("hold", "How its bracket holds it", "It", $"{bracket.Name}", bracket.Name, lamp.Body.Holds, bracket.Takes, "Nobody said how this lamp is held.", units),
-            Of("bracket", "How its bracket is held", bracket.Name, "this place", "the mount", bracket.GoesOn, mount.Holds, $"Nobody said how {bracket.Name} is held.", units),
+            Of("hold", "How its bracket holds it", "It", $"{bracket.Name}", bracket.Name, lamp.Body.Holds, bracket.Takes, "How this lamp is held is not specified.", units),
+            Of("bracket", "How its bracket is held", bracket.Name, "this place", "the mount", bracket.GoesOn, mount.Holds, $"How {bracket.Name} is held is not specified.", units),
         ];
     }
 

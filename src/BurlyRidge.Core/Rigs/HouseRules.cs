@@ -148,7 +148,7 @@ public enum IsolationSchool
 /// <summary>What turns on driving light ahead.</summary>
 public enum TriggerSchool
 {
-    /// <summary>The high beam, so that one flick of the stalk darkens everything for who comes the other way.</summary>
+    /// <summary>The high beam, so that one flick of the stalk darkens everything for oncoming traffic.</summary>
     LinkedToHighBeam,
 
     /// <summary>A switch of its own, for slow work off the road.</summary>

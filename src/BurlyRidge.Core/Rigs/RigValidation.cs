@@ -40,7 +40,7 @@ public static class RigValidation
         if (line.Note.Length > MaxNote) problems.Add($"{path}.note", $"Give up to {MaxNote} letters.");
         if (line.MetresFromFront is { } front) problems.Within($"{path}.metresFromFront", front, 0, 40, "m");
         if (line.Plan is { } plan) PlanValidation.Check(problems, $"{path}.plan", plan, rig.Vehicle.SystemVolts);
-        else if (line.Lights.Count == 0) problems.Add($"{path}.lights", "Name the lamps that it lights, or plan it in short.");
+        else if (line.Lights.Count == 0) problems.Add($"{path}.lights", "Name the lamps that it lights, or give it a quick plan.");
         for (var i = 0; i < line.Lights.Count; i++)
         {
             if (!parts.HasFunction(line.Lights[i]))

@@ -9,7 +9,7 @@ internal static class FrontTemplates
     public static IReadOnlyList<Template> All { get; } =
     [
         new("own-harness", "On its own harness and switch", "Battery, fuse, relay, lamp; a small switch in the dash works the coil. Suits anything that is wanted at will.", 1, [TemplateQuestion.Return]) { Build = OwnHarness },
-        new("beam-pair", "Armed by a switch, on with the high beam", "One flick of the stalk darkens everything for who comes the other way. Asks which wire of the beam goes on and off, and wires the coil for it.", 2,
+        new("beam-pair", "Armed by a switch, on with the high beam", "One flick of the stalk darkens everything for oncoming traffic. Asks which wire of the beam goes on and off, and wires the coil for it.", 2,
             [TemplateQuestion.BeamSwitched, TemplateQuestion.Return]) { Build = builder => OnBeam(builder, byLamp: false) },
         new("beam-pair-both", "On with the high beam, coil back by the lamp's own wire", "Both wires of the beam are taken, as a plug-in adaptor does: the coil does not go by the body. No switch of its own.", 2,
             [TemplateQuestion.BeamSwitched, TemplateQuestion.Return]) { Build = builder => OnBeam(builder, byLamp: true) },

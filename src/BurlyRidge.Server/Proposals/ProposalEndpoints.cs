@@ -52,7 +52,7 @@ internal static class ProposalEndpoints
 
     private static Task<IResult> RerouteAsync(string id, RerouteRequest request, JobStore store, CancellationToken cancellation) => ProposeAsync(
         id, request.OnRevision, request.Apply, request.IdempotencyKey, store,
-        rig => rig.Body is null ? [new Problem("", "Nobody said what this vehicle looks like: choose a body first.")] : [],
+        rig => rig.Body is null ? [new Problem("", "No vehicle chosen: choose a body first.")] : [],
         (rig, _) => Reroute.Of(rig),
         proposal => proposal.Rig,
         (proposal, before, after, job) => new RerouteAnswer(

@@ -36,7 +36,7 @@ internal static class BodyEndpoints
         if (await store.FindAsync(id) is not { } job) return JobEndpoints.Missing();
         return job.Rig.Body is { } body
             ? TypedResults.File(Encoding.UTF8.GetBytes(VehicleFile.Write(job.Row.Name, body)), "application/json", "vehicle.json")
-            : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "Nobody said what this vehicle looks like.", detail: "Choose a body on the Walkaround stage first.");
+            : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "No vehicle chosen.", detail: "Choose a body on the Walkaround stage first.");
     }
 
     private static async Task<Results<Ok<Body>, ValidationProblem>> ReadAsync(HttpRequest request)

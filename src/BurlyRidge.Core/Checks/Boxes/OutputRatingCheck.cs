@@ -36,6 +36,6 @@ internal static class OutputRatingCheck
     {
         var proposal = SlotProposal.Of(subject.Saved, subject.Study);
         return proposal.Moves.Count == 0 || proposal.Left.Count > 0 ? null
-            : new Remedy("Assign the outputs anew") { Apply = rig => WholeRig.Of(rig).AssignOutputs().Rig };
+            : new Remedy("Reassign outputs") { Apply = rig => WholeRig.Of(rig).AssignOutputs().Rig };
     }
 }

@@ -8,7 +8,7 @@ internal static class CoilDiodeCheck
 {
     private const double ShortAmps = 0.05;
 
-    internal static readonly CheckKind Kind = new("coil-diode", "The coil's diode lies the right way", "DIN 72552 terminals 85 and 86 (from memory)");
+    internal static readonly CheckKind Kind = new("coil-diode", "Coil diode the right way round", "DIN 72552 terminals 85 and 86 (from memory)");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Rig.Relays.Where(relay => relay.CoilDiode).Select(relay =>
     {

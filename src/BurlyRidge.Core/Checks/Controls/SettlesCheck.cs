@@ -35,7 +35,7 @@ internal static class SettlesCheck
         Solution.BrownOut brown => $"{whole.Named.Name}: {string.Join(", ", brown.Lamps.Take(3).Select(id => subject.Names[id]))} cannot be held at the drop-out voltage. Thicker wires, a shorter way, or fewer at once.",
         Solution.Unstable unstable => $"{whole.Named.Name}: {string.Join(", ", unstable.Lamps.Take(3).Select(id => subject.Names[id]))} cannot share the volts: the one that gets less draws more, and one goes dark or burns. Wire them side by side.",
         Solution.Chatter when verdict == Verdict.Watch => $"{whole.Named.Name}: the charger starts and stops by turns, as the supply falls short when it runs.",
-        Solution.Chatter chatter => $"{whole.Named.Name}: {string.Join(", ", chatter.Controllers.Take(3).Select(id => subject.Names[id]))} goes to and fro. Its coil is fed through its own contact, or from a lamp that it dims.",
+        Solution.Chatter chatter => $"{whole.Named.Name}: {string.Join(", ", chatter.Controllers.Take(3).Select(id => subject.Names[id]))} chatters. Its coil is fed through its own contact, or from a lamp that it dims.",
         Solution.Ambiguous between => $"{whole.Named.Name}: {string.Join(", ", between.Controllers.Take(3).Select(id => subject.Names[id]))} is left between {(verdict == Verdict.Watch ? "starting and stopping" : "pulling in and letting go")}.",
         _ => whole.Named.Name,
     }, whole.Named.Id);

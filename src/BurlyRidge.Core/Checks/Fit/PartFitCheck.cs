@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Fit;
 /// <summary>Do boxes, relays, panels and switches go where they are meant to?</summary>
 internal static class PartFitCheck
 {
-    internal static readonly CheckKind Kind = new("part-fit", "The part goes in its place", "Sizes of part and place, lid and spanner included");
+    internal static readonly CheckKind Kind = new("part-fit", "Part fits its location", "Sizes of part and place, lid and spanner included");
 
     public static IEnumerable<Check> Judge(RigSubject subject) =>
         from card in Cards.OfSpaces(subject.Saved)

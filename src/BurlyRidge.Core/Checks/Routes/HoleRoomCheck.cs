@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Routes;
 internal static class HoleRoomCheck
 {
     internal static readonly CheckKind Kind = new("hole-room", "Holes and lanes hold what is laid through them",
-        "Loom across = √(Σ lead² / 0.7) (common practice, no source); thickness of leads typical");
+        "Harness across = √(Σ lead² / 0.7) (common practice, no source); thickness of leads typical");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => subject.Saved.Body is not { } body ? [] : Finding.Report(
     [

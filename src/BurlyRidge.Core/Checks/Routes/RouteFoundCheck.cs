@@ -19,7 +19,7 @@ internal static class RouteFoundCheck
     private static string Words(RigSubject subject, Routed laid)
     {
         if (laid.Route is { } route) return $"{laid.NameIn(subject.Names)} lies over {Format.Count(route.Lanes.Count, "lane", "lanes")}, {Format.Metres(laid.Metres!.Value, subject.Rules.Units)} of wire.";
-        if (laid.From is null || laid.To is null) return $"Nobody said where {(laid.From is null ? "the first" : "the other")} end of {laid.NameIn(subject.Names)} is: place its part, or give its length by hand.";
+        if (laid.From is null || laid.To is null) return $"The {(laid.From is null ? "first" : "other")} end of {laid.NameIn(subject.Names)} has no location: place its part, or enter its length.";
         if (laid.PlugTooBig)
             return $"The plug of {laid.NameIn(subject.Names)}, {Format.Millimetres(laid.Laying.PassMillimetres, subject.Rules.Units)} across, passes no hole from {subject.Names.Place(laid.From)} to {subject.Names.Place(laid.To)}; the lead would. Crimp it on after it is through, or take its pins out.";
         return $"No route leads {laid.NameIn(subject.Names)} from {subject.Names.Place(laid.From)} to {subject.Names.Place(laid.To)}: no hole has room for what passes, or every lane is full or too hot. "

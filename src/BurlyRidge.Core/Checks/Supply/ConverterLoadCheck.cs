@@ -3,7 +3,7 @@ namespace BurlyRidge.Core.Checks.Supply;
 /// <summary>Does a converter or charger carry what hangs on it?</summary>
 internal static class ConverterLoadCheck
 {
-    internal static readonly CheckKind Kind = new("converter-load", "The converter carries its lamps", "The converter's rating, loaded to 80 % for good (common practice, no source)");
+    internal static readonly CheckKind Kind = new("converter-load", "The converter carries its lamps", "The converter's rating, loaded to 80 % continuously (common practice, no source)");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {

@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Supply;
 /// <summary>How many acts make the vehicle dead for the work?</summary>
 internal static class IsolationCheck
 {
-    internal static readonly CheckKind Kind = new("isolation", "One act makes it dead", "Isolate every source before working (common practice, no source); house rule");
+    internal static readonly CheckKind Kind = new("isolation", "One act isolates it", "Isolate every source before working (common practice, no source); house rule");
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {

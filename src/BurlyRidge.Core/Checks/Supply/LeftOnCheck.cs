@@ -18,7 +18,7 @@ internal static class LeftOnCheck
         var lit = subject.Study.Lines.Where(line => line.Lamps.Any(lamp => Math.Abs(solved.Amps(lamp.Id)) > 0.05)).Select(line => line.Line.Name).ToList();
         yield return Kind.Result(verdict, hours, subject.Rules.LeftOnHours, "h",
             lit.Count == 0 ? "Nothing stays on with the key off."
-                : $"With the key off {string.Join(", ", lit.Take(4))}{(lit.Count > 4 ? $" and {lit.Count - 4} more" : "")} {(lit.Count == 1 ? "stays on if nobody turns it off" : "stay on if nobody turns them off")}: {Format.Amps(left.BatteryAmps)}, half the battery in {Format.Hours(hours)}.",
+                : $"With the key off {string.Join(", ", lit.Take(4))}{(lit.Count > 4 ? $" and {lit.Count - 4} more" : "")} {(lit.Count == 1 ? "stays on until it is switched off" : "stay on until they are switched off")}: {Format.Amps(left.BatteryAmps)}, half the battery in {Format.Hours(hours)}.",
             "", null, HouseRuleWords.LeftOn(subject.Rules), () => Follow(subject));
     }
 

@@ -26,7 +26,7 @@ internal static class SourcesJoinedCheck
         }
         var parked = Parked.Select(id => SupplyFigures.Of(subject.Rig, subject.Study.State(id))).MaxBy(state => state.BatteryAmps)!;
         yield return Kind.Result(Verdict.Watch, 1, 0, CheckKind.NoUnit,
-            $"{subject.Names[batteries[0].Id]} and {PartNames.Small(subject.Names[joined.Id])} are joined for good: what drains one drains both. "
+            $"{subject.Names[batteries[0].Id]} and {PartNames.Small(subject.Names[joined.Id])} are joined permanently: what drains one drains both. "
                 + (parked.HoursToHalf is { } hours ? $"With {Format.Amps(parked.BatteryAmps)} drawn parked they are at {Format.RatedVolts(Battery.OpenVolts(0.5) * subject.Cells)} in {Format.Hours(hours)}; below that the engine may not start. " : "")
                 + "An isolator or a charger between them keeps one for the engine.",
             joined.Id);

@@ -47,7 +47,7 @@ internal static class FarShortCheck
             verdict, opens, stands, "s",
             $"A short at the far end of {PartNames.Small(subject.Names.Wire(figures.Run))} draws at least {Format.Amps(fault.FarAmps)}; {PartNames.Small(subject.Names[fault.Device.Id])}, {fuse}, "
                 + (double.IsPositiveInfinity(opens) ? "need not open at that" : $"opens within {Format.Seconds(opens)}")
-                + (double.IsPositiveInfinity(stands) ? ", and the wire carries it for good." : $", the wire stands it for {Format.Seconds(stands)}."),
+                + (double.IsPositiveInfinity(stands) ? ", and the wire carries it continuously." : $", the wire withstands it for {Format.Seconds(stands)}."),
             figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, SizeChoice.WireForShorts(subject.Saved, figures)?.Name)));
     }
 }

@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Does a wire end in the air, and is it live?</summary>
 internal static class LiveEndCheck
 {
-    internal static readonly CheckKind Kind = new("live-end", "No wire ends in the air", "Every live end is capped or secured (common practice, no source)");
+    internal static readonly CheckKind Kind = new("live-end", "No loose live ends", "Every live end is capped or secured (common practice, no source)");
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from joint in subject.Rig.Joints

@@ -20,7 +20,7 @@ internal static class RegisterCheck
         var known = colours.Count(colour => colour.Length > 0);
         var verdict = known == colours.Count ? Verdict.Holds : Verdict.Watch;
         yield return Kind.Result(verdict, known, colours.Count, "wires",
-            verdict == Verdict.Holds ? "The colour of every wire is written down." : $"{colours.Count - known} of {colours.Count} wires have no colour written down: nobody will find them in two weeks.",
+            verdict == Verdict.Holds ? "The colour of every wire is written down." : $"{colours.Count - known} of {colours.Count} wires have no colour written down: they cannot be found again later.",
             "", null, null, () => unknownLeads ? null : new Remedy("Give them colours") { Apply = WireColours.Give });
     }
 

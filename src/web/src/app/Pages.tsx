@@ -1,6 +1,7 @@
-import { Link, Route, Routes } from "react-router";
+import { Link, Navigate, Route, Routes, useParams } from "react-router";
 import { Frame } from "../frame/Frame";
 import { JobPage } from "../job/JobPage";
+import { lastStage } from "../job/lastStage";
 import { QuickSizePage } from "../quick-size/QuickSizePage";
 import { Notice } from "../ui/Notice";
 import { YardPage } from "../yard/YardPage";
@@ -10,6 +11,7 @@ export function Pages() {
     <Routes>
       <Route path="/" element={<YardPage />} />
       <Route path="/quick-size" element={<QuickSizePage />} />
+      <Route path="/jobs/:jobId" element={<ToLastStage />} />
       <Route path="/jobs/:jobId/:stage" element={<JobPage />} />
       <Route
         path="*"
@@ -25,4 +27,10 @@ export function Pages() {
       />
     </Routes>
   );
+}
+
+/** A job by its address alone opens where it was last looked at. */
+function ToLastStage() {
+  const { jobId = "" } = useParams();
+  return <Navigate replace to={`/jobs/${jobId}/${lastStage(jobId)}`} />;
 }

@@ -2,17 +2,21 @@ import { CircleHelp, Moon, Sun } from "lucide-react";
 import { type ReactNode, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { Button } from "../ui/Button";
+import { CheckField } from "../ui/CheckField";
 import { Dialog } from "../ui/Dialog";
-import { type Shortcut, useShortcuts } from "./shortcuts";
+import { type Shortcut, singleKeys, useShortcuts } from "./shortcuts";
 import { toggleTheme, useTheme } from "./theme";
 
 /** The bar across the top, the page below it, the caution at the foot. */
 export function Frame({
   ticket,
   shortcuts = [],
+  whole = false,
   children,
 }: {
   ticket?: ReactNode;
+  /** On a bench screen the page is as high as the screen, and each pane of it scrolls by itself. */
+  whole?: boolean;
   shortcuts?: readonly Shortcut[];
   children: ReactNode;
 }) {
@@ -27,9 +31,16 @@ export function Frame({
     [shortcuts],
   );
   useShortcuts(all);
+  const letters = singleKeys.use();
 
   return (
-    <div className="flex min-h-screen flex-col">
+    <div className={`flex min-h-screen flex-col ${whole ? "lg:h-screen" : ""}`}>
+      <a
+        href="#content"
+        className="sr-only focus:not-sr-only focus:fixed focus:top-1 focus:left-1 focus:z-30 focus:bg-slab focus:p-3"
+      >
+        Skip to the content
+      </a>
       <header className="flex flex-wrap items-center gap-x-5 gap-y-1 bg-spruce px-4 py-1 text-on-spruce">
         <Link to="/" className="inline-flex min-h-11 items-center gap-2 rounded-sm font-semibold">
           <svg viewBox="0 0 30 18" className="h-4 w-7" aria-hidden="true">
@@ -51,14 +62,21 @@ export function Frame({
           </Button>
         </div>
       </header>
-      <main className="flex-1">{children}</main>
-      <footer className="border-t border-seam px-4 py-2 text-sm text-dust">
+      <main id="content" tabIndex={-1} className={`flex-1 ${whole ? "lg:flex lg:min-h-0 lg:flex-col" : ""}`}>
+        {children}
+      </main>
+      <footer className={`border-t border-seam px-4 text-sm text-dust ${whole ? "py-1" : "py-2"}`}>
         Advice for planning, not an approval. The maker's instructions and local law come first; have a
         qualified person check the work before it is made live, and disconnect the battery before you touch
         it.
       </footer>
       <Dialog open={listed} onClose={() => setListed(false)} title="Shortcuts">
-        <dl className="grid grid-cols-[4rem_1fr] gap-y-2">
+        <CheckField
+          label="Single-letter keys work"
+          checked={letters === "on"}
+          onChange={(on) => singleKeys.set(on ? "on" : "off")}
+        />
+        <dl className="mt-3 grid grid-cols-[5.5rem_1fr] gap-y-2">
           {all.map((shortcut) => (
             <div key={shortcut.keys} className="contents">
               <dt>

@@ -1,25 +1,11 @@
-import { useSyncExternalStore } from "react";
+import { stored } from "./stored";
 
-type Theme = "day" | "night";
-
-const key = "burly-ridge-theme";
-const listeners = new Set<() => void>();
-let theme: Theme = localStorage.getItem(key) === "night" ? "night" : "day";
-document.documentElement.dataset.theme = theme;
+const theme = stored("burly-ridge-theme", ["day", "night"], "day");
+document.documentElement.dataset.theme = theme.get();
 
 export function toggleTheme() {
-  theme = theme === "day" ? "night" : "day";
-  document.documentElement.dataset.theme = theme;
-  localStorage.setItem(key, theme);
-  for (const listener of listeners) listener();
+  theme.set(theme.get() === "day" ? "night" : "day");
+  document.documentElement.dataset.theme = theme.get();
 }
 
-export function useTheme(): Theme {
-  return useSyncExternalStore(
-    (listener) => {
-      listeners.add(listener);
-      return () => listeners.delete(listener);
-    },
-    () => theme,
-  );
-}
+export const useTheme = theme.use;

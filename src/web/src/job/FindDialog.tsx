@@ -1,53 +1,146 @@
-import { useState } from "react";
-import { Link } from "react-router";
-import type { Rig } from "../api/client";
+import { type KeyboardEvent, useId, useState } from "react";
+import { useNavigate } from "react-router";
+import type { Assessment, Rig } from "../api/client";
+import type { Shortcut } from "../frame/shortcuts";
 import { Dialog } from "../ui/Dialog";
+import { Field, inputLook } from "../ui/Field";
 import { useNames } from "../ui/names";
-import { TextField } from "../ui/TextField";
+import { objects } from "./cure";
 
 const mostFound = 12;
 
-/** Goes to a line, a mount or a run by a part of its name. */
-export function FindDialog({ jobId, rig, onClose }: { jobId: string; rig: Rig; onClose: () => void }) {
+type Entry = { kind: string; name: string; detail?: string; go: () => void };
+
+/** Goes to a line, a part, a mount, a wire or a check by a part of its name, or runs a command. */
+export function FindDialog({
+  jobId,
+  rig,
+  assessment,
+  commands,
+  onClose,
+}: {
+  jobId: string;
+  rig: Rig;
+  assessment: Assessment;
+  commands: readonly Shortcut[];
+  onClose: () => void;
+}) {
   const [text, setText] = useState("");
+  const [at, setAt] = useState(0);
   const nameOf = useNames();
-  const to = (stage: string, what: string, id: string) =>
-    `/jobs/${jobId}/${stage}?${what}=${encodeURIComponent(id)}`;
-  const all = [
-    ...rig.lines.map(({ id, name }) => ({ kind: "Line", name, to: to("lines", "line", id) })),
+  const navigate = useNavigate();
+  const list = useId();
+  const to = (stage: string, what: string, id: string) => () =>
+    void navigate(`/jobs/${jobId}/${stage}?${what}=${encodeURIComponent(id)}`);
+  const all: Entry[] = [
+    ...rig.lines.map(({ id, name }) => ({ kind: "Line", name, go: to("lines", "line", id) })),
     ...(rig.body?.mounts ?? []).map(({ id, name }) => ({
       kind: "Mount",
       name,
-      to: to("walkaround", "mount", id),
+      go: to("walkaround", "mount", id),
     })),
+    ...parts(rig).map((id) => ({ kind: "Part", name: nameOf(id), go: to("walkaround", "part", id) })),
     ...(rig.runs ?? [])
       .filter((run) => run.lay)
-      .map((run) => ({
-        kind: "Wire",
-        name: nameOf(run.id),
-        to: to("walkaround", "way", run.id),
+      .map((run) => ({ kind: "Wire", name: nameOf(run.id), go: to("walkaround", "way", run.id) })),
+    ...assessment.lines.flatMap((line) =>
+      line.checks.filter(objects).map((check) => ({
+        kind: "Check",
+        name: check.title,
+        detail: rig.lines.find(({ id }) => id === line.id)?.name,
+        go: to("lines", "line", line.id),
       })),
+    ),
+    ...commands
+      .filter(
+        ({ keys }, i) =>
+          keys !== "Ctrl+K" && commands.findIndex(({ does }) => does === commands[i]?.does) === i,
+      )
+      .map(({ keys, does, run }) => ({ kind: "Command", name: does, detail: keys, go: run })),
   ];
   const wanted = text.trim().toLowerCase();
-  const found = all.filter(({ name }) => name.toLowerCase().includes(wanted)).slice(0, mostFound);
+  const found = all
+    .filter(({ name, detail = "" }) => `${name} ${detail}`.toLowerCase().includes(wanted))
+    .filter((entry, i, list) => list.findIndex((other) => keyOf(other) === keyOf(entry)) === i)
+    .slice(0, mostFound);
+  const chosen = Math.min(at, found.length - 1);
+  const take = (entry: Entry | undefined) => {
+    if (!entry) return;
+    onClose();
+    entry.go();
+  };
+  const press = (event: KeyboardEvent) => {
+    const next = { ArrowDown: chosen + 1, ArrowUp: chosen - 1 }[event.key];
+    if (next !== undefined) {
+      event.preventDefault();
+      setAt(Math.max(0, Math.min(found.length - 1, next)));
+    }
+    if (event.key === "Enter") {
+      event.preventDefault();
+      take(found[chosen]);
+    }
+  };
   return (
     <Dialog open onClose={onClose} title="Find">
-      <TextField label="Part of a name" value={text} onChange={setText} autoFocus />
-      <ul className="mt-3 grid gap-px bg-seam">
-        {found.map((entry) => (
-          <li key={entry.to}>
-            <Link
-              to={entry.to}
-              onClick={onClose}
-              className="flex min-h-11 items-center justify-between gap-3 bg-slab px-3 hover:bg-lichen-shade"
-            >
-              <span>{entry.name}</span>
-              <span className="text-sm text-dust">{entry.kind}</span>
-            </Link>
-          </li>
+      <Field label="Part of a name">
+        {(ids) => (
+          <input
+            {...ids}
+            ref={(input) => {
+              if (!input || input.dataset.met) return;
+              input.dataset.met = "yes";
+              input.focus();
+            }}
+            role="combobox"
+            aria-expanded
+            aria-controls={list}
+            aria-activedescendant={found[chosen] ? `${list}-${chosen}` : undefined}
+            autoComplete="off"
+            className={inputLook}
+            value={text}
+            onChange={(event) => {
+              setText(event.target.value);
+              setAt(0);
+            }}
+            onKeyDown={press}
+          />
+        )}
+      </Field>
+      <div id={list} role="listbox" aria-label="Found" className="mt-3 grid gap-px bg-seam">
+        {found.map((entry, i) => (
+          <button
+            key={keyOf(entry)}
+            type="button"
+            role="option"
+            id={`${list}-${i}`}
+            aria-selected={i === chosen}
+            onClick={() => take(entry)}
+            className={`flex min-h-11 items-center justify-between gap-3 px-3 text-left ${i === chosen ? "bg-lichen-shade" : "bg-slab hover:bg-lichen-shade"}`}
+          >
+            <span>{entry.name}</span>
+            <span className="text-sm text-dust">
+              {entry.kind}
+              {entry.detail && `, ${entry.detail}`}
+            </span>
+          </button>
         ))}
-      </ul>
-      {found.length === 0 && <p className="mt-3">Nothing is called that.</p>}
+      </div>
+      {found.length === 0 && <p className="mt-3">No match.</p>}
     </Dialog>
   );
 }
+
+const keyOf = ({ kind, name, detail = "" }: Entry) => `${kind} ${name} ${detail}`;
+
+/** Ids of the parts that were fitted. */
+const parts = (rig: Rig) =>
+  [
+    rig.fixtures,
+    rig.protection,
+    rig.relays,
+    rig.switches,
+    rig.powerBoxes,
+    rig.loads,
+    rig.converters,
+    rig.earths,
+  ].flatMap((list) => (list ?? []).map(({ id }) => id));

@@ -70,13 +70,13 @@ function RulesDialog({
             {said === noErrors ? why : "Correct the marked fields first."}
           </p>
         )}
-        {changed && !failed && !found && <p>Looking what that changes…</p>}
+        {changed && !failed && !found && <p>Working out what changes…</p>}
         {changed && found && (
           <>
             <p className="font-semibold">
               {found.changed.length === 0
-                ? "No check comes out otherwise."
-                : `${counted(found.changed.length, "check comes", "checks come")} out otherwise.`}
+                ? "No check changes."
+                : `${counted(found.changed.length, "check changes", "checks change")}.`}
             </p>
             <p className="flex flex-wrap gap-x-4">
               Today <TallyLine tally={found.before} /> then <TallyLine tally={found.after} />
@@ -106,7 +106,7 @@ function RulesDialog({
             onClose();
           }}
         >
-          Take these rules
+          Apply
         </Button>
       </div>
     </Dialog>

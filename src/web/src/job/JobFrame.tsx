@@ -10,6 +10,7 @@ import { useStable } from "../ui/useStable";
 import { TallyLine } from "../ui/VerdictMark";
 import { FindDialog } from "./FindDialog";
 import { Ledger } from "./Ledger";
+import { rememberStage } from "./lastStage";
 import type { RigEditor } from "./rigEditor";
 import { rulesOf, withRules } from "./rigEdits";
 import { SaveMark } from "./SaveMark";
@@ -26,11 +27,17 @@ export function JobFrame({
   editor,
   stage,
   shortcuts,
+  bar,
+  whole = false,
   children,
 }: {
   editor: RigEditor;
   stage: StageKey;
   shortcuts: readonly Shortcut[];
+  /** What stands in the row of the stages: what the stage is about, and what can be done with it. */
+  bar?: ReactNode;
+  /** Whether the stage fills the screen, pane by pane. */
+  whole?: boolean;
   children: ReactNode;
 }) {
   const { job, rig, assessment, outdated, save, waiting, trouble } = useSyncExternalStore(
@@ -45,6 +52,15 @@ export function JobFrame({
   const undo = useStable(() => void editor.undo());
   const redo = useStable(() => void editor.redo());
   const isSaved = save.kind === "saved";
+
+  useEffect(() => {
+    const name = stages.find(({ key }) => key === stage)?.name ?? "";
+    document.title = `${job.name}, ${name} · Burly Ridge`;
+    rememberStage(job.id, stage);
+    return () => {
+      document.title = "Burly Ridge";
+    };
+  }, [job.id, job.name, stage]);
 
   useEffect(() => {
     const leave = () => editor.flush({ outlive: true });
@@ -72,8 +88,11 @@ export function JobFrame({
       ...shortcuts,
       { keys: "/", does: "Find", run: () => setFinding(true) },
       { keys: "v", does: "Ledger of checks", run: () => setLedger((open) => !open) },
+      { keys: "Ctrl+K", does: "Find anything", run: () => setFinding(true), always: true },
       { keys: "u", does: "Undo", run: undo },
       { keys: "U", does: "Redo", run: redo },
+      { keys: "Ctrl+Z", does: "Undo", run: undo },
+      { keys: "Ctrl+Y", does: "Redo", run: redo },
     ],
     [undo, redo, go, job.id, shortcuts],
   );
@@ -114,21 +133,24 @@ export function JobFrame({
   return (
     <NamesContext value={assessment.names}>
       <UnitsContext value={rules.units}>
-        <Frame ticket={ticket} shortcuts={all}>
-          <nav aria-label="Stages" className="flex flex-wrap gap-1 border-b border-seam px-4 pt-1">
-            {stages.map(({ key, name }, i) => (
-              <NavLink
-                key={key}
-                to={`/jobs/${job.id}/${key}`}
-                className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
-              >
-                <span className="font-figure text-sm" aria-hidden>
-                  {i + 1}
-                </span>
-                {name}
-              </NavLink>
-            ))}
-          </nav>
+        <Frame ticket={ticket} shortcuts={all} whole={whole}>
+          <div className="flex flex-wrap items-center gap-x-4 border-b border-seam px-4">
+            <nav aria-label="Stages" className="flex flex-wrap gap-1 pt-1">
+              {stages.map(({ key, name }, i) => (
+                <NavLink
+                  key={key}
+                  to={`/jobs/${job.id}/${key}`}
+                  className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
+                >
+                  <span className="font-figure text-sm" aria-hidden>
+                    {i + 1}
+                  </span>
+                  {name}
+                </NavLink>
+              ))}
+            </nav>
+            {bar && <div className="ml-auto flex min-w-0 flex-wrap items-center gap-2">{bar}</div>}
+          </div>
           {outdated && (
             <p
               role="status"
@@ -143,7 +165,9 @@ export function JobFrame({
               {trouble}
             </p>
           )}
-          <div className={outdated ? "old-figures" : ""}>{children}</div>
+          <div className={`${outdated ? "old-figures" : ""} ${whole ? "lg:min-h-0 lg:flex-1" : ""}`}>
+            {children}
+          </div>
           <Ledger
             assessment={assessment}
             nameOf={(id) => rig.lines.find((line) => line.id === id)?.name ?? id}
@@ -155,7 +179,15 @@ export function JobFrame({
             }}
             editor={editor}
           />
-          {finding && <FindDialog jobId={job.id} rig={rig} onClose={() => setFinding(false)} />}
+          {finding && (
+            <FindDialog
+              jobId={job.id}
+              rig={rig}
+              assessment={assessment}
+              commands={all}
+              onClose={() => setFinding(false)}
+            />
+          )}
           {save.kind === "stale" && (
             <StaleDialog
               mine={rig}

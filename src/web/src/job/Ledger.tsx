@@ -1,11 +1,16 @@
+import { useState } from "react";
 import type { Assessment } from "../api/client";
 import { Dialog } from "../ui/Dialog";
+import { VerdictMark } from "../ui/VerdictMark";
+import { verdictMeans } from "../ui/words";
+import { CauseList } from "./CauseList";
 import { CheckList } from "./CheckList";
+import { causes, wholeRig } from "./causes";
 import { objects } from "./cure";
 import type { RigEditor } from "./rigEditor";
 import { Supply } from "./Supply";
 
-/** Every objection of the rig line by line, what hangs on no line alone, and what the states ask of the supply. */
+/** Every objection of the rig by its cause, what was accepted, and what the states ask of the supply. */
 export function Ledger({
   assessment,
   nameOf,
@@ -21,38 +26,52 @@ export function Ledger({
   onChoose: (line: string) => void;
   editor: RigEditor;
 }) {
-  const objections = assessment.checks.filter(objects);
+  const [only, setOnly] = useState("");
   const holding = assessment.checks.filter((check) => check.verdict === "holds");
   const accepted = [...assessment.checks, ...assessment.lines.flatMap((line) => line.checks)].filter(
     (check) => check.accepted,
   );
-  const lines = assessment.lines
-    .map((line) => ({ line, objections: line.checks.filter(objects) }))
-    .filter((entry) => entry.objections.length > 0);
+  const found = causes(assessment, only);
+  const withLines = assessment.lines.filter((line) => line.checks.some(objects));
   return (
     <Dialog open={open} onClose={onClose} title="Ledger of checks" wide>
       <div className="grid gap-5 xl:grid-cols-2">
         <div className="grid content-start gap-3">
-          <h3 className="font-semibold">The whole rig</h3>
-          {objections.length > 0 ? (
-            <CheckList checks={objections} editor={editor} onLeave={onClose} />
-          ) : (
-            <p className="text-dust">Nothing against it.</p>
-          )}
-          {lines.map(({ line, objections }) => (
-            <div key={line.id}>
-              <h3>
-                <button
-                  type="button"
-                  className="min-h-11 font-semibold underline underline-offset-4"
-                  onClick={() => onChoose(line.id)}
-                >
-                  {nameOf(line.id)}
-                </button>
-              </h3>
-              <CheckList checks={objections} editor={editor} onLeave={onClose} />
-            </div>
+          <ul className="flex flex-wrap gap-x-4 text-sm text-dust" aria-label="What the signs say">
+            {(["stop", "watch", "holds"] as const).map((verdict) => (
+              <li key={verdict} className="inline-flex items-center gap-1">
+                <VerdictMark verdict={verdict} /> {verdictMeans[verdict]}
+              </li>
+            ))}
+          </ul>
+          <label className="inline-flex items-center gap-2">
+            <span className="text-sm text-dust">Found on</span>
+            <select
+              className="h-11 min-w-0 rounded-sm border border-edge bg-slab px-2"
+              value={only}
+              onChange={(event) => setOnly(event.target.value)}
+            >
+              <option value="">everything</option>
+              <option value={wholeRig}>the whole rig</option>
+              {withLines.map(({ id }) => (
+                <option key={id} value={id}>
+                  {nameOf(id)}
+                </option>
+              ))}
+            </select>
+          </label>
+          <h3 className="font-semibold">To do, the most serious first</h3>
+          {found.map((cause) => (
+            <CauseList
+              key={cause.key}
+              cause={cause}
+              nameOf={nameOf}
+              editor={editor}
+              onChoose={onChoose}
+              onLeave={onClose}
+            />
           ))}
+          {found.length === 0 && <p className="text-dust">No objections.</p>}
         </div>
         <div className="grid content-start gap-3">
           {accepted.length > 0 && (

@@ -9,8 +9,8 @@ import type { Proposal, ProposalAnswer, ProposalKind, RigEditor } from "./rigEdi
 import { rulesOf } from "./rigEdits";
 
 const titles: Record<ProposalKind, string> = {
-  "auto-size": "Size the rig anew",
-  "assign-slots": "Assign the outputs anew",
+  "auto-size": "Resize all wiring",
+  "assign-slots": "Reassign outputs",
   reroute: "Lead everything the best way",
 };
 
@@ -48,7 +48,7 @@ export function ProposalDialog({
   const { units } = rulesOf(editor.snapshot().rig);
   const changes = answer ? changesOf(answer, units) : [];
   return (
-    <Dialog open onClose={onClose} title={lineId ? "Size this line anew" : titles[kind]}>
+    <Dialog open onClose={onClose} title={lineId ? "Resize this line" : titles[kind]}>
       {!proposal && <p role="status">Working it out…</p>}
       {proposal?.kind === "failed" && (
         <p role="alert" className="text-oxide">
@@ -99,7 +99,7 @@ export function ProposalDialog({
           </p>
           <Refused said={said} />
           <div className="mt-4 flex justify-end gap-3">
-            <Button onClick={onClose}>Leave it</Button>
+            <Button onClick={onClose}>Cancel</Button>
             <Button look="main" disabled={changes.length === 0 || applying} onClick={() => void apply()}>
               {applying ? "Applying…" : "Apply"}
             </Button>

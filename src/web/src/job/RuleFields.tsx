@@ -44,7 +44,7 @@ const meant: Record<Key, string> = {
   isolation:
     "Minus of every battery off first and plus last on; or the line's own fuse out of its holder and the last thing in. One act makes it live.",
   forwardTrigger:
-    "Linked to the high beam, one flick of the stalk darkens everything for who comes the other way. A switch of its own suits slow work off the road.",
+    "Linked to the high beam, one flick of the stalk darkens everything for oncoming traffic. A switch of its own suits slow work off the road.",
   leftOnHours:
     "How long everything may be left on with the engine off before the battery is half empty and will not start.",
   slackFraction:
@@ -162,7 +162,7 @@ export function RuleFields({
       </Rule>
       <Rule meaning={meant.isolation}>
         <ChoiceField
-          label="Making it dead"
+          label="Isolation"
           value={rules.isolation}
           options={choices(isolationWords)}
           onChange={(isolation) => onChange({ isolation })}

@@ -3,12 +3,13 @@ import { memo } from "react";
 import type { Fuse, FuseWindow as Window } from "../api/client";
 import { Button } from "../ui/Button";
 import { amps } from "../ui/figures/figures";
+import { useWidth } from "../ui/useWidth";
 import { fuseName } from "../ui/words";
 import { fuseStep } from "./steps";
 
-const width = 620;
+/** Drawn at the width that there is, so that its words stay as large as others; until that is known at this. */
+const usualWidth = 620;
 const left = 8;
-const right = width - 8;
 const axis = 62;
 
 /** One scale of amps: the load below, the wire above, the standard ratings between. */
@@ -21,6 +22,9 @@ export const FuseWindow = memo(function FuseWindow({
   wireName: string | undefined;
   onTake?: (fuse: Fuse) => void;
 }) {
+  const [box, room] = useWidth();
+  const width = room || usualWidth;
+  const right = width - 8;
   const place = (value: number) => left + ((right - left) * value) / window.scaleAmps;
   const visible = window.ratings.filter((mark) => mark.ratingAmps <= window.scaleAmps);
   const taken = window.ratings.find((mark) => mark.taken);
@@ -28,7 +32,7 @@ export const FuseWindow = memo(function FuseWindow({
   const higher = fuseStep(window, 1);
 
   return (
-    <div className="grid gap-1">
+    <div className="grid gap-1" ref={box}>
       <svg viewBox={`0 0 ${width} 108`} className="w-full" role="img" aria-label={window.sentence}>
         <rect
           x={left}
@@ -66,19 +70,22 @@ export const FuseWindow = memo(function FuseWindow({
         <Label
           x={place(window.designAmps)}
           y={14}
+          width={width}
           text={`load ${amps(window.designAmps)}`}
           line={axis - 16}
         />
         <Label
           x={place(window.fromAmps)}
           y={28}
-          text={`with room ${amps(window.fromAmps)}`}
+          width={width}
+          text={`with margin ${amps(window.fromAmps)}`}
           line={axis - 16}
         />
         {window.wireAmps !== null && (
           <Label
             x={place(window.wireAmps)}
             y={42}
+            width={width}
             text={`${wireName} ${amps(window.wireAmps)}`}
             line={axis - 16}
           />
@@ -147,8 +154,20 @@ export const FuseWindow = memo(function FuseWindow({
 });
 
 /** A word over its place on the scale, kept within the drawing. */
-function Label({ x, y, text, line }: { x: number; y: number; text: string; line: number }) {
-  const anchor = x > width * 0.75 ? "end" : "start";
+function Label({
+  x,
+  y,
+  width,
+  text,
+  line,
+}: {
+  x: number;
+  y: number;
+  width: number;
+  text: string;
+  line: number;
+}) {
+  const anchor = x > width * 0.6 ? "end" : "start";
   return (
     <g>
       <line x1={x} x2={x} y1={y - 9} y2={line} stroke="var(--ink)" strokeWidth={1.5} />

@@ -29,13 +29,13 @@ export function LaidLength({
       </p>
       <div className="flex flex-wrap items-center gap-x-4">
         <Link to={page} className="inline-flex min-h-11 items-center underline underline-offset-4">
-          See the way
+          Show route
         </Link>
         <Button
           look="quiet"
           onClick={() => onChange({ lay: null, oneWayMetres: metres ?? plan.oneWayMetres, bundled: null })}
         >
-          Give it by hand
+          Enter length
         </Button>
       </div>
     </div>

@@ -1,12 +1,15 @@
 import { memo, useMemo, useState } from "react";
+import { createPortal } from "react-dom";
 import type { EditCommand, Fuse, Line, LineView, Offer, Rig, StripStation } from "../api/client";
 import type { FieldErrors } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { withPart, withPlan, withRunWire } from "../job/rigEdits";
+import { Button } from "../ui/Button";
 import { Details } from "../ui/Details";
 import { amps, lostVolts, percent, volts, watts } from "../ui/figures/figures";
 import { Notice } from "../ui/Notice";
 import { useStable } from "../ui/useStable";
+import { useWidth } from "../ui/useWidth";
 import { StateBar } from "./StateBar";
 import { StationPanel } from "./station/StationPanel";
 import { planned } from "./station/stations";
@@ -27,6 +30,7 @@ export function LineBody({
   jobId,
   open,
   onOpen,
+  inspector,
 }: {
   editor: RigEditor;
   rig: Rig;
@@ -37,6 +41,8 @@ export function LineBody({
   jobId: string;
   open: string | undefined;
   onOpen: (id: string | undefined) => void;
+  /** Where the open station is shown; null until it is drawn. */
+  inspector: HTMLElement | null;
 }) {
   const states = useStates(line.id);
   const { answer: view, failed, why, slow, fresh } = useLine(rig, line.id, states.asked, asks);
@@ -103,7 +109,6 @@ export function LineBody({
             onOpen={openStation}
             onPoint={setPointed}
           />
-          <Readout view={view} shown={shown} pointed={pointed ?? station?.id} />
           <Details plain summary="The same as a table">
             <StripTable strands={strands} state={shown} />
           </Details>
@@ -129,23 +134,26 @@ export function LineBody({
           )}
         </Notice>
       )}
-      {station && (
-        <StationPanel
-          key={station.id}
-          view={view}
-          ready={fresh}
-          rig={rig}
-          station={station}
-          errors={errors}
-          jobId={jobId}
-          edit={edit}
-          run={run}
-          offers={view.offers.filter((offer) => offer.station === station.id)}
-          onTake={take}
-          onTakeWire={takeWire}
-          onTakeFuse={takeFuse}
-        />
-      )}
+      {station &&
+        inspector &&
+        createPortal(
+          <StationPanel
+            key={station.id}
+            view={view}
+            ready={fresh}
+            rig={rig}
+            station={station}
+            errors={errors}
+            jobId={jobId}
+            edit={edit}
+            run={run}
+            offers={view.offers.filter((offer) => offer.station === station.id)}
+            onTake={take}
+            onTakeWire={takeWire}
+            onTakeFuse={takeFuse}
+          />,
+          inspector,
+        )}
     </section>
   );
 }
@@ -174,33 +182,53 @@ const Scroll = memo(function Scroll({
   onOpen: (id: string) => void;
   onPoint: (id: string | undefined) => void;
 }) {
-  const layout = useMemo(() => layOut(strands), [strands]);
+  const [box, room] = useWidth();
+  const [zoomed, setZoomed] = useState(false);
+  const layout = useMemo(
+    () => layOut(strands, zoomed ? 0 : room, rest.open),
+    [strands, room, zoomed, rest.open],
+  );
+  const natural = useMemo(() => layOut(strands, 0, undefined).width, [strands]);
   return (
-    <section aria-label="Strip and ridge" className="overflow-x-auto border border-seam bg-granite pt-2">
-      <StripView
-        control={false}
-        strands={strands}
-        layout={layout}
-        figures={shown.figures.strands}
-        {...rest}
-      />
-      <RidgeChart
-        strands={strands}
-        layout={layout}
-        states={view.states}
-        chosen={shown}
-        pointed={rest.pointed ?? rest.open}
-        onPoint={rest.onPoint}
-      />
-      {layout.controlRows > 0 && (
-        <div className="pt-1">
-          <p className="px-1 pb-0.5 text-sm text-dust">
-            What works it: {view.strip.asks.join(", ") || "nothing has to be pressed"}
-          </p>
-          <StripView control strands={strands} layout={layout} figures={shown.figures.strands} {...rest} />
-        </div>
-      )}
-    </section>
+    <>
+      <section
+        ref={box}
+        aria-label="Strip and ridge"
+        className={`border border-seam bg-granite pt-2 ${zoomed ? "overflow-x-auto" : "overflow-x-hidden"}`}
+      >
+        <StripView
+          control={false}
+          strands={strands}
+          layout={layout}
+          figures={shown.figures.strands}
+          {...rest}
+        />
+        <RidgeChart
+          strands={strands}
+          layout={layout}
+          states={view.states}
+          chosen={shown}
+          pointed={rest.pointed ?? rest.open}
+          onPoint={rest.onPoint}
+        />
+        {layout.controlRows > 0 && (
+          <div className="pt-1">
+            <p className="px-1 pb-0.5 text-sm text-dust">
+              Controlled by: {view.strip.asks.join(", ") || "nothing has to be pressed"}
+            </p>
+            <StripView control strands={strands} layout={layout} figures={shown.figures.strands} {...rest} />
+          </div>
+        )}
+      </section>
+      <div className="flex flex-wrap items-center justify-between gap-x-3">
+        <Readout view={view} shown={shown} pointed={rest.pointed ?? rest.open} />
+        {natural > room && (
+          <Button look="quiet" aria-pressed={zoomed} onClick={() => setZoomed(!zoomed)}>
+            {zoomed ? "Fit the width" : "Zoom in"}
+          </Button>
+        )}
+      </div>
+    </>
   );
 });
 

@@ -2,6 +2,7 @@ import { Lightbulb, Plus } from "lucide-react";
 import { memo, useState } from "react";
 import type { Verdict } from "../api/client";
 import { Button } from "../ui/Button";
+import { Details } from "../ui/Details";
 import { amps } from "../ui/figures/figures";
 import { VerdictMark } from "../ui/VerdictMark";
 import { verdictWords } from "../ui/words";
@@ -31,64 +32,67 @@ export const LineList = memo(function LineList({
   onStart: () => void;
 }) {
   const shown = sifted(lines, sifting);
+  const hidden = lines.length - shown.length;
   const places = [...new Set(lines.map(({ found }) => found?.summary?.place ?? "").filter(Boolean))].sort();
   const [unfolded, setUnfolded] = useState(60);
   const most = Math.max(unfolded, shown.findIndex(({ line }) => line.id === chosen) + 1);
   return (
-    <nav aria-label="Lines" className="grid content-start gap-1.5">
-      <div className="grid grid-cols-2 gap-1.5">
-        <select
-          aria-label="Sort by"
-          className={choiceLook}
-          value={sifting.order}
-          onChange={(event) => onSift({ ...sifting, order: event.target.value as LineOrder })}
-        >
-          {(Object.keys(orderWords) as LineOrder[]).map((order) => (
-            <option key={order} value={order}>
-              {orderWords[order]}
-            </option>
-          ))}
-        </select>
-        <select
-          aria-label="Show"
-          className={choiceLook}
-          value={sifting.verdict}
-          onChange={(event) => onSift({ ...sifting, verdict: event.target.value as Verdict | "" })}
-        >
-          <option value="">All verdicts</option>
-          {(["stop", "watch", "holds"] as const).map((verdict) => (
-            <option key={verdict} value={verdict}>
-              {verdictWords[verdict]} only
-            </option>
-          ))}
-        </select>
-        {lines.some(({ found }) => found?.summary?.slot != null) && (
+    <nav aria-label="Lines" className="flex flex-col gap-1.5 lg:min-h-0 lg:flex-1">
+      <Details plain summary={hidden > 0 ? `Sort and filter (${hidden} hidden)` : "Sort and filter"}>
+        <div className="grid grid-cols-2 gap-1.5">
           <select
-            aria-label="Slots"
-            className={`${choiceLook} col-span-2`}
-            value={sifting.slot}
-            onChange={(event) => onSift({ ...sifting, slot: event.target.value as Sifting["slot"] })}
+            aria-label="Sort by"
+            className={choiceLook}
+            value={sifting.order}
+            onChange={(event) => onSift({ ...sifting, order: event.target.value as LineOrder })}
           >
-            <option value="">With a slot or without</option>
-            <option value="with">On a slot of a panel</option>
-            <option value="without">On none</option>
-          </select>
-        )}
-        {places.length > 0 && (
-          <select
-            aria-label="Place"
-            className={`${choiceLook} col-span-2`}
-            value={sifting.place}
-            onChange={(event) => onSift({ ...sifting, place: event.target.value })}
-          >
-            <option value="">Everywhere on the vehicle</option>
-            {places.map((place) => (
-              <option key={place}>{place}</option>
+            {(Object.keys(orderWords) as LineOrder[]).map((order) => (
+              <option key={order} value={order}>
+                {orderWords[order]}
+              </option>
             ))}
           </select>
-        )}
-      </div>
-      <ul className="grid max-h-[60vh] gap-1 overflow-y-auto">
+          <select
+            aria-label="Show"
+            className={choiceLook}
+            value={sifting.verdict}
+            onChange={(event) => onSift({ ...sifting, verdict: event.target.value as Verdict | "" })}
+          >
+            <option value="">All verdicts</option>
+            {(["stop", "watch", "holds"] as const).map((verdict) => (
+              <option key={verdict} value={verdict}>
+                {verdictWords[verdict]} only
+              </option>
+            ))}
+          </select>
+          {lines.some(({ found }) => found?.summary?.slot != null) && (
+            <select
+              aria-label="Slots"
+              className={`${choiceLook} col-span-2`}
+              value={sifting.slot}
+              onChange={(event) => onSift({ ...sifting, slot: event.target.value as Sifting["slot"] })}
+            >
+              <option value="">With a slot or without</option>
+              <option value="with">On a slot of a panel</option>
+              <option value="without">On none</option>
+            </select>
+          )}
+          {places.length > 0 && (
+            <select
+              aria-label="Place"
+              className={`${choiceLook} col-span-2`}
+              value={sifting.place}
+              onChange={(event) => onSift({ ...sifting, place: event.target.value })}
+            >
+              <option value="">Everywhere on the vehicle</option>
+              {places.map((place) => (
+                <option key={place}>{place}</option>
+              ))}
+            </select>
+          )}
+        </div>
+      </Details>
+      <ul className="relative grid max-h-[60vh] content-start gap-1 overflow-y-auto lg:max-h-none lg:min-h-0 lg:flex-1">
         {shown.slice(0, most).map(({ line, found }) => (
           <li key={line.id}>
             <button
@@ -125,7 +129,7 @@ export const LineList = memo(function LineList({
           </li>
         ))}
       </ul>
-      {shown.length === 0 && lines.length > 0 && <p className="text-dust">None of the lines is like that.</p>}
+      {shown.length === 0 && lines.length > 0 && <p className="text-dust">No lines match.</p>}
       {shown.length > most && (
         <Button onClick={() => setUnfolded(shown.length)}>Show all {shown.length}</Button>
       )}
@@ -133,7 +137,7 @@ export const LineList = memo(function LineList({
         <Lightbulb size={18} aria-hidden /> Start from a lamp…
       </Button>
       <Button onClick={onAdd}>
-        <Plus size={18} aria-hidden /> Plan one in short
+        <Plus size={18} aria-hidden /> Quick-plan a line
       </Button>
     </nav>
   );

@@ -13,7 +13,6 @@ import { newLine, rulesOf, withLine, withNewLine, withPlan, withRules } from "..
 import { Button } from "../ui/Button";
 import { Details } from "../ui/Details";
 import { Notice } from "../ui/Notice";
-import { TextField } from "../ui/TextField";
 import { Told } from "../ui/Told";
 import { useStable } from "../ui/useStable";
 import { Answer } from "./Answer";
@@ -23,6 +22,7 @@ import { LineBody } from "./LineBody";
 import { LineForm } from "./LineForm";
 import { LineList, noSifting } from "./LineList";
 import { LineMoves } from "./LineMoves";
+import { LineName } from "./LineName";
 import { LineUseFields } from "./LineUseFields";
 import { fuseStep, gaugeStep } from "./steps";
 import type { AddedLine } from "./template/TemplateDialog";
@@ -124,10 +124,39 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
     return [checks.filter(objects), checks.filter((check) => !objects(check))];
   }, [own, shared, chosenId]);
 
+  const [inspector, setInspector] = useState<HTMLElement | null>(null);
+  const bar = chosen && (
+    <>
+      <LineName
+        value={chosen.line.name}
+        messages={said.name}
+        onChange={(name) => editor.edit((current) => withLine(current, chosen.line.id, { name }))}
+      />
+      {chosen.line.plan ? (
+        <Button onClick={() => void editor.do({ kind: "wireByParts", lineId: chosen.line.id })}>
+          {partsSign} Expand to full wiring
+        </Button>
+      ) : (
+        <Button onClick={() => setAsked({ kind: "auto-size", lineId: chosen.line.id })}>
+          {sizeSign} Size this line…
+        </Button>
+      )}
+      <Button aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
+        {diagramSign} Diagram
+      </Button>
+      <Button look="quiet" onClick={() => void copy(chosen.line.id)}>
+        {copySign} Copy this line
+      </Button>
+      <Button look="quiet" onClick={() => void remove(chosen.line.id)}>
+        {removeSign} Remove this line
+      </Button>
+    </>
+  );
+
   return (
-    <JobFrame editor={editor} stage="lines" shortcuts={shortcuts}>
-      <div className="grid items-start gap-4 p-3 md:grid-cols-[15.5rem_minmax(0,1fr)]">
-        <div className="grid content-start gap-3">
+    <JobFrame editor={editor} stage="lines" shortcuts={shortcuts} bar={bar} whole>
+      <div className="grid items-start gap-3 p-3 md:grid-cols-[15rem_minmax(0,1fr)] lg:h-full lg:grid-cols-[15rem_minmax(0,1fr)_21.5rem] lg:items-stretch lg:py-2">
+        <div className="relative flex flex-col gap-1.5 lg:min-h-0">
           <h2 className="sr-only">Lines</h2>
           <LineList
             lines={lines}
@@ -138,25 +167,34 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
             onAdd={add}
             onStart={start}
           />
-          {(rig.runs?.length ?? 0) > 0 && (
-            <>
-              <Button onClick={() => setAsked({ kind: "auto-size" })}>
-                {sizeSign} Size the wired lines…
-              </Button>
-              <Button onClick={() => void editor.do({ kind: "giveColours" })}>
-                {colourSign} Colour all wires by use
-              </Button>
-            </>
-          )}
-          {((rig.powerBoxes?.length ?? 0) > 0 || (rig.vehicle.auxOutputs?.length ?? 0) > 0) && (
-            <Button onClick={() => setAsked({ kind: "assign-slots" })}>{assignSign} Assign outputs…</Button>
-          )}
-          <HouseRulesPanel
-            rig={rig}
-            onTake={(taken) => editor.edit((current) => withRules(current, taken))}
-          />
+          <Details summary="All lines at once">
+            <div className="grid gap-1.5">
+              {(rig.runs?.length ?? 0) > 0 && (
+                <>
+                  <Button onClick={() => setAsked({ kind: "auto-size" })}>
+                    {sizeSign} Resize all wiring…
+                  </Button>
+                  <Button onClick={() => void editor.do({ kind: "giveColours" })}>
+                    {colourSign} Colour all wires by use
+                  </Button>
+                </>
+              )}
+              {((rig.powerBoxes?.length ?? 0) > 0 || (rig.vehicle.auxOutputs?.length ?? 0) > 0) && (
+                <Button onClick={() => setAsked({ kind: "assign-slots" })}>
+                  {assignSign} Assign outputs…
+                </Button>
+              )}
+              <HouseRulesPanel
+                rig={rig}
+                onTake={(taken) => editor.edit((current) => withRules(current, taken))}
+              />
+            </div>
+          </Details>
         </div>
-        <div className="grid min-w-0 content-start gap-3">
+        <section
+          aria-label="The chosen line"
+          className="relative grid min-w-0 content-start gap-2 lg:min-h-0 lg:overflow-y-auto"
+        >
           {told && told.sentences.length > 0 && (
             <Told
               title={told.title}
@@ -176,37 +214,9 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
           )}
           {chosen ? (
             <div className="grid min-w-0 content-start gap-3" key={chosen.line.id}>
-              <div className="flex flex-wrap items-end gap-2">
-                <div className="w-64">
-                  <TextField
-                    label="Name"
-                    value={chosen.line.name}
-                    messages={said.name}
-                    onChange={(name) => editor.edit((current) => withLine(current, chosen.line.id, { name }))}
-                  />
-                </div>
-                {chosen.line.plan ? (
-                  <Button onClick={() => void editor.do({ kind: "wireByParts", lineId: chosen.line.id })}>
-                    {partsSign} Wire it part by part
-                  </Button>
-                ) : (
-                  <Button onClick={() => setAsked({ kind: "auto-size", lineId: chosen.line.id })}>
-                    {sizeSign} Size this line…
-                  </Button>
-                )}
-                <Button aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
-                  {diagramSign} Diagram
-                </Button>
-                <Button look="quiet" onClick={() => void copy(chosen.line.id)}>
-                  {copySign} Copy this line
-                </Button>
-                <Button look="quiet" onClick={() => void remove(chosen.line.id)}>
-                  {removeSign} Remove this line
-                </Button>
-              </div>
               {added?.lineId === chosen.line.id && (
                 <Told
-                  title="What was put in, and why"
+                  title="What was added, and why"
                   sentences={added.notes}
                   onClose={() => setAdded(undefined)}
                 />
@@ -229,76 +239,80 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                 jobId={job.id}
                 open={open}
                 onOpen={openStation}
+                inspector={inspector}
               />
               {objections.length > 0 && (
                 <section aria-label="Checks of the line">
                   <CheckList checks={objections} editor={editor} />
                 </section>
               )}
-              <div
-                className={`grid items-start gap-4 ${chosen.line.plan ? "xl:grid-cols-[20rem_minmax(0,1fr)]" : ""}`}
-              >
-                <section aria-label="The line" className="grid content-start gap-3">
-                  <Details
-                    summary={chosen.line.plan ? "Lamps, length, way back" : "What it is for"}
-                    wrong={Object.keys(said).length > 0}
-                    open={chosen.line.plan != null}
-                  >
-                    <div className="grid gap-3">
-                      <LineUseFields
-                        line={chosen.line}
-                        units={rules.units}
-                        messages={said.metresFromFront}
-                        noteMessages={said.note}
-                        cautions={chosen.found?.cautions ?? []}
-                        onChange={(change) =>
-                          editor.edit((current) => withLine(current, chosen.line.id, change))
-                        }
-                      />
-                      {!chosen.line.plan && <LineMoves editor={editor} rig={rig} line={chosen.line} />}
-                      {chosen.line.plan && (
-                        <LineForm
-                          plan={chosen.line.plan}
-                          way={assessment.routes.find(({ id, isLine }) => isLine && id === chosen.line.id)}
-                          routePage={`/jobs/${job.id}/walkaround?way=${encodeURIComponent(chosen.line.id)}`}
-                          systemVolts={rig.vehicle.systemVolts}
-                          units={rules.units}
-                          errors={under(said, "plan")}
-                          onChange={(change) =>
-                            editor.edit((current) => withPlan(current, chosen.line.id, change))
-                          }
-                        />
-                      )}
-                    </div>
-                  </Details>
-                </section>
-                {chosen.found?.assessment && (
-                  <Answer
-                    answer={chosen.found.assessment}
-                    checks={holding}
-                    editor={editor}
-                    outdated={save.kind === "refused"}
-                    takes={{
-                      wire: (name: string | null) =>
-                        editor.edit((current) => withPlan(current, chosen.line.id, { chosenWire: name })),
-                      fuse: (fuse: Fuse | null) =>
-                        editor.edit((current) => withPlan(current, chosen.line.id, { chosenFuse: fuse })),
-                    }}
-                  />
-                )}
-                {!chosen.found?.assessment && chosen.found && (
-                  <Details summary="Checks that hold">
-                    <CheckList checks={holding} editor={editor} />
-                  </Details>
-                )}
-              </div>
+              {chosen.found?.assessment && (
+                <Answer
+                  answer={chosen.found.assessment}
+                  checks={holding}
+                  editor={editor}
+                  outdated={save.kind === "refused"}
+                  takes={{
+                    wire: (name: string | null) =>
+                      editor.edit((current) => withPlan(current, chosen.line.id, { chosenWire: name })),
+                    fuse: (fuse: Fuse | null) =>
+                      editor.edit((current) => withPlan(current, chosen.line.id, { chosenFuse: fuse })),
+                  }}
+                />
+              )}
+              {!chosen.found?.assessment && chosen.found && (
+                <Details summary="Checks that hold">
+                  <CheckList checks={holding} editor={editor} />
+                </Details>
+              )}
             </div>
           ) : (
             <Notice title="No lines yet.">
-              Start one from a lamp, or plan one in short: its lamps, its length, how it comes back.
+              Start one from a lamp, or quick-plan one: its lamps, its length, its return path.
             </Notice>
           )}
-        </div>
+        </section>
+        {chosen && (
+          <aside
+            aria-label="Inspector"
+            className="grid content-start gap-3 lg:relative max-lg:sticky max-lg:bottom-0 max-lg:max-h-[34vh] max-lg:overflow-y-auto max-lg:border-t-4 max-lg:border-lichen max-lg:bg-granite max-lg:p-3 md:max-lg:col-span-2 lg:min-h-0 lg:overflow-y-auto"
+          >
+            <div ref={setInspector} className={chosen.line.plan ? "order-last" : ""} />
+            <section aria-label="The line">
+              <Details
+                key={chosen.line.id}
+                summary={chosen.line.plan ? "Lamps, length, return path" : "What it is for"}
+                wrong={Object.keys(said).length > 0}
+                open={chosen.line.plan != null}
+              >
+                <div className="grid gap-3">
+                  <LineUseFields
+                    line={chosen.line}
+                    units={rules.units}
+                    messages={said.metresFromFront}
+                    noteMessages={said.note}
+                    cautions={chosen.found?.cautions ?? []}
+                    onChange={(change) => editor.edit((current) => withLine(current, chosen.line.id, change))}
+                  />
+                  {!chosen.line.plan && <LineMoves editor={editor} rig={rig} line={chosen.line} />}
+                  {chosen.line.plan && (
+                    <LineForm
+                      plan={chosen.line.plan}
+                      way={assessment.routes.find(({ id, isLine }) => isLine && id === chosen.line.id)}
+                      routePage={`/jobs/${job.id}/walkaround?way=${encodeURIComponent(chosen.line.id)}`}
+                      systemVolts={rig.vehicle.systemVolts}
+                      units={rules.units}
+                      errors={under(said, "plan")}
+                      onChange={(change) =>
+                        editor.edit((current) => withPlan(current, chosen.line.id, change))
+                      }
+                    />
+                  )}
+                </div>
+              </Details>
+            </section>
+          </aside>
+        )}
       </div>
       {starting && (
         <TemplateDialog

@@ -36,7 +36,7 @@ export function RouteFields({
       />
       {!line.lay && (
         <NumberField
-          label="Wires in the loom"
+          label="Wires in the harness"
           optional
           value={line.bundled}
           placeholder={line.return === "wire" ? "2, its own" : "1, its own"}

@@ -66,6 +66,21 @@ export const StateBar = memo(function StateBar({
   const positions = (id: string) =>
     parts?.find((part) => part.id === id)?.positions.map((position) => position.name) ?? ["off", "on"];
 
+  const known = signals.filter(({ key, always }) => always || everything?.[key]);
+  /** Whether a signal lights the line, or is on by now. */
+  const lights = (key: (typeof signals)[number]["key"]) => on?.[key] === true || state[key] === true;
+  const more =
+    known.filter(({ key }) => !lights(key)).length +
+    slots.filter(({ id }) => !mine.has(id)).length +
+    switches.filter((id) => !worked.has(id)).length;
+  const signal = ({ key, label }: (typeof signals)[number]) => (
+    <CheckField
+      key={key}
+      label={label}
+      checked={state[key] === true}
+      onChange={(now) => set({ [key]: now })}
+    />
+  );
   const slot = (id: string, label: string) => (
     <CheckField
       key={id}
@@ -90,7 +105,7 @@ export const StateBar = memo(function StateBar({
   );
 
   return (
-    <section aria-label="State" className="grid gap-1.5 border border-seam bg-slab px-2 py-1.5">
+    <section aria-label="State" className="grid border border-seam bg-slab px-2 py-1">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
         <span className="inline-flex items-center gap-1.5">
           <label htmlFor={`${ids}-state`} className="text-sm text-dust">
@@ -124,27 +139,21 @@ export const StateBar = memo(function StateBar({
             ))}
           </select>
         </label>
-        {signals
-          .filter(({ key, always }) => always || everything?.[key])
-          .map(({ key, label }) => (
-            <CheckField
-              key={key}
-              label={label}
-              checked={state[key] === true}
-              onChange={(on) => set({ [key]: on })}
-            />
-          ))}
+        {known.filter(({ key }) => lights(key)).map(signal)}
         {slots.filter(({ id }) => mine.has(id)).map(({ id, label }) => slot(id, label))}
         {switches.filter((id) => worked.has(id)).map(turn)}
-      </div>
-      {(slots.some(({ id }) => !mine.has(id)) || switches.some((id) => !worked.has(id))) && (
-        <Details plain summary="Slots and switches of the other lines">
-          <div className="flex flex-wrap gap-x-3 gap-y-1">
-            {slots.filter(({ id }) => !mine.has(id)).map(({ id, label }) => slot(id, label))}
-            {switches.filter((id) => !worked.has(id)).map(turn)}
+        {more > 0 && (
+          <div className="has-[details[open]]:w-full">
+            <Details plain summary={`More signals, slots and switches (${more})`}>
+              <div className="flex flex-wrap gap-x-3 gap-y-1">
+                {known.filter(({ key }) => !lights(key)).map(signal)}
+                {slots.filter(({ id }) => !mine.has(id)).map(({ id, label }) => slot(id, label))}
+                {switches.filter((id) => !worked.has(id)).map(turn)}
+              </div>
+            </Details>
           </div>
-        </Details>
-      )}
+        )}
+      </div>
       {!shown.settled.sure && (
         <p role="alert" className="font-semibold text-oxide">
           {shown.settled.words}

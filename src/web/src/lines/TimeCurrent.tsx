@@ -1,11 +1,13 @@
 import { memo } from "react";
 import type { TimeCurrentSheet } from "../api/client";
 import { amps } from "../ui/figures/figures";
+import { useNames } from "../ui/names";
+import { useWidth } from "../ui/useWidth";
 
-const width = 520;
+/** Drawn at the width that there is, so that its words stay as large as others; until that is known at this. */
+const usualWidth = 520;
 const height = 300;
-const left = 46;
-const right = width - 10;
+const left = 58;
 const top = 10;
 const floor = height - 34;
 const shortest = 0.001;
@@ -15,6 +17,10 @@ type Points = TimeCurrentSheet["fastest"];
 
 /** Log over log: the fuse's band, what the wire withstands, load, inrush and short. */
 export const TimeCurrent = memo(function TimeCurrent({ sheet }: { sheet: TimeCurrentSheet }) {
+  const [box, room] = useWidth();
+  const nameOf = useNames();
+  const width = Math.min(576, room || usualWidth);
+  const right = width - 28;
   const seen = [
     sheet.loadAmps,
     ...[sheet.slowest, sheet.fastest, sheet.wire, sheet.inrush].flat().map((point) => point.amps),
@@ -34,10 +40,12 @@ export const TimeCurrent = memo(function TimeCurrent({ sheet }: { sheet: TimeCur
   const times = [0.001, 0.01, 0.1, 1, 10, 100, 1000, 10_000];
 
   return (
-    <figure data-sheet={sheet.holds ? "holds" : "stop"}>
+    <figure ref={box} data-sheet={sheet.holds ? "holds" : "stop"}>
       <svg
         viewBox={`0 0 ${width} ${height}`}
-        className="w-full max-w-xl border border-seam bg-slab"
+        width={width}
+        height={height}
+        className="max-w-full border border-seam bg-slab"
         role="img"
         aria-label={sheet.sentence}
       >
@@ -48,7 +56,7 @@ export const TimeCurrent = memo(function TimeCurrent({ sheet }: { sheet: TimeCur
               x={x(decade)}
               y={floor + 14}
               textAnchor="middle"
-              fontSize={11}
+              fontSize={12}
               fill="var(--ink)"
               className="font-figure"
             >
@@ -63,7 +71,7 @@ export const TimeCurrent = memo(function TimeCurrent({ sheet }: { sheet: TimeCur
               x={left - 4}
               y={y(time) + 4}
               textAnchor="end"
-              fontSize={11}
+              fontSize={12}
               fill="var(--ink)"
               className="font-figure"
             >
@@ -87,17 +95,19 @@ export const TimeCurrent = memo(function TimeCurrent({ sheet }: { sheet: TimeCur
           strokeWidth={2}
           strokeDasharray="3 3"
         />
-        <Upright x={x(sheet.loadAmps)} text="load" at={top + 10} dash="" />
-        {sheet.farAmps !== null && <Upright x={x(sheet.farAmps)} text="far short" at={top + 22} dash="6 3" />}
+        <Upright x={x(sheet.loadAmps)} flips={right * 0.7} text="load" at={top + 10} dash="" />
+        {sheet.farAmps !== null && (
+          <Upright x={x(sheet.farAmps)} flips={right * 0.7} text="far short" at={top + 22} dash="6 3" />
+        )}
         {sheet.nearAmps !== null && (
-          <Upright x={x(sheet.nearAmps)} text="near short" at={top + 34} dash="6 3" />
+          <Upright x={x(sheet.nearAmps)} flips={right * 0.7} text="near short" at={top + 34} dash="6 3" />
         )}
       </svg>
       <figcaption>
         <p className={sheet.holds ? "" : "font-semibold text-oxide"}>{sheet.sentence}</p>
         <p className="text-sm text-dust">
-          Band: the fuse{sheet.device ? ` ${sheet.device}` : ""}, fastest to slowest. Thick: what the wire
-          withstands. Dashed: what the lamps draw as they are turned on. Load {amps(sheet.loadAmps)}
+          Band: the fuse{sheet.device ? ` ${nameOf(sheet.device)}` : ""}, fastest to slowest. Thick: what the
+          wire withstands. Dashed: what the lamps draw as they are turned on. Load {amps(sheet.loadAmps)}
           {sheet.farAmps !== null &&
             `, short ${amps(sheet.farAmps)} to ${amps(sheet.nearAmps ?? sheet.farAmps)}`}
           .
@@ -107,15 +117,28 @@ export const TimeCurrent = memo(function TimeCurrent({ sheet }: { sheet: TimeCur
   );
 });
 
-function Upright({ x, text, at, dash }: { x: number; text: string; at: number; dash: string }) {
-  const flip = x > width * 0.7;
+function Upright({
+  x,
+  flips,
+  text,
+  at,
+  dash,
+}: {
+  x: number;
+  /** From where on its word stands before it. */
+  flips: number;
+  text: string;
+  at: number;
+  dash: string;
+}) {
+  const flip = x > flips;
   return (
     <g>
       <line x1={x} x2={x} y1={top} y2={floor} stroke="var(--ink)" strokeWidth={1.5} strokeDasharray={dash} />
       <text
         x={x + (flip ? -4 : 4)}
         y={at}
-        fontSize={11}
+        fontSize={12}
         textAnchor={flip ? "end" : "start"}
         fill="var(--ink)"
       >

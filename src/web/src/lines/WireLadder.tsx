@@ -1,9 +1,10 @@
-import { memo } from "react";
+import { type KeyboardEvent, memo } from "react";
 import type { LadderEntry } from "../api/client";
 import { amps, celsius, copper, kilograms, percent } from "../ui/figures/figures";
 import { VerdictMark } from "../ui/VerdictMark";
+import { gaugeStep } from "./steps";
 
-/** Every gauge with what it loses and carries; one press takes it. */
+/** Every gauge with what it loses and carries; one press takes it, plus and minus the next thicker and thinner. */
 export const WireLadder = memo(function WireLadder({
   ladder,
   onTake,
@@ -11,20 +12,33 @@ export const WireLadder = memo(function WireLadder({
   ladder: readonly LadderEntry[];
   onTake?: (name: string) => void;
 }) {
+  const taken = ladder.find((entry) => entry.taken);
+  const thinnest = ladder.find((entry) => entry.holds);
+  const step = (event: KeyboardEvent<HTMLDivElement>) => {
+    const by = ({ "+": 1, "-": -1 } as const)[event.key];
+    if (!by || !onTake) return;
+    event.preventDefault();
+    event.stopPropagation();
+    const next = gaugeStep(ladder, by);
+    if (!next) return;
+    event.currentTarget.querySelector<HTMLElement>(`[data-wire="${CSS.escape(next)}"] button`)?.focus();
+    onTake(next);
+  };
   const costs = ladder.some((entry) => entry.cost !== null);
   return (
-    <div className="relative overflow-x-auto">
+    // biome-ignore lint/a11y/noStaticElementInteractions: the keys are those of the buttons in it
+    <div className="@container relative overflow-x-auto" onKeyDown={step}>
       <table className="w-full border-collapse text-left">
         <thead className="text-sm text-dust">
           <tr className="border-b border-edge">
             <th className="py-1 pl-2 font-normal">Wire</th>
-            <th className="px-2 text-right font-normal">Copper</th>
+            <th className="@max-2xl:hidden px-2 text-right font-normal">Copper</th>
             <th className="px-2 text-right font-normal">Lost</th>
-            <th className="px-2 text-right font-normal">Carries</th>
-            <th className="px-2 text-right font-normal">Margin over need</th>
-            <th className="px-2 text-right font-normal">Warm</th>
-            <th className="px-2 text-right font-normal">Copper weight</th>
-            {costs && <th className="px-2 text-right font-normal">Cost</th>}
+            <th className="@max-2xl:hidden px-2 text-right font-normal">Carries</th>
+            <th className="px-2 text-right font-normal">Margin</th>
+            <th className="@max-2xl:hidden px-2 text-right font-normal">Warm</th>
+            <th className="@max-2xl:hidden px-2 text-right font-normal">Copper weight</th>
+            {costs && <th className="@max-2xl:hidden px-2 text-right font-normal">Cost</th>}
             <th className="px-2 font-normal">Verdict</th>
           </tr>
         </thead>
@@ -45,44 +59,56 @@ export const WireLadder = memo(function WireLadder({
                     className={`min-h-11 w-full rounded-sm border-l-4 pl-2 text-left font-semibold hover:bg-lichen-shade ${entry.taken ? "border-lichen" : "border-transparent"}`}
                   >
                     {entry.name}
+                    {entry === thinnest && mark}
                   </button>
                 ) : (
                   <span
                     className={`inline-flex min-h-9 items-center border-l-4 pl-2 font-semibold ${entry.taken ? "border-lichen" : "border-transparent"}`}
                   >
                     {entry.name}
+                    {entry === thinnest && mark}
                   </span>
                 )}
               </th>
-              <td className="px-2 text-right font-figure whitespace-nowrap">
+              <td className="@max-2xl:hidden px-2 text-right font-figure whitespace-nowrap">
                 {copper(entry.copperSquareMillimetres)}
               </td>
               <td className="px-2 text-right font-figure whitespace-nowrap">
                 {entry.dropFraction >= 1 ? "all" : percent(entry.dropFraction)}
               </td>
-              <td className="px-2 text-right font-figure whitespace-nowrap">{amps(entry.ampacityAmps)}</td>
+              <td className="@max-2xl:hidden px-2 text-right font-figure whitespace-nowrap">
+                {amps(entry.ampacityAmps)}
+              </td>
               <td className="px-2 text-right font-figure whitespace-nowrap">
                 {percent(entry.spareFraction)}
               </td>
-              <td className="px-2 text-right font-figure whitespace-nowrap">
+              <td className="@max-2xl:hidden px-2 text-right font-figure whitespace-nowrap">
                 {entry.conductorCelsius === null ? "—" : celsius(entry.conductorCelsius)}
               </td>
-              <td className="px-2 text-right font-figure whitespace-nowrap">{kilograms(entry.kilograms)}</td>
+              <td className="@max-2xl:hidden px-2 text-right font-figure whitespace-nowrap">
+                {kilograms(entry.kilograms)}
+              </td>
               {costs && (
-                <td className="px-2 text-right font-figure whitespace-nowrap">
+                <td className="@max-2xl:hidden px-2 text-right font-figure whitespace-nowrap">
                   {entry.cost === null ? "—" : entry.cost.toFixed(2)}
                 </td>
               )}
               <td className="px-2 py-1 text-sm">
                 <span className="flex items-start gap-1.5">
                   <VerdictMark verdict={entry.holds ? "holds" : "stop"} word={false} />
-                  <span className={entry.holds ? "text-dust" : ""}>{entry.why}</span>
+                  <span className={`${entry.holds ? "text-dust" : ""} @max-2xl:hidden`}>{entry.why}</span>
+                  <span className="@2xl:hidden">
+                    {entry === thinnest ? "Holds, thinnest" : entry.holds ? "Holds" : "Stop"}
+                  </span>
                 </span>
               </td>
             </tr>
           ))}
         </tbody>
       </table>
+      {taken && <p className="mt-1 text-sm @2xl:hidden">{taken.why}</p>}
     </div>
   );
 });
+
+const mark = <span className="@max-2xl:hidden block text-xs font-normal text-dust">thinnest that holds</span>;

@@ -168,7 +168,7 @@ export const gaugeWords: Record<GaugeSystem, string> = {
 };
 
 export const useWords: Record<NonNullable<Line["use"]>, string> = {
-  unsaid: "Not said",
+  unsaid: "Not specified",
   forward: "Driving light ahead",
   side: "To the side",
   rear: "Backing up",
@@ -260,6 +260,12 @@ export const backlightWords: Record<NonNullable<PanelFace["backlight"]>, string>
 };
 
 export const verdictWords: Record<Verdict, string> = { stop: "Stop", watch: "Watch", holds: "Holds" };
+
+export const verdictMeans: Record<Verdict, string> = {
+  stop: "must not be built",
+  watch: "look at it",
+  holds: "fine",
+};
 
 export const fuseName = (fuse: Fuse) =>
   `${fuse.ratingAmps} A ${fuse.family === "blade" ? "blade" : "bolt-down"}`;

@@ -96,7 +96,7 @@ export function BodyPanel({
           <Button onClick={() => void editor.do({ kind: "mirrorBody" })}>
             <FlipHorizontal2 size={18} aria-hidden /> Mirror left and right
           </Button>
-          <Button onClick={() => start(true)}>Set stations and mounts out anew for this size</Button>
+          <Button onClick={() => start(true)}>Reset stations and mounts to this size</Button>
           <a
             className="inline-flex min-h-11 items-center justify-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade"
             href={`/api/jobs/${jobId}/vehicle-file`}
@@ -107,7 +107,7 @@ export function BodyPanel({
         </>
       )}
       <Button onClick={() => file.current?.click()}>
-        <Upload size={18} aria-hidden /> Take a vehicle from a file…
+        <Upload size={18} aria-hidden /> Open a vehicle file…
       </Button>
       <input
         ref={file}

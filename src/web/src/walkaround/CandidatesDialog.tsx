@@ -121,7 +121,7 @@ function Row({
           {lamp.price}
         </span>
         <span className="block text-sm text-dust">
-          {candidate.why || watched.map(({ reason }) => reason).join(" ") || "Goes on every side."}
+          {candidate.why || watched.map(({ reason }) => reason).join(" ") || "Fits with room on every side."}
         </span>
       </div>
       <Button look={card.verdict === "stop" ? "quiet" : "plain"} onClick={() => onPut(lamp.fixture.id)}>

@@ -117,7 +117,7 @@ export function Drawing({
       </svg>
       <figcaption className="flex flex-wrap items-center gap-x-5 text-sm text-dust">
         <span>Its left side; below, seen from above. Drag a lamp to another mount.</span>
-        <CheckField label="Looms as thick as their current" checked={thick} onChange={setThick} />
+        <CheckField label="Harnesses as thick as their current" checked={thick} onChange={setThick} />
       </figcaption>
     </figure>
   );

@@ -40,11 +40,11 @@ export function RoutePanel({
           <span className="font-figure">{walk ? kilograms(walk.copperKilograms) : ""}</span>
         </span>
         <Button onClick={onReroute} disabled={!rig.body}>
-          <Route size={18} aria-hidden /> Lead everything anew…
+          <Route size={18} aria-hidden /> Re-route all wires…
         </Button>
       </div>
       {!walk?.routes.length && (
-        <p className="text-dust">Nothing follows the lanes yet. Lead everything anew, or place a lamp.</p>
+        <p className="text-dust">Nothing follows the lanes yet. Re-route all wires, or place a lamp.</p>
       )}
       <ul className="grid max-h-64 gap-px overflow-y-auto border border-seam bg-seam" aria-label="Routes">
         {walk?.routes.map((other) => (
@@ -157,7 +157,7 @@ function OneWay({
             <th className="px-2 py-1">Length</th>
             <th className="px-2 py-1">Heat</th>
             <th className="px-2 py-1">Ties</th>
-            <th className="px-2 py-1">Mind</th>
+            <th className="px-2 py-1">Hazards</th>
           </tr>
         </thead>
         <tbody>
@@ -211,7 +211,7 @@ function Others({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: RouteV
                 <Button
                   onClick={() => editor.edit((now) => withLay(now, way.id, { through: choice.through }))}
                 >
-                  Take this way
+                  Use this route
                 </Button>
               )}
             </span>
@@ -240,7 +240,7 @@ function PinnedLanes({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: R
   return (
     <div className="grid gap-2">
       <ChoiceField
-        label="Lead it over a lane"
+        label="Route it along"
         value=""
         options={[{ value: "", label: through.length > 0 ? "And over…" : "The best way" }, ...lanes]}
         onChange={(lane) => lane && lead([...through, lane])}
@@ -251,7 +251,7 @@ function PinnedLanes({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: R
             Asked for: {through.map((id) => lanes.find(({ value }) => value === id)?.label ?? id).join("; ")}
           </span>
           <Button look="quiet" onClick={() => lead([])}>
-            Let it go the best way
+            Use the best route
           </Button>
         </p>
       )}

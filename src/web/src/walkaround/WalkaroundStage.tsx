@@ -76,7 +76,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
           )}
           {walk.failed && walk.answer && (
             <p role="status" className="font-semibold text-ochre">
-              Drawn as it last was: a field needs mending, or the server does not answer.
+              Drawn as it last was: a field needs correcting, or the server does not answer.
             </p>
           )}
           {walk.answer?.outline && rig.body ? (
@@ -101,10 +101,10 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
               }
             >
               {walk.failed
-                ? "Mend the field that is marked, or wait until the server answers again."
+                ? "Correct the field that is marked, or wait until the server answers again."
                 : rig.body
                   ? ""
-                  : "Choose a body: lengths, looms and fit follow from it."}
+                  : "Choose a body: lengths, harnesses and fit follow from it."}
             </Notice>
           )}
         </section>

@@ -51,7 +51,7 @@ export function JobCard({
         </Button>
         <Button look="quiet" onClick={onArchive}>
           {job.archived ? <ArchiveRestore size={16} aria-hidden /> : <Archive size={16} aria-hidden />}
-          {job.archived ? "Take back out" : "Archive"}
+          {job.archived ? "Restore" : "Archive"}
         </Button>
       </div>
     </article>

@@ -5,18 +5,25 @@ import type { JobSummary } from "../api/client";
 import { sentenceOf, withPaths } from "../api/problems";
 import { Frame } from "../frame/Frame";
 import { Button } from "../ui/Button";
+import { inputLook } from "../ui/Field";
 import { Notice } from "../ui/Notice";
 import { Refused } from "../ui/Refused";
 import { DetailsDialog } from "./DetailsDialog";
 import { JobCard } from "./JobCard";
 import { NewJobDialog } from "./NewJobDialog";
+import { type JobOrder, jobOrders, sorted } from "./sorted";
 import { useDetailsChange, useJobFile, useJobs } from "./useJobs";
+
+type ArchivedJob = Pick<JobSummary, "id" | "name" | "archived" | "detailsVersion">;
 
 export function YardPage() {
   const [archived, setArchived] = useState(false);
   const [creating, setCreating] = useState(false);
   const [renaming, setRenaming] = useState<JobSummary>();
   const [said, setSaid] = useState<string>();
+  const [moved, setMoved] = useState<ArchivedJob>();
+  const [text, setText] = useState("");
+  const [order, setOrder] = useState<JobOrder>("changed");
   const jobs = useJobs(archived);
   const change = useDetailsChange();
 
@@ -30,10 +37,12 @@ export function YardPage() {
     else setSaid(`${picked.name} was not opened. ${withPaths(answer.refusal)}`);
   };
 
-  const archive = async (job: JobSummary) => {
+  const archive = async (job: ArchivedJob) => {
     const answer = await change.mutateAsync({ job, change: { archived: !job.archived } });
     setSaid(answer.ok ? undefined : sentenceOf(answer.refusal));
+    if (answer.ok) setMoved(answer.data);
   };
+  const shown = jobs.answer && sorted(jobs.answer, text, order);
 
   return (
     <Frame>
@@ -41,7 +50,7 @@ export function YardPage() {
         <div className="mb-4 flex flex-wrap items-center gap-3">
           <h1 className="mr-auto text-2xl font-bold">Yard</h1>
           <Button aria-pressed={archived} onClick={() => setArchived(!archived)}>
-            {archived ? "Show the jobs in hand" : "Show the archive"}
+            {archived ? "Show active jobs" : "Show the archive"}
           </Button>
           <Link
             to="/quick-size"
@@ -70,6 +79,49 @@ export function YardPage() {
           </Button>
         </div>
         <Refused said={said} />
+        {moved && (
+          <div
+            role="status"
+            className="mb-4 flex flex-wrap items-center gap-3 border border-seam border-l-4 border-l-lichen bg-slab px-3 py-1"
+          >
+            <span className="mr-auto">
+              {moved.archived ? `${moved.name} is in the archive.` : `${moved.name} is back in the Yard.`}
+            </span>
+            <Button onClick={() => archive(moved)}>Undo</Button>
+            <Button look="quiet" onClick={() => setMoved(undefined)}>
+              Dismiss
+            </Button>
+          </div>
+        )}
+        {(jobs.answer?.length ?? 0) > 1 && (
+          <div className="mb-4 flex flex-wrap items-center gap-3">
+            <span className="w-72 max-w-full">
+              <input
+                type="search"
+                aria-label="Search the jobs"
+                placeholder="Search name and note"
+                className={inputLook}
+                value={text}
+                onChange={(event) => setText(event.target.value)}
+              />
+            </span>
+            <select
+              aria-label="Sort the jobs"
+              className="h-11 rounded-sm border border-edge bg-slab px-2"
+              value={order}
+              onChange={(event) => setOrder(event.target.value as JobOrder)}
+            >
+              {Object.entries(jobOrders).map(([key, words]) => (
+                <option key={key} value={key}>
+                  {words}
+                </option>
+              ))}
+            </select>
+            <span role="status" className="text-dust">
+              {text.trim() && `${shown?.length ?? 0} of ${jobs.answer?.length ?? 0} jobs`}
+            </span>
+          </div>
+        )}
         {!jobs.answer && !jobs.failed && <Notice title="Looking up the jobs…" />}
         {jobs.failed && (
           <Notice alert title="The jobs could not be read.">
@@ -84,8 +136,11 @@ export function YardPage() {
             {archived ? "Archived jobs stand here and can be taken back out." : "Open one with New job."}
           </Notice>
         )}
+        {jobs.answer !== undefined && jobs.answer.length > 0 && shown?.length === 0 && (
+          <Notice title="No job matches.">Every word is looked for in the name and the note.</Notice>
+        )}
         <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
-          {jobs.answer?.map((job) => (
+          {shown?.map((job) => (
             <JobCard
               key={job.id}
               job={job}

@@ -38,14 +38,11 @@ export function StationPanel({
   const fuse =
     station.kind === "fuse" && (planned(station) || rig.protection?.some((part) => part.id === station.part));
   return (
-    <section
-      aria-label={`Station: ${station.name}`}
-      className="grid items-start gap-4 lg:grid-cols-[18rem_1fr]"
-    >
-      <div className="grid content-start gap-3 border border-seam border-l-4 border-l-lichen bg-slab p-3">
-        <h3 className="font-semibold">
-          {station.name} <span className="font-normal text-dust">{station.detail}</span>
-        </h3>
+    <section aria-label={`Station: ${station.name}`} className="flex flex-col gap-3">
+      <h3 className="font-semibold">
+        {station.name} <span className="font-normal text-dust">{station.detail}</span>
+      </h3>
+      <div className="order-2 grid content-start gap-3 border border-seam border-l-4 border-l-lichen bg-slab p-3">
         {planned(station) ? (
           <p className="text-sm text-dust">
             This line is a quick plan: you can choose its wire and fuse, all else follows. Any other change
@@ -65,15 +62,17 @@ export function StationPanel({
         )}
       </div>
       {wire && (
-        <Judged
-          rig={rig}
-          run={wire}
-          ready={ready}
-          sheetOnly={planned(station)}
-          title={station.kind === "run" ? undefined : `The wire after it: ${nameOf(wire)}`}
-          onTakeFuse={fuse ? takeFuse : undefined}
-          onTakeWire={takeWire}
-        />
+        <div className={station.kind === "run" || fuse ? "order-1" : "order-3"}>
+          <Judged
+            rig={rig}
+            run={wire}
+            ready={ready}
+            sheetOnly={planned(station)}
+            title={station.kind === "run" ? undefined : `The wire after it: ${nameOf(wire)}`}
+            onTakeFuse={fuse ? takeFuse : undefined}
+            onTakeWire={takeWire}
+          />
+        </div>
       )}
     </section>
   );
@@ -110,7 +109,7 @@ function Judged({
   const { answer, failed, why } = useRun(rig, run, ready);
   if (!answer)
     return (
-      <Notice alert={failed} title={failed ? "The wire was not judged." : "Judging every gauge…"}>
+      <Notice alert={failed} title={failed ? "The wire was not judged." : "Checking every size…"}>
         {why}
       </Notice>
     );
@@ -130,7 +129,7 @@ function Judged({
         </>
       )}
       <div>
-        <h3 className="mb-1.5 font-semibold">Does it clear in time</h3>
+        <h3 className="mb-1.5 font-semibold">Does the fuse blow before the wire suffers?</h3>
         <TimeCurrent sheet={answer.sheet} />
       </div>
     </div>

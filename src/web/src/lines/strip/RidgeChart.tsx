@@ -1,6 +1,6 @@
 import { memo } from "react";
-import type { LineInState, Strand } from "../../api/client";
-import { printed } from "../../ui/figures/figures";
+import type { LineInState, StationFigure, Strand } from "../../api/client";
+import { lostVolts, printed } from "../../ui/figures/figures";
 import { axisWidth, type Cell, type StripLayout } from "./layout";
 
 const height = 140;
@@ -36,6 +36,8 @@ export const RidgeChart = memo(function RidgeChart({
   const span = Math.max(0.05, high - low) * 1.15;
   const y = (volts: number) => Math.min(height + 20, top + ((floor - top) * (high - volts)) / span);
   const end = (cell: Cell) => cell.left + cell.width;
+  const first = layout.cells[0] ?? [];
+  const named = largest(strands, figures.strands, layout.cells);
 
   return (
     <svg
@@ -46,6 +48,7 @@ export const RidgeChart = memo(function RidgeChart({
       aria-hidden="true"
       data-ridge={chosen.id}
     >
+      <path d={lostArea(first, figures.strands[0] ?? [], high, y)} fill="var(--loss-out)" opacity={0.14} />
       {states
         .filter((state) => state !== chosen && flows(state))
         .map((state) => (
@@ -122,12 +125,71 @@ export const RidgeChart = memo(function RidgeChart({
               );
             }),
       )}
+      {named.map(({ cell, lost, name }) => {
+        const middle = cell.left + cell.width / 2;
+        const anchor =
+          middle > layout.width * 0.75 ? "end" : middle < layout.width * 0.2 ? "start" : "middle";
+        return (
+          <text
+            key={cell.station.id}
+            x={middle}
+            y={floor + 8}
+            fontSize={12}
+            textAnchor={anchor}
+            fill="var(--ink)"
+            data-named-loss
+          >
+            {name} −{lostVolts(lost)}
+          </text>
+        );
+      })}
       <rect x={0} y={0} width={axisWidth - 2} height={height} fill="var(--slab)" />
       <Tick y={y(high)} volts={high} />
       <Tick y={y(low)} volts={low} />
     </svg>
   );
 });
+
+/** The stations of the first way that lose most, so far apart that their names stand clear of one another. */
+function largest(
+  strands: readonly Strand[],
+  figures: readonly (readonly StationFigure[])[],
+  cells: readonly (readonly Cell[])[],
+) {
+  const found = (strands[0]?.stations ?? [])
+    .map((station, i) => ({
+      cell: cells[0]?.[i],
+      lost: figures[0]?.[i]?.lostVolts ?? 0,
+      name: station.name,
+      kind: station.kind,
+    }))
+    .filter(({ kind, lost }) => kind !== "lamp" && kind !== "source" && lost >= leastNamed)
+    .sort((one, other) => other.lost - one.lost);
+  const shown: { cell: Cell; lost: number; name: string }[] = [];
+  for (const { cell, lost, name } of found) {
+    if (!cell || shown.length === mostNamed) continue;
+    const apart = shown.every((other) => Math.abs(other.cell.left - cell.left) > nameWidth);
+    if (apart) shown.push({ cell, lost, name });
+  }
+  return shown;
+}
+
+const mostNamed = 3;
+const nameWidth = 120;
+const leastNamed = 0.005;
+
+/** What lies between the volts given and those left, on the first way. */
+function lostArea(
+  cells: readonly Cell[],
+  figures: readonly StationFigure[],
+  high: number,
+  y: (volts: number) => number,
+): string {
+  const last = cells.at(-1);
+  if (!last) return "";
+  const left = cells.map((cell, i) => `L${cell.left + cell.width} ${y(figures[i]?.leftVolts ?? high)}`);
+  return `M${axisWidth} ${y(high)} ${left.join(" ")} L${last.left + last.width} ${y(high)} Z`;
+}
 
 function Tick({ y, volts }: { y: number; volts: number }) {
   return (

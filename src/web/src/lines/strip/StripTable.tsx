@@ -17,8 +17,8 @@ export function StripTable({ strands, state }: { strands: readonly Strand[]; sta
             <th className="px-2 text-right font-normal">Volts behind it</th>
             <th className="px-2 text-right font-normal">Amps</th>
             <th className="px-2 text-right font-normal">Lost</th>
-            <th className="px-2 text-right font-normal">Of the loss</th>
-            <th className="px-2 text-right font-normal">Left</th>
+            <th className="px-2 text-right font-normal">Share of the drop</th>
+            <th className="px-2 text-right font-normal">Voltage left</th>
           </tr>
         </thead>
         <tbody>

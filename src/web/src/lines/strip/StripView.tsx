@@ -161,19 +161,34 @@ const StationCell = memo(function StationCell({
 }) {
   const { station } = cell;
   const wire = station.kind === "run" || station.kind === "lead";
+  const shows =
+    cell.width >= wordsWidth
+      ? "words"
+      : cell.width >= figureWidth
+        ? "figure"
+        : cell.width >= gaugeWidth
+          ? "gauge"
+          : cell.width >= signWidth
+            ? "sign"
+            : "bar";
+  const [first, second] = figure ? told(station, figure, thin) : ["", ""];
+  const name = [station.name, first, second, station.detail].filter(Boolean).join(", ");
   return (
     <button
       type="button"
       data-station={station.id}
       data-kind={station.kind}
       aria-expanded={open}
+      aria-label={shows === "words" ? undefined : name}
+      title={shows === "words" ? undefined : name}
+      data-shows={shows}
       tabIndex={tab ? 0 : -1}
       onClick={() => onOpen(station.id)}
       onMouseEnter={() => onPoint(station.id)}
       onMouseLeave={() => onPoint(undefined)}
       onFocus={() => onPoint(station.id)}
       onBlur={() => onPoint(undefined)}
-      className={`absolute flex flex-col contain-strict overflow-hidden rounded-sm border px-1.5 py-1 text-left text-sm leading-tight hover:bg-lichen-shade ${
+      className={`absolute flex flex-col contain-strict overflow-hidden rounded-sm border py-1 text-left text-sm leading-tight hover:bg-lichen-shade ${shows === "words" ? "px-1.5" : "items-center px-0"} ${
         open
           ? "border-2 border-spruce bg-lichen-shade"
           : pointed
@@ -184,36 +199,57 @@ const StationCell = memo(function StationCell({
       }`}
       style={{ left: cell.left, top, width: cell.width, height: thin ? controlHeight - 8 : rowHeight - 10 }}
     >
-      <span className="flex items-center gap-1 font-semibold">
-        {signs[station.kind]}
-        <span className="truncate">{station.name}</span>
-      </span>
-      <span className="block truncate text-dust">
-        {[station.detail, ...station.passes, ...(meets ? [`into ${meets}`] : [])]
-          .filter(Boolean)
-          .join(", ") || "\u00a0"}
-      </span>
-      {figure && (
-        <span className="block font-figure whitespace-nowrap">
-          {station.kind === "source"
-            ? volts(figure.volts)
-            : works(station)
-              ? `${volts(figure.lostVolts)} ${thin ? "" : amps(figure.amps)}`
-              : lost(figure.lostVolts)}
-        </span>
+      {shows !== "words" && (
+        <>
+          {shows !== "bar" && signs[station.kind]}
+          {(shows === "figure" || shows === "gauge") && (
+            <span className="w-full truncate text-center text-xs">
+              {shows === "gauge" ? size(station) : station.name}{" "}
+            </span>
+          )}
+          {shows === "figure" && figure && (
+            <span className="font-figure text-xs whitespace-nowrap">{first}</span>
+          )}
+        </>
       )}
-      {figure && !thin && (
-        <span className="block font-figure whitespace-nowrap text-dust">
-          {station.kind === "source"
-            ? ""
-            : works(station)
-              ? watts(figure.watts)
-              : `${amps(figure.amps)} ${heat(figure.watts)}`}
-        </span>
+      {shows === "words" && (
+        <>
+          <span className="flex items-center gap-1 font-semibold">
+            {signs[station.kind]}
+            <span className="truncate">{station.name}</span>
+          </span>
+          <span className="block truncate text-dust">
+            {[station.detail, ...station.passes, ...(meets ? [`into ${meets}`] : [])]
+              .filter(Boolean)
+              .join(", ") || "\u00a0"}
+          </span>
+          {figure && <span className="block font-figure whitespace-nowrap">{first}</span>}
+          {figure && !thin && <span className="block font-figure whitespace-nowrap text-dust">{second}</span>}
+        </>
       )}
     </button>
   );
 });
+
+/** What a station has or loses, and what flows there. */
+function told(station: StripStation, figure: StationFigure, thin: boolean): [string, string] {
+  if (station.kind === "source") return [volts(figure.volts), ""];
+  if (works(station))
+    return [
+      `${volts(figure.lostVolts)} ${thin ? "" : amps(figure.amps)}`.trim(),
+      thin ? "" : watts(figure.watts),
+    ];
+  return [lost(figure.lostVolts), thin ? "" : `${amps(figure.amps)} ${heat(figure.watts)}`.trim()];
+}
+
+/** Widths from which a station shows all of its words, its size and loss, its size, its sign alone, px. */
+const wordsWidth = 88;
+const figureWidth = 46;
+const gaugeWidth = 28;
+const signWidth = 18;
+
+/** Size of a wire or fuse without its unit, under the sign of a station that has no room for its name. */
+const size = (station: StripStation) => station.name.match(/^([\d.]+) (?:AWG|mm²|A)(?: |$)/)?.[1];
 
 const lost = (value: number) => (Math.abs(value) < 0.0005 ? "0 mV" : `−${lostVolts(value)}`);
 

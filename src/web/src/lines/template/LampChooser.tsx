@@ -136,7 +136,7 @@ export function LampChooser({
           />
         </Details>
       )}
-      <Details summary="Take lamps in from a file">
+      <Details summary="Import lamps from a file">
         <LampsFromFile onTaken={onChanged} />
       </Details>
     </div>

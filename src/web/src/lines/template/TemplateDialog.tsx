@@ -145,7 +145,7 @@ export function TemplateDialog({
         approval: the maker's instructions, local codes and a qualified person decide.
       </p>
       <div className="mt-3 flex justify-end gap-3">
-        <Button onClick={onClose}>Leave it</Button>
+        <Button onClick={onClose}>Cancel</Button>
         <Button look="main" disabled={!lamp || !chosen || chosen.whyNot !== ""} onClick={() => void begin()}>
           Start the line
         </Button>

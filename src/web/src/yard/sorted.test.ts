@@ -1,0 +1,24 @@
+import { expect, test } from "vitest";
+import type { JobSummary } from "../api/client";
+import { sorted } from "./sorted";
+
+const job = (name: string, note: string, stop: number, watch: number) =>
+  ({ name, note, tally: { stop, watch, holds: 9 } }) as JobSummary;
+
+const jobs = [
+  job("Snow wagon", "Hut run", 0, 6),
+  job("Orchard pickup", "Spray at night", 1, 0),
+  job("Bare", "", 0, 8),
+];
+const names = (found: readonly JobSummary[]) => found.map(({ name }) => name);
+
+test("every word is looked for, in name and note, whatever its case", () => {
+  expect(names(sorted(jobs, "NIGHT pick", "changed"))).toEqual(["Orchard pickup"]);
+  expect(names(sorted(jobs, "night wagon", "changed"))).toEqual([]);
+});
+
+test("as they came, by name, or those with most against them first", () => {
+  expect(names(sorted(jobs, " ", "changed"))).toEqual(["Snow wagon", "Orchard pickup", "Bare"]);
+  expect(names(sorted(jobs, "", "name"))).toEqual(["Bare", "Orchard pickup", "Snow wagon"]);
+  expect(names(sorted(jobs, "", "objections"))).toEqual(["Orchard pickup", "Bare", "Snow wagon"]);
+});
