@@ -34,9 +34,9 @@ export function CauseList({
           {found.length} times the same finding: {cause.check.title}
         </h4>
       )}
-      {shown.map(({ check, line }) => (
+      {shown.map(({ check, line }, at) => (
         <div key={`${line} ${check.about}`}>
-          {line && (
+          {line && line !== shown[at - 1]?.line && (
             <button
               type="button"
               className="min-h-11 font-semibold underline underline-offset-4"
