@@ -1,8 +1,9 @@
 import { useState } from "react";
 import type { Assessment } from "../api/client";
 import { Dialog } from "../ui/Dialog";
+import { choiceLook } from "../ui/Field";
 import { VerdictMark } from "../ui/VerdictMark";
-import { verdictMeans } from "../ui/words";
+import { verdictMeans, verdicts } from "../ui/words";
 import { CauseList } from "./CauseList";
 import { CheckList } from "./CheckList";
 import { causes, wholeRig } from "./causes";
@@ -12,12 +13,8 @@ import { Supply } from "./Supply";
 
 /** Every objection of the rig by its cause, what was accepted, and what the states ask of the supply. */
 export function Ledger({
-  assessment,
-  nameOf,
   open,
-  onClose,
-  onChoose,
-  editor,
+  ...shown
 }: {
   assessment: Assessment;
   nameOf: (line: string) => string;
@@ -27,6 +24,27 @@ export function Ledger({
   editor: RigEditor;
 }) {
   const [only, setOnly] = useState("");
+  return (
+    <Dialog open={open} onClose={shown.onClose} title="Ledger of checks" wide>
+      <Findings {...shown} only={only} onOnly={setOnly} />
+    </Dialog>
+  );
+}
+
+/** Drawn in the dialog, so that nothing is gathered with every edit while it is closed. */
+function Findings({
+  assessment,
+  nameOf,
+  onClose,
+  onChoose,
+  editor,
+  only,
+  onOnly,
+}: Omit<Parameters<typeof Ledger>[0], "open"> & {
+  /** The line that is asked about, the whole rig, or "" for everything. */
+  only: string;
+  onOnly: (only: string) => void;
+}) {
   const holding = assessment.checks.filter((check) => check.verdict === "holds");
   const accepted = [...assessment.checks, ...assessment.lines.flatMap((line) => line.checks)].filter(
     (check) => check.accepted,
@@ -34,58 +52,56 @@ export function Ledger({
   const found = causes(assessment, only);
   const withLines = assessment.lines.filter((line) => line.checks.some(objects));
   return (
-    <Dialog open={open} onClose={onClose} title="Ledger of checks" wide>
-      <div className="grid gap-5 xl:grid-cols-2">
-        <div className="grid content-start gap-3">
-          <ul className="flex flex-wrap gap-x-4 text-sm text-dust" aria-label="What the signs say">
-            {(["stop", "watch", "holds"] as const).map((verdict) => (
-              <li key={verdict} className="inline-flex items-center gap-1">
-                <VerdictMark verdict={verdict} /> {verdictMeans[verdict]}
-              </li>
-            ))}
-          </ul>
-          <label className="inline-flex items-center gap-2">
-            <span className="text-sm text-dust">Found on</span>
-            <select
-              className="h-11 min-w-0 rounded-sm border border-edge bg-slab px-2"
-              value={only}
-              onChange={(event) => setOnly(event.target.value)}
-            >
-              <option value="">everything</option>
-              <option value={wholeRig}>the whole rig</option>
-              {withLines.map(({ id }) => (
-                <option key={id} value={id}>
-                  {nameOf(id)}
-                </option>
-              ))}
-            </select>
-          </label>
-          <h3 className="font-semibold">To do, the most serious first</h3>
-          {found.map((cause) => (
-            <CauseList
-              key={cause.key}
-              cause={cause}
-              nameOf={nameOf}
-              editor={editor}
-              onChoose={onChoose}
-              onLeave={onClose}
-            />
+    <div className="grid gap-5 xl:grid-cols-2">
+      <div className="grid content-start gap-3">
+        <ul className="flex flex-wrap gap-x-4 text-sm text-dust" aria-label="What the signs say">
+          {verdicts.map((verdict) => (
+            <li key={verdict} className="inline-flex items-center gap-1">
+              <VerdictMark verdict={verdict} /> {verdictMeans[verdict]}
+            </li>
           ))}
-          {found.length === 0 && <p className="text-dust">No objections.</p>}
-        </div>
-        <div className="grid content-start gap-3">
-          {accepted.length > 0 && (
-            <section aria-label="Accepted">
-              <h3 className="mb-1.5 font-semibold">Accepted</h3>
-              <CheckList checks={accepted} editor={editor} onLeave={onClose} />
-            </section>
-          )}
-          <h3 className="font-semibold">Supply</h3>
-          <Supply supply={assessment.supply} />
-          <h3 className="font-semibold">What holds for the whole rig</h3>
-          <CheckList checks={holding} />
-        </div>
+        </ul>
+        <label className="inline-flex items-center gap-2">
+          <span className="text-sm text-dust">Found on</span>
+          <select
+            className={`${choiceLook} min-w-0`}
+            value={only}
+            onChange={(event) => onOnly(event.target.value)}
+          >
+            <option value="">everything</option>
+            <option value={wholeRig}>the whole rig</option>
+            {withLines.map(({ id }) => (
+              <option key={id} value={id}>
+                {nameOf(id)}
+              </option>
+            ))}
+          </select>
+        </label>
+        <h3 className="font-semibold">To do, the most serious first</h3>
+        {found.map((cause) => (
+          <CauseList
+            key={cause.key}
+            cause={cause}
+            nameOf={nameOf}
+            editor={editor}
+            onChoose={onChoose}
+            onLeave={onClose}
+          />
+        ))}
+        {found.length === 0 && <p className="text-dust">No objections.</p>}
       </div>
-    </Dialog>
+      <div className="grid content-start gap-3">
+        {accepted.length > 0 && (
+          <section aria-label="Accepted">
+            <h3 className="mb-1.5 font-semibold">Accepted</h3>
+            <CheckList checks={accepted} editor={editor} onLeave={onClose} />
+          </section>
+        )}
+        <h3 className="font-semibold">Supply</h3>
+        <Supply supply={assessment.supply} />
+        <h3 className="font-semibold">What holds for the whole rig</h3>
+        <CheckList checks={holding} />
+      </div>
+    </div>
   );
 }

@@ -2,6 +2,7 @@ import { Minus, Plus } from "lucide-react";
 import { memo } from "react";
 import type { Fuse, FuseWindow as Window } from "../api/client";
 import { Button } from "../ui/Button";
+import { choiceLook } from "../ui/Field";
 import { amps } from "../ui/figures/figures";
 import { useWidth } from "../ui/useWidth";
 import { fuseName } from "../ui/words";
@@ -129,7 +130,7 @@ export const FuseWindow = memo(function FuseWindow({
           <label className="inline-flex items-center gap-2">
             <span className="text-sm text-dust">Fuse</span>
             <select
-              className="h-11 rounded-sm border border-edge bg-slab px-2"
+              className={choiceLook}
               value={taken ? fuseName(taken) : ""}
               onChange={(event) => {
                 const mark = window.ratings.find((candidate) => fuseName(candidate) === event.target.value);

@@ -5,11 +5,11 @@ import { Button } from "../ui/Button";
 import { Details } from "../ui/Details";
 import { amps } from "../ui/figures/figures";
 import { VerdictMark } from "../ui/VerdictMark";
-import { verdictWords } from "../ui/words";
+import { verdicts, verdictWords } from "../ui/words";
 import { type AssessedLines, type LineOrder, orderWords, type Sifting, sifted } from "./assessedLines";
 import { SmallRidge } from "./SmallRidge";
 
-const choiceLook = "h-11 min-w-0 rounded-sm border border-edge bg-slab px-1.5";
+const sortLook = "h-11 min-w-0 rounded-sm border border-edge bg-slab px-1.5";
 
 export const noSifting: Sifting = { order: "rig", verdict: "", place: "", slot: "" };
 
@@ -42,7 +42,7 @@ export const LineList = memo(function LineList({
         <div className="grid grid-cols-2 gap-1.5">
           <select
             aria-label="Sort by"
-            className={choiceLook}
+            className={sortLook}
             value={sifting.order}
             onChange={(event) => onSift({ ...sifting, order: event.target.value as LineOrder })}
           >
@@ -54,12 +54,12 @@ export const LineList = memo(function LineList({
           </select>
           <select
             aria-label="Show"
-            className={choiceLook}
+            className={sortLook}
             value={sifting.verdict}
             onChange={(event) => onSift({ ...sifting, verdict: event.target.value as Verdict | "" })}
           >
             <option value="">All verdicts</option>
-            {(["stop", "watch", "holds"] as const).map((verdict) => (
+            {verdicts.map((verdict) => (
               <option key={verdict} value={verdict}>
                 {verdictWords[verdict]} only
               </option>
@@ -68,7 +68,7 @@ export const LineList = memo(function LineList({
           {lines.some(({ found }) => found?.summary?.slot != null) && (
             <select
               aria-label="Slots"
-              className={`${choiceLook} col-span-2`}
+              className={`${sortLook} col-span-2`}
               value={sifting.slot}
               onChange={(event) => onSift({ ...sifting, slot: event.target.value as Sifting["slot"] })}
             >
@@ -80,7 +80,7 @@ export const LineList = memo(function LineList({
           {places.length > 0 && (
             <select
               aria-label="Place"
-              className={`${choiceLook} col-span-2`}
+              className={`${sortLook} col-span-2`}
               value={sifting.place}
               onChange={(event) => onSift({ ...sifting, place: event.target.value })}
             >

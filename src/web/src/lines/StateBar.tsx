@@ -2,6 +2,7 @@ import { memo, useId } from "react";
 import type { LineInState, Rig, RigState, Vehicle } from "../api/client";
 import { CheckField } from "../ui/CheckField";
 import { Details } from "../ui/Details";
+import { choiceLook } from "../ui/Field";
 import { useNames } from "../ui/names";
 
 /** Signals of the vehicle, those that every one has first. */
@@ -93,7 +94,7 @@ export const StateBar = memo(function StateBar({
     <label key={id} className="inline-flex min-h-11 items-center gap-1.5">
       <span className="text-sm text-dust">{nameOf(id)}</span>
       <select
-        className="h-11 rounded-sm border border-edge bg-slab px-2"
+        className={choiceLook}
         value={state.switches?.[id] ?? positions(id)[0]}
         onChange={(event) => set({ switches: { ...state.switches, [id]: event.target.value } })}
       >
@@ -113,7 +114,7 @@ export const StateBar = memo(function StateBar({
           </label>
           <select
             id={`${ids}-state`}
-            className="h-11 rounded-sm border border-edge bg-slab px-2 font-semibold"
+            className={`${choiceLook} font-semibold`}
             value={shown.id}
             onChange={(event) => onPreset(event.target.value)}
           >
@@ -128,7 +129,7 @@ export const StateBar = memo(function StateBar({
         <label className="inline-flex items-center">
           <span className="sr-only">Engine</span>
           <select
-            className="h-11 rounded-sm border border-edge bg-slab px-2"
+            className={choiceLook}
             value={state.engine ?? "off"}
             onChange={(event) => set({ engine: event.target.value as NonNullable<RigState["engine"]> })}
           >

@@ -3,6 +3,9 @@ import { type ReactNode, useId } from "react";
 export const inputLook =
   "h-11 w-full rounded-sm border border-edge bg-slab px-2.5 text-ink aria-invalid:border-2 aria-invalid:border-oxide";
 
+/** A select or a choice that stands in a row, as wide as its words. */
+export const choiceLook = "h-11 rounded-sm border border-edge bg-slab px-2";
+
 /** A labelled control with its message; the control gets the ids that tie the three together. */
 export function Field({
   label,

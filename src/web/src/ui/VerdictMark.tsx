@@ -1,6 +1,6 @@
 import { Check, OctagonX, TriangleAlert } from "lucide-react";
 import type { Tally, Verdict } from "../api/client";
-import { verdictWords } from "./words";
+import { verdicts, verdictWords } from "./words";
 
 const marks = {
   stop: { Icon: OctagonX, look: "text-oxide" },
@@ -22,7 +22,7 @@ export function VerdictMark({ verdict, word = true }: { verdict: Verdict; word?:
 export function TallyLine({ tally, ticket = false }: { tally: Tally; ticket?: boolean }) {
   return (
     <span className="inline-flex gap-3 text-sm">
-      {(["stop", "watch", "holds"] as const).map((verdict) => {
+      {verdicts.map((verdict) => {
         const { Icon, look } = marks[verdict];
         const quiet = tally[verdict] === 0;
         return (

@@ -261,6 +261,9 @@ export const backlightWords: Record<NonNullable<PanelFace["backlight"]>, string>
 
 export const verdictWords: Record<Verdict, string> = { stop: "Stop", watch: "Watch", holds: "Holds" };
 
+/** The most serious first. */
+export const verdicts = ["stop", "watch", "holds"] as const satisfies readonly Verdict[];
+
 export const verdictMeans: Record<Verdict, string> = {
   stop: "must not be built",
   watch: "look at it",

@@ -5,7 +5,7 @@ import type { JobSummary } from "../api/client";
 import { sentenceOf, withPaths } from "../api/problems";
 import { Frame } from "../frame/Frame";
 import { Button } from "../ui/Button";
-import { inputLook } from "../ui/Field";
+import { choiceLook, inputLook } from "../ui/Field";
 import { Notice } from "../ui/Notice";
 import { Refused } from "../ui/Refused";
 import { DetailsDialog } from "./DetailsDialog";
@@ -107,7 +107,7 @@ export function YardPage() {
             </span>
             <select
               aria-label="Sort the jobs"
-              className="h-11 rounded-sm border border-edge bg-slab px-2"
+              className={choiceLook}
               value={order}
               onChange={(event) => setOrder(event.target.value as JobOrder)}
             >
