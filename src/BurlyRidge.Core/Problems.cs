@@ -9,7 +9,12 @@ public sealed partial class Problems
 {
     private const int Most = 100;
 
+    private const double Hundredths = 100;
+
     private readonly List<Problem> found = [];
+
+    /// <summary>What lengths are said in.</summary>
+    public UnitSystem Units { get; init; } = UnitSystem.Metric;
 
     /// <summary>All of them, in the order found.</summary>
     public IReadOnlyList<Problem> Found => found;
@@ -21,12 +26,16 @@ public sealed partial class Problems
     }
 
     /// <summary>Above <paramref name="above"/> and at most <paramref name="atMost"/>; NaN is neither.</summary>
-    public void Above(string path, double value, double above, double atMost, string unit) =>
-        Require(path, value > above && value <= atMost, $"Give a number above {above} and up to {atMost}{Spaced(unit)}.{(value > atMost ? Nearest($"{atMost}{Spaced(unit)}") : "")}");
+    public void Above(string path, double value, double above, double atMost, string unit)
+    {
+        if (!(value > above && value <= atMost)) Add(path, $"Give a number above {Limit(above, unit, up: true).Figure} and up to {Said(atMost, unit, up: false)}.{(value > atMost ? Nearest(Said(atMost, unit, up: false)) : "")}");
+    }
 
     /// <summary>From <paramref name="from"/> to <paramref name="to"/>, both allowed; NaN is neither.</summary>
-    public void Within(string path, double value, double from, double to, string unit = "") =>
-        Require(path, value >= from && value <= to, $"Give a number from {from} to {to}{Spaced(unit)}.{(value < from ? Nearest($"{from}{Spaced(unit)}") : value > to ? Nearest($"{to}{Spaced(unit)}") : "")}");
+    public void Within(string path, double value, double from, double to, string unit = "")
+    {
+        if (!(value >= from && value <= to)) Add(path, $"Give a number from {Limit(from, unit, up: true).Figure} to {Said(to, unit, up: false)}.{(value < from ? Nearest(Said(from, unit, up: true)) : value > to ? Nearest(Said(to, unit, up: false)) : "")}");
+    }
 
     /// <summary>No wire of that name.</summary>
     public void Wire(string path, string name) =>
@@ -91,6 +100,22 @@ public sealed partial class Problems
     private void Require(string path, bool holds, string message)
     {
         if (!holds) Add(path, message);
+    }
+
+    /// <summary>A limit in the reader's unit, rounded to the side that is allowed.</summary>
+    private (double Figure, string Unit) Limit(double limit, string unit, bool up)
+    {
+        if (Units == UnitSystem.Metric || unit is not ("m" or "mm")) return (limit, unit);
+        var (size, said) = unit == "m" ? (FigureRules.MetresPerFoot, "ft") : (FigureRules.MillimetresPerInch, "in");
+        var figure = limit / size * Hundredths;
+        return ((up ? Math.Ceiling(figure) : Math.Floor(figure)) / Hundredths, said);
+    }
+
+    /// <summary>The same with its unit.</summary>
+    private string Said(double limit, string unit, bool up)
+    {
+        var (figure, said) = Limit(limit, unit, up);
+        return $"{figure}{Spaced(said)}";
     }
 
     private static string Nearest(string value) => $" The nearest is {value}.";

@@ -27,6 +27,8 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
             page.Driver.Manage().Window.Size = new System.Drawing.Size(width, height);
             var beyond = (long)page.Run("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!;
             Assert.True(beyond <= 0, $"{screen} is {beyond} px too wide at {width}");
+            foreach (var script in new[] { "cut-texts.js", "small-targets.js" })
+                Assert.Equal("", page.Run(File.ReadAllText(Path.Combine(Workshop.Root(), "tests", "BurlyRidge.Browser.Tests", script))));
         }
         var elsewhere = page.Run(
             "return performance.getEntriesByType('resource').map(entry => entry.name).filter(name => !name.startsWith(location.origin)).join(' ')");

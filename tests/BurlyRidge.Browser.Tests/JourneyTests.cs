@@ -133,19 +133,67 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
     {
         NewJobWithLine("Old name");
         page.Open("/");
-        page.Find(By.XPath("//article[@aria-label = 'Old name']//button[contains(., 'Rename')]")).Click();
+        page.Find(By.XPath("//article[@aria-label = 'Old name']//button[@aria-label = 'Details of Old name']")).Click();
         page.Type("Vehicle name", "New name");
+        page.Type("Customer", "Quarry");
+        new OpenQA.Selenium.Interactions.Actions(page.Driver).SendKeys(Keys.Escape).Perform();
+        page.Find(By.XPath("//article[@aria-label = 'Old name']//button[@aria-label = 'Details of Old name']")).Click();
+        Assert.Equal("New name", page.Field("Vehicle name").GetAttribute("value"));
         page.Press("Save");
-        page.Find(By.XPath("//article[@aria-label = 'New name']//button[contains(., 'Archive')]")).Click();
+        page.Find(By.XPath("//article[@aria-label = 'New name'][contains(., 'Quarry')]"));
+        page.Find(By.XPath("//article[@aria-label = 'New name']//button[@aria-label = 'Archive New name']")).Click();
         page.Until(() => !page.Has(By.XPath("//article[@aria-label = 'New name']")), "it leaves the yard");
         page.Find(By.XPath("//*[@role = 'status'][contains(., 'New name is in the archive.')]"));
         page.Press("Undo");
-        page.Find(By.XPath("//article[@aria-label = 'New name']//button[contains(., 'Archive')]")).Click();
+        page.Find(By.XPath("//article[@aria-label = 'New name']//button[@aria-label = 'Archive New name']")).Click();
         page.Until(() => !page.Has(By.XPath("//article[@aria-label = 'New name']")), "it leaves the yard once more");
+        page.Press("Show the archive");
+        page.Find(By.XPath("//article[@aria-label = 'New name']//h2")).Click();
+        page.Find(By.XPath("//*[@role = 'status'][contains(., 'This job is in the archive.')]"));
+        page.Type("One-way length", "9");
+        page.Find(By.XPath("//*[@role = 'alert'][contains(., 'Restore it first')]"));
+        page.Open("/");
         page.Press("Show the archive");
         page.Find(By.XPath("//article[@aria-label = 'New name']//button[contains(., 'Restore')]")).Click();
         page.Press("Show active jobs");
         page.Find(By.XPath("//article[@aria-label = 'New name']"));
+    }
+
+    [Fact]
+    public void A_job_is_deleted_for_good_from_the_archive_once_its_name_is_typed()
+    {
+        NewJobWithLine("Gone for good");
+        page.Open("/");
+        page.Press("Archive Gone for good");
+        page.Press("Show the archive");
+        page.Find(By.XPath("//article[@aria-label = 'Gone for good']//button[contains(., 'Delete')]")).Click();
+        page.Type("Type the name: Gone for good", "Gone for goo");
+        page.Press("Delete permanently");
+        page.Find(By.XPath("//*[@role = 'alert'][contains(., 'Nothing was deleted.')]"));
+        page.Type("Type the name: Gone for good", "Gone for good");
+        page.Press("Delete permanently");
+        page.Until(() => !page.Has(By.XPath("//article[@aria-label = 'Gone for good']")), "it is gone");
+    }
+
+    [Fact]
+    public void The_history_is_read_and_gone_back_in_and_undo_says_what_it_did()
+    {
+        NewJobWithLine("Often changed");
+        var before = page.Field("One-way length").GetAttribute("value")!;
+        page.Type("One-way length", "9");
+        page.UntilSaved();
+        page.Press("History");
+        page.Find(By.XPath("//ul[@aria-label = 'Revisions']//button[contains(., 'm → 9.0 m')]"));
+        page.Find(By.XPath("//ul[@aria-label = 'Revisions']/li[2]/button")).Click();
+        page.Find(By.XPath("//table//tr[contains(., 'length')][contains(., '9.0 m')]"));
+        page.Press("Go back to revision 2");
+        page.Until(() => page.Field("One-way length").GetAttribute("value") == before, "it is as it was");
+        page.Press("Undo");
+        page.Find(By.XPath("//*[@data-told][contains(@title, 'Undone: Back to revision 2.')]"));
+        page.Until(() => page.Field("One-way length").GetAttribute("value") == "9", "it is as before");
+        page.Press("Remove this line");
+        page.Find(By.XPath("//*[@data-told][contains(@title, 'removed')]//button[. = 'Undo']")).Click();
+        page.Until(() => page.Field("One-way length").GetAttribute("value") == "9", "the line is back");
     }
 
     [Fact]
@@ -213,8 +261,9 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.CssSelector("[data-station='box.o6-contact']"));
         Assert.Contains("53 W", page.Told(By.CssSelector("[data-station='plough-l.main']")), StringComparison.Ordinal);
         var alone = page.Told(By.CssSelector("[data-station='plough-r.main']"));
-        page.Choose("State", "Everything on, at cruise");
+        page.Find(By.CssSelector("[data-preset='everything']")).Click();
         page.Until(() => page.Told(By.CssSelector("[data-station='plough-r.main']")) != alone, "figures follow the state");
+        page.Unfold("More");
         page.Find(By.XPath("//section[@aria-label = 'State']//label[contains(., 'Plough')]")).Click();
         page.Until(() => page.Told(By.CssSelector("[data-station='plough-r.main']")).Contains(" 0 A", StringComparison.Ordinal), "with its slot let go the lamp is dark");
     }

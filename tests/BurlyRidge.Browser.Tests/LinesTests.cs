@@ -69,6 +69,7 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
         Assert.Contains("high beam on", page.Find(By.XPath("//p[starts-with(., 'Controlled by')]")).Text, StringComparison.Ordinal);
         var lamp = Station("driving-round.main");
         Assert.DoesNotContain(" 0 A", page.Told(lamp), StringComparison.Ordinal);
+        page.Unfold("More");
         page.Find(By.XPath("//section[@aria-label = 'State']//label[normalize-space() = 'High beam']")).Click();
         page.Until(() => page.Told(lamp).Contains(" 0 A", StringComparison.Ordinal), "without the beam it is dark");
     }
@@ -206,8 +207,11 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(Station("drive-relay.contact"));
         page.Key("d");
         page.Find(By.CssSelector("[data-diagram] [data-station='drive-relay.contact'] text")).Click();
-        page.Until(() => page.Find(By.CssSelector("button[data-station='drive-relay.contact']")).GetAttribute("aria-expanded") == "true", "it opens on the strip");
+        page.Find(By.CssSelector("[data-diagram] .diagram-open[data-station='drive-relay.contact']"));
+        page.Key("d");
+        page.Until(() => page.Find(By.CssSelector("button[data-station='drive-relay.contact']")).GetAttribute("aria-expanded") == "true", "it is open on the strip");
         page.Find(By.CssSelector("button[data-station='drive-fuse']")).Click();
+        page.Key("d");
         page.Find(By.CssSelector("[data-diagram] .diagram-open[data-station='drive-fuse']"));
     }
 
@@ -259,6 +263,7 @@ public class LinesTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
         page.Find(Station("bar-fuse"));
         page.Key("d");
+        page.Press("Whole rig");
         Assert.Equal("", Missing("//a[contains(., 'The whole rig, SVG')]", "data-run", "rig.runs.map(run => run.id)"));
         page.Key("3");
         page.Find(By.CssSelector("[data-output]"));

@@ -9,13 +9,15 @@ internal static class Screens
     [
         "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a bracket", "own lamp", "a wire to a part", "find", "reroute", "lines", "a lead judged",
         "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "ledger", "accepting", "quick size",
+        "history", "going back", "details", "new job", "archive", "deleting", "archived job", "conflict", "help", "glossary", "term", "tour", "a refused field", "refused sizes",
         "wiring to print", "legends to print",
     ];
 
     /// <summary>Opens a screen of the demo jobs.</summary>
     public static void Show(Page page, string screen)
     {
-        page.Open(screen == "quick size" ? "/quick-size" : "/");
+        if (page.Driver.Url.StartsWith("http", StringComparison.Ordinal)) page.Run("localStorage.removeItem('tour-step')");
+        page.Open(screen is "quick size" or "refused sizes" ? "/quick-size" : screen is "glossary" ? "/glossary?term=Relay" : "/");
         switch (screen)
         {
             case "walkaround" or "measures" or "parts" or "ways" or "a way" or "candidates" or "vehicle" or "electrics" or "a bracket" or "a wire to a part" or "find" or "reroute":
@@ -88,13 +90,119 @@ internal static class Screens
                 page.Find(By.XPath("//button[starts-with(@aria-label, 'Accept: ')]")).Click();
                 page.Field("Why it may stay");
                 break;
-            case "quick size":
+            case "quick size" or "refused sizes":
                 page.Find(By.CssSelector("[data-figure='Wire']"));
+                if (screen == "quick size") break;
+                page.Type("One-way length", "0");
+                page.Find(By.XPath("//*[@role = 'alert'][contains(., 'above 0')]"));
+                break;
+            case "history" or "going back" or "help" or "term":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Find(By.CssSelector("[data-figure='Wire']"));
+                JobView(page, screen);
+                break;
+            case "conflict" or "a refused field":
+                OwnJob(page, screen);
+                if (screen == "conflict") Conflict(page);
+                else page.Type("One-way length", "-4");
+                page.Find(By.CssSelector(screen == "conflict" ? "[role='dialog'] table" : "[aria-invalid='true']"));
+                break;
+            case "details":
+                page.Press("Details of Snow-road rescue wagon");
+                page.Field("Number plate");
+                break;
+            case "new job":
+                page.Press("New job");
+                page.Field("Number plate");
+                break;
+            case "archive" or "deleting" or "archived job":
+                Archived(page, screen);
+                break;
+            case "glossary":
+                page.Find(By.Id("term-Relay"));
+                break;
+            case "tour":
+                page.Press("Help");
+                page.Press("Start the tour");
+                page.Press("Next");
+                page.Find(By.XPath("//section[@aria-label = 'Tour'][contains(., '2/6')]"));
+                page.Find(By.CssSelector("[aria-label='The vehicle from above']"));
                 break;
             default:
                 page.Find(By.TagName("article"));
                 break;
         }
+    }
+
+    /// <summary>From the lines of a job to one of its dialogs.</summary>
+    private static void JobView(Page page, string screen)
+    {
+        switch (screen)
+        {
+            case "history" or "going back":
+                page.Type("Behind the front", screen == "history" ? "1.1" : "1.2");
+                page.UntilSaved();
+                page.Press("History");
+                page.Find(By.XPath("//ul[@aria-label = 'Revisions']/li[2]/button")).Click();
+                page.Find(By.XPath("//section[@aria-label = 'What going back changes']//table"));
+                if (screen == "going back") page.Find(By.XPath("//button[starts-with(., 'Go back to revision')]")).Click();
+                break;
+            case "help":
+                page.Press("Help");
+                page.Find(By.XPath("//button[. = 'Start the tour']"));
+                break;
+            case "term":
+                page.Find(By.XPath("//button[@aria-label = 'What is Trigger?']")).Click();
+                page.Find(By.XPath("//*[@role = 'dialog'][contains(., 'All terms')]"));
+                break;
+        }
+    }
+
+    /// <summary>A job of its own: what is not stored of it stays with it.</summary>
+    private static void OwnJob(Page page, string name)
+    {
+        page.Press("New job");
+        page.Type("Vehicle name", name);
+        page.Press("Open the job");
+        page.Press("Quick-plan a line");
+        page.Find(By.CssSelector("[data-figure='Wire']"));
+        page.UntilSaved();
+    }
+
+    private static void Conflict(Page page)
+    {
+        var first = page.Driver.CurrentWindowHandle;
+        var address = new Uri(page.Driver.Url).PathAndQuery;
+        page.Driver.SwitchTo().NewWindow(WindowType.Tab);
+        page.Open(address);
+        page.Type("Behind the front", "1.3");
+        page.UntilSaved();
+        page.Driver.Close();
+        page.Driver.SwitchTo().Window(first);
+        page.Type("Behind the front", "1.4");
+        page.Find(By.XPath("//*[@role = 'dialog']//table//tr[contains(., '1.3')][contains(., '1.4')]"));
+    }
+
+    private static void Archived(Page page, string screen)
+    {
+        var name = $"Put away {screen}";
+        page.Press("New job");
+        page.Type("Vehicle name", name);
+        page.Press("Open the job");
+        page.Find(By.XPath("//button[normalize-space() = 'Quick-plan a line']"));
+        page.Open("/");
+        page.Press($"Archive {name}");
+        page.Press("Show the archive");
+        page.Find(By.XPath($"//article[@aria-label = '{name}']"));
+        if (screen == "deleting")
+        {
+            page.Find(By.XPath($"//article[@aria-label = '{name}']//button[contains(., 'Delete')]")).Click();
+            page.Press("Delete permanently");
+            page.Find(By.XPath("//*[@role = 'alert'][contains(., 'Nothing was deleted.')]"));
+        }
+        if (screen != "archived job") return;
+        page.Find(By.XPath($"//article[@aria-label = '{name}']//h2")).Click();
+        page.Find(By.XPath("//*[@role = 'status'][contains(., 'This job is in the archive.')]"));
     }
 
     /// <summary>From the drawing to one of the faces of the walkaround.</summary>

@@ -11,9 +11,7 @@ public class StateTests(Workshop workshop) : IClassFixture<Workshop>
 
     private void Open(string job, string query, string stage = "/lines")
     {
-        page.Open("/");
-        var lines = page.Find(By.XPath($"//article[@aria-label = '{job}']//a")).GetAttribute("href")!;
-        page.Open(new Uri(lines).AbsolutePath.Replace("/lines", $"{stage}{query}", StringComparison.Ordinal));
+        page.OpenJob(job, $"{stage}{query}");
         page.UntilSaved();
     }
 
@@ -23,16 +21,20 @@ public class StateTests(Workshop workshop) : IClassFixture<Workshop>
 
     private bool IsDark(string lamp) => Text(lamp).Split(", ").Any(row => row.Trim() == "0 W");
 
-    private IWebElement Toggle(string name) => page.Find(By.XPath($"//section[@aria-label = 'State']//label[normalize-space() = '{name}']//input"));
+    private IWebElement Toggle(string name)
+    {
+        page.Unfold("More");
+        return page.Find(By.XPath($"//section[@aria-label = 'State']//label[normalize-space() = '{name}']//input"));
+    }
 
-    private void Preset(string name) => new SelectElement(page.Find(By.XPath("//section[@aria-label = 'State']//select"))).SelectByText(name);
+    private void Preset(string name) => page.Find(By.XPath($"//*[@role = 'radiogroup'][@aria-label = 'State']/label[. = '{name}']")).Click();
 
     [Fact]
     public void With_the_engine_running_the_lamps_get_more_than_with_it_off()
     {
         Open("Snow-road rescue wagon", "?line=plough");
         var off = Text("plough-r.main");
-        Preset("By itself, engine running");
+        Preset("Alone, engine on");
         page.Until(() => Text("plough-r.main") != off, "the lamp gets more");
         Assert.Contains("13.", Text("plough-r.main"), StringComparison.Ordinal);
         page.Find(By.CssSelector("svg[data-ridge='running']"));
@@ -68,7 +70,7 @@ public class StateTests(Workshop workshop) : IClassFixture<Workshop>
     public void Everything_on_shows_a_line_planned_in_short_lit_as_well()
     {
         Open("Snow-road rescue wagon", "?line=bar");
-        Preset("Everything on, at cruise");
+        Preset("All on, engine on");
         page.Find(By.CssSelector("svg[data-ridge='everything']"));
         page.Until(() => !IsDark("bar-lamp-1.main") && Text("bar-lamp-1.main").Contains("13.", StringComparison.Ordinal), "the bar is lit at what the alternator gives");
     }

@@ -10,9 +10,7 @@ public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
 
     private void OpenWagon(string query, string? editor = null)
     {
-        page.Open("/");
-        var lines = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!;
-        page.Open(new Uri(lines).AbsolutePath.Replace("/lines", $"/walkaround{query}", StringComparison.Ordinal));
+        page.OpenJob("Snow-road rescue wagon", $"/walkaround{query}");
         page.Find(By.CssSelector("[aria-label='The vehicle from above']"));
         if (editor is not null) page.Find(By.XPath($"//summary[starts-with(., '{editor}')]")).Click();
     }

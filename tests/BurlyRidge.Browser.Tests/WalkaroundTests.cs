@@ -9,9 +9,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
 
     private void OpenWagon(string query = "")
     {
-        page.Open("/");
-        var lines = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!;
-        page.Open(new Uri(lines).AbsolutePath.Replace("/lines", $"/walkaround{query}", StringComparison.Ordinal));
+        page.OpenJob("Snow-road rescue wagon", $"/walkaround{query}");
         page.Find(By.CssSelector("[aria-label='The vehicle from above']"));
     }
 
@@ -118,9 +116,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     [Fact]
     public void A_job_without_a_vehicle_starts_from_a_usual_body()
     {
-        page.Open("/");
-        var lines = page.Find(By.XPath("//article[@aria-label = 'Tree-crew chipper truck']//a")).GetAttribute("href")!;
-        page.Open(new Uri(lines).AbsolutePath.Replace("/lines", "/walkaround", StringComparison.Ordinal));
+        page.OpenJob("Tree-crew chipper truck", "/walkaround");
         page.Find(By.XPath("//*[contains(., 'No vehicle yet.')]"));
         page.Choose("Kind of body", "Cab-chassis truck");
         page.Press("Start from this kind");
@@ -133,9 +129,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     [Fact]
     public void The_relay_moved_to_the_rear_takes_lengths_and_sizes_along()
     {
-        page.Open("/");
-        var lines = page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).GetAttribute("href")!;
-        page.Open(new Uri(lines).AbsolutePath.Replace("/lines", "/walkaround?part=drive-relay", StringComparison.Ordinal));
+        page.OpenJob("Orchard spray pickup", "/walkaround?part=drive-relay");
         page.Find(By.CssSelector("[data-fit='drive-relay'] [data-finding='depth'][data-verdict='holds']"));
         string Length(string way) => page.Find(By.XPath($"//ul[@aria-label = 'Routes']//button[contains(., '{way}')]/span[2]")).Text;
         page.Key("w");
@@ -210,7 +204,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         Assert.Contains("At most 10.0 in wide here", page.Find(By.CssSelector("[data-lamp='slim-bar-20']")).Text, StringComparison.Ordinal);
         page.Press("Close");
         page.Type("Width between obstructions", "-1");
-        page.Find(By.XPath("//*[contains(text(), 'Give a number above 0 and up to 3000 mm.')]"));
+        page.Find(By.XPath("//*[contains(text(), 'Give a number above 0 and up to 118.11 in.')]"));
         page.Type("Width between obstructions", "10");
         page.Press("Units: imperial");
         page.Press("Remove this mount");

@@ -7,7 +7,7 @@ using OpenQA.Selenium.Chrome;
 namespace BurlyRidge.Browser.Tests;
 
 /// <summary>The real server with the built web client and the demo jobs, and one headless Chromium.</summary>
-public sealed class Workshop : IAsyncLifetime
+public class Workshop : IAsyncLifetime
 {
     private readonly string data = Directory.CreateTempSubdirectory("burly-ridge-").FullName;
     private WebApplication? app;
@@ -15,6 +15,12 @@ public sealed class Workshop : IAsyncLifetime
     private ChromeDriver? driver;
 
     public Page Page { get; private set; } = null!;
+
+    /// <summary>Whether the Yard starts with the demo jobs.</summary>
+    protected virtual bool HasDemo => true;
+
+    /// <summary>The server as a program asks it, without the page.</summary>
+    public HttpClient Http { get; } = new();
 
     /// <summary>Folder of the database.</summary>
     public string Data => data;
@@ -32,12 +38,13 @@ public sealed class Workshop : IAsyncLifetime
         chrome.SetLoggingPreference(LogType.Browser, LogLevel.All);
         driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), chrome);
         Page = new Page(driver, new Uri(app!.Urls.First()));
+        Http.BaseAddress = new Uri(app.Urls.First());
     }
 
     /// <summary>Starts the server, after the first time where it was.</summary>
     public async Task StartServerAsync()
     {
-        var options = new ServeOptions(port, data, true, Web);
+        var options = new ServeOptions(port, data, HasDemo, Web);
         app = ServerApp.Build(options);
         await ServerApp.PrepareAsync(app, options);
         await app.StartAsync();
@@ -64,7 +71,16 @@ public sealed class Workshop : IAsyncLifetime
     public async ValueTask DisposeAsync()
     {
         driver?.Dispose();
+        Http.Dispose();
         if (app is not null) await app.DisposeAsync();
         Directory.Delete(data, recursive: true);
+        GC.SuppressFinalize(this);
     }
+}
+
+/// <summary>The same with an empty Yard.</summary>
+public sealed class EmptyWorkshop : Workshop
+{
+    /// <inheritdoc/>
+    protected override bool HasDemo => false;
 }

@@ -60,6 +60,35 @@ public sealed class WorkspaceTests(Workshop workshop) : IClassFixture<Workshop>
     }
 
     [Fact]
+    public void The_states_stand_in_one_row_and_the_one_that_has_the_focus_is_named_on_the_ridge()
+    {
+        OpenRearWork(Bench);
+        Assert.Equal(1L, page.Run("return new Set([...document.querySelectorAll('[data-preset], section[aria-label=State] summary')].map((one) => Math.round((one.getBoundingClientRect().top + one.getBoundingClientRect().bottom) / 2))).size"));
+        page.Run("document.querySelector('[data-preset=running] input').focus()");
+        page.Find(By.XPath("//*[name() = 'svg'][@data-ridge = 'alone']//*[name() = 'text'][. = 'Alone, engine on']"));
+        page.Find(By.CssSelector("svg[data-ridge='alone'] [data-compared='true']"));
+    }
+
+    [Fact]
+    public void The_ridge_tells_volts_and_light_at_the_lamp_as_the_server_says()
+    {
+        OpenRearWork(Bench);
+        var told = page.Find(By.CssSelector("[data-lamp-mark] text")).Text;
+        Assert.Matches(@"^1[01]\.\d\d V, \d+(\.\d)? %$", told);
+        Assert.Contains(told.Split(" V")[0], page.Told(By.CssSelector("[data-station='work-r.main']")), StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void The_ladder_marks_the_size_now_the_proposed_and_the_usual_ones()
+    {
+        OpenRearWork(Bench);
+        List<string> Marked(string word) => [.. page.Driver.FindElements(By.XPath($"//tr[@data-wire][.//*[@data-marks][contains(., '{word}')]]")).Select(row => row.GetAttribute("data-wire")!)];
+        Assert.Equal("12 AWG", Assert.Single(Marked("now")));
+        Assert.Equal("12 AWG", Assert.Single(Marked("proposed")));
+        Assert.Equal(["16 AWG", "14 AWG"], Marked("usual"));
+    }
+
+    [Fact]
     public void On_a_tablet_the_sheet_from_below_leaves_the_ridge_in_sight()
     {
         OpenRearWork(Tablet);
@@ -142,7 +171,7 @@ public sealed class WorkspaceTests(Workshop workshop) : IClassFixture<Workshop>
     public void Single_keys_can_be_turned_off()
     {
         OpenRearWork(Bench);
-        page.Press("Shortcuts");
+        page.Press("Help");
         page.Find(By.XPath("//label[contains(., 'Single-letter keys work')]")).Click();
         page.Press("Close");
         page.Key("v");
@@ -150,7 +179,7 @@ public sealed class WorkspaceTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.XPath("//*[@role = 'combobox']"));
         Assert.False(page.Has(By.XPath("//*[@role = 'dialog'][contains(., 'Ledger of checks')][not(.//*[@role = 'combobox'])]")));
         page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Escape);
-        page.Press("Shortcuts");
+        page.Press("Help");
         page.Find(By.XPath("//label[contains(., 'Single-letter keys work')]")).Click();
         page.Press("Close");
         page.Key("v");

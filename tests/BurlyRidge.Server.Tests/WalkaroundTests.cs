@@ -20,7 +20,7 @@ public class WalkaroundTests
         var (_, job) = await server.DemoAsync("rescue");
         var (status, walk) = await server.PostAsync("/api/preview/walkaround", Ask(job).ToJsonString());
         Assert.Equal(200, status);
-        Assert.NotEmpty(walk.GetProperty("outline").GetProperty("side").EnumerateArray());
+        Assert.Equal(["left", "above", "front", "rear"], walk.GetProperty("picture").GetProperty("views").EnumerateArray().Select(view => view.GetProperty("side").GetString()));
         var ways = walk.GetProperty("routes").EnumerateArray().Where(way => !way.GetProperty("isLine").GetBoolean()).ToDictionary(way => way.GetProperty("id").GetString()!, way => way.GetProperty("metres").GetDouble());
         Assert.All(job.GetProperty("assessment").GetProperty("runs").EnumerateArray().Where(run => ways.ContainsKey(run.GetProperty("id").GetString()!)),
             run => Assert.Equal(ways[run.GetProperty("id").GetString()!], run.GetProperty("lengthMetres").GetDouble(), 1e-9));

@@ -45,7 +45,7 @@ public sealed record LineAssessment(
             ChoiceWords.Relay(ask, sizing),
             found ? sizing.LampVolts : null,
             found ? sizing.Losses : [],
-            [.. sizing.Ladder.Select(rung => LadderEntry.Of(ask.Rules, sizing.Main, rung, rung.Wire == sizing.Wire && found, sizing.DropLimit, metres, prices))],
+            [.. sizing.Ladder.Select(rung => LadderEntry.Of(ask.Rules, sizing.Main, rung, rung.Wire == sizing.Wire && found, rung.Wire == sizing.ProposedWire, sizing.DropLimit, metres, prices))],
             new FuseWindows(
                 sizing.DesignAmps, sizing.DesignAmps / ask.Rules.FuseLoadFraction, found ? (sizing.Wire, sizing.WireAmps) : null,
                 ask.Plan.ChosenFuse ?? sizing.ProposedFuse, [.. sizing.Ladder.Select(rung => (rung.Wire, rung.AmpacityAmps))]).Build(),
@@ -84,6 +84,8 @@ public sealed record RelayChoice(bool Needed, double? RatingAmps, string Reason,
 
 /// <summary>One size of wire on the ladder.</summary>
 /// <param name="Taken">Whether it is the wire of the line.</param>
+/// <param name="Proposed">Whether it is what is proposed.</param>
+/// <param name="Usual">Whether it is what a fitter usually takes for that current and length (common practice, no source).</param>
 /// <param name="DropFraction">1 where the lamps could not run on it.</param>
 /// <param name="Fails">Short names of what it fails on; empty where it holds.</param>
 /// <param name="SpareFraction">What its ampacity has above what is asked of it, of that; below 0 where it has too little.</param>
@@ -98,6 +100,8 @@ public sealed record LadderEntry(
     double? ConductorCelsius,
     bool Holds,
     bool Taken,
+    bool Proposed,
+    bool Usual,
     IReadOnlyList<RungFailure> Fails,
     string Why,
     double SpareFraction,
@@ -109,7 +113,7 @@ public sealed record LadderEntry(
     /// <summary>Puts a rung into words.</summary>
     /// <param name="figures">The run that it is judged for, or the one of several that speaks for them.</param>
     /// <param name="metres">Of wire to be laid of it.</param>
-    internal static LadderEntry Of(HouseRules rules, RunFigures figures, WireRung rung, bool taken, double? dropLimit, double metres, WirePrices prices) => new(
+    internal static LadderEntry Of(HouseRules rules, RunFigures figures, WireRung rung, bool taken, bool proposed, double? dropLimit, double metres, WirePrices prices) => new(
         rung.Wire.Name,
         rung.Wire.AreaSquareMillimetres,
         rung.Wire.CopperSquareMillimetres,
@@ -118,6 +122,8 @@ public sealed record LadderEntry(
         rung.ConductorCelsius,
         rung.Holds,
         taken,
+        proposed,
+        UsualWire.Is(rung.Wire, figures.DesignAmps, figures.Run.LengthMetres),
         rung.Failures,
         RungWords.Why(rules, figures, rung, dropLimit),
         rung.AmpacityAmps / Math.Max(figures.NeededAmps(rules), MinAmps) - 1,

@@ -26,21 +26,22 @@ public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnl
         var everything = RigStates.EverythingOn(wired);
 
         var names = PartNames.Of(wired);
+        var lights = wired.Fixtures.SelectMany(lamp => lamp.Functions.Select(light => (Id: $"{lamp.Id}.{light.Id}", light))).ToDictionary(pair => pair.Id, pair => pair.light, StringComparer.Ordinal);
 
         LineInState State(string id, string name, RigState state, SolvedHarness solved)
         {
             cancellation.ThrowIfCancellationRequested();
-            return new LineInState(id, name, state, Settled.Of(solved.Solution, names), StripFigures.Of(map, strip, solved, study.DropLimit));
+            return new LineInState(id, name, state, Settled.Of(solved.Solution, names), StripFigures.Of(map, strip, solved, study.DropLimit, lights));
         }
 
         var states = new List<LineInState>();
         if (asked is not null) states.Add(State("asked", "As set", asked, whole.Solve(asked)));
         var on = study.Trigger.On ?? everything;
-        states.Add(State("alone", "By itself, engine off", on with { Engine = Engine.Off }, study.Off));
-        states.Add(State("running", "By itself, engine running", on with { Key = true, Engine = Engine.Cruise }, study.Running));
-        states.Add(State("everything", "Everything on, at cruise", everything, whole.Solve(everything)));
+        states.Add(State("alone", "Alone, engine off", on with { Engine = Engine.Off }, study.Off));
+        states.Add(State("running", "Alone, engine on", on with { Key = true, Engine = Engine.Cruise }, study.Running));
+        states.Add(State("everything", "All on, engine on", everything, whole.Solve(everything)));
         var left = everything with { Key = false, Engine = Engine.Off };
-        states.Add(State("standing", "Everything left on, engine off", left, whole.Solve(left)));
+        states.Add(State("standing", "All on, engine off", left, whole.Solve(left)));
         return new LineView(lineId, strip, study.Trigger.On, Alterations.Of(saved, saved.Lines.First(line => line.Id == lineId), strip), states);
     }
 

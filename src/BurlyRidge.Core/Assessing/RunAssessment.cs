@@ -16,12 +16,13 @@ public sealed record RunAssessment(RunAnswer Run, IReadOnlyList<LadderEntry> Lad
         var (rules, study) = (assessed.Whole.Saved.HouseRules, assessed.Study);
         if (study.Runs.FirstOrDefault(figures => figures.Run.Id == run) is not { } found) return null;
         var ladder = WireLadder.Of(study, [found], cancellation);
+        var smallest = ladder.FirstOrDefault(rung => rung.Holds);
         double? limit = study.Lines.Where(line => found.Lines.Contains(line.Line.Id)).Select(line => (double?)line.DropLimit).Min();
         var device = found.Devices.MinBy(link => link.Fuse!.RatingAmps);
         var window = new FuseWindows(
             found.DesignAmps, found.DesignAmps / rules.FuseLoadFraction, (found.Wire, found.AmpacityAmps), device?.Fuse,
             [.. ladder.Select(rung => (rung.Wire, rung.AmpacityAmps))]);
-        return new RunAssessment(RunAnswer.Of(found), [.. ladder.Select(rung => LadderEntry.Of(rules, found, rung, rung.Wire == found.Wire, limit, found.Run.LengthMetres, prices ?? WirePrices.None))], window.Build(),
+        return new RunAssessment(RunAnswer.Of(found), [.. ladder.Select(rung => LadderEntry.Of(rules, found, rung, rung.Wire == found.Wire, rung == smallest, limit, found.Run.LengthMetres, prices ?? WirePrices.None))], window.Build(),
             TimeCurrentSheet.Of(study, found));
     }
 }

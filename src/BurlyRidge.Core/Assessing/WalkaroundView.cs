@@ -1,13 +1,13 @@
-using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Pictures;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 
 namespace BurlyRidge.Core.Assessing;
 
-/// <summary>The vehicle as one walks round it: its outline, what lies where, and whether what is placed goes there.</summary>
-/// <param name="Outline">From the side and from above, m; null where nobody said what vehicle it is.</param>
+/// <summary>The vehicle as one walks round it: its picture, what lies where, and whether what is placed goes there.</summary>
+/// <param name="Picture">Its four views; null where no vehicle is chosen.</param>
 /// <param name="Lanes">Every lane with what lies in it.</param>
 /// <param name="Routes">Everything that has a lay.</param>
 /// <param name="Mounts">Fit cards of mounts with lamps on them.</param>
@@ -16,7 +16,7 @@ namespace BurlyRidge.Core.Assessing;
 /// <param name="CopperKilograms">Copper of all runs, kg.</param>
 /// <param name="TieMetres">At least a tie in so much, m.</param>
 public sealed record WalkaroundView(
-    Outline? Outline,
+    VehiclePicture? Picture,
     IReadOnlyList<LaneView> Lanes,
     IReadOnlyList<RouteView> Routes,
     IReadOnlyList<FitCard> Mounts,
@@ -31,7 +31,7 @@ public sealed record WalkaroundView(
         var laid = RoutedRig.Of(rig);
         var (body, names) = (rig.Body, PartNames.Of(rig));
         return new WalkaroundView(
-            body is null ? null : Outline.Of(body),
+            VehiclePicture.Of(rig),
             [.. (body?.Lanes ?? []).Select(lane => new LaneView(
                 lane.Id, LaneCost.Metres(body!, lane), LaneCost.Celsius(rig.HouseRules, lane), laid.Room.LaneMillimetres(lane.Id), laid.Room.Loaded(lane.Id)))],
             [.. laid.Routes.Select(route => RouteView.Of(rig, route, route.NameIn(names)))],
@@ -60,12 +60,14 @@ public sealed record RouteView(
     /// <summary>A tie at least every so much, m (common practice, no source).</summary>
     public const double Tie = 0.3;
 
+    internal static int TiesOf(Body body, Lane lane) => (int)Math.Ceiling(LaneCost.Metres(body, lane) / Tie);
+
     /// <summary>Reads a way of <paramref name="rig"/>.</summary>
     internal static RouteView Of(Rig rig, Routed laid, string name)
     {
         var stages = (laid.Route?.Lanes ?? []).Select(lane => new RouteStage(
             lane.Id, lane.Zone, LaneCost.Metres(rig.Body!, lane), LaneCost.Celsius(rig.HouseRules, lane),
-            (int)Math.Ceiling(LaneCost.Metres(rig.Body!, lane) / Tie), lane.Hazards, [.. lane.Covers.Select(cover => cover.What)], lane.Shows, lane.NothingToTieTo)).ToList();
+            TiesOf(rig.Body!, lane), lane.Hazards, [.. lane.Covers.Select(cover => cover.What)], lane.Shows, lane.NothingToTieTo)).ToList();
         return new RouteView(
             laid.Id, laid.IsLine, name, laid.Metres, laid.RoutedMetres, laid.MeasuredMetres, laid.Route?.Stations ?? [], stages,
             stages.Sum(stage => stage.Ties), stages.Where(stage => stage.Zone != Zone.Cabin).Sum(stage => stage.Metres));
@@ -119,6 +121,13 @@ public sealed record RouteChoice(IReadOnlyList<string> Through, IReadOnlyList<st
         List<string> words = [more >= 0 ? $"{Format.Metres(more, rig.HouseRules.Units)} longer" : $"{Format.Metres(-more, rig.HouseRules.Units)} shorter"];
         if (met.Count > 0) words.Add($"passes {string.Join(" and ", met.Select(HazardWords.Word))}");
         if (spared.Count > 0) words.Add($"spares {string.Join(" and ", spared.Select(HazardWords.Word))}");
+        var (ties, hotter) = (Ties(rig, route) - Ties(rig, best), Hottest(rig, route) - Hottest(rig, best));
+        if (ties != 0) words.Add($"{Math.Abs(ties)} {(ties > 0 ? "more" : "fewer")} {(Math.Abs(ties) == 1 ? "tie" : "ties")}");
+        if (Math.Abs(hotter) >= 1) words.Add($"{Format.Celsius(Math.Abs(hotter))} {(hotter > 0 ? "hotter" : "cooler")} at its hottest");
         return $"{Format.Capital(string.Join("; ", words))}.";
     }
+
+    private static int Ties(Rig rig, Route route) => route.Lanes.Sum(lane => RouteView.TiesOf(rig.Body!, lane));
+
+    private static double Hottest(Rig rig, Route route) => route.Lanes.Select(lane => LaneCost.Celsius(rig.HouseRules, lane)).DefaultIfEmpty().Max();
 }

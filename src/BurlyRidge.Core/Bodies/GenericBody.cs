@@ -57,6 +57,27 @@ internal sealed record BodyPlan(BodySize Size)
 
     public double Roof => Size.HeightMetres;
 
+    /// <summary>Top of the sides of a tray.</summary>
+    public double Rail => Sill + 0.42;
+
+    /// <summary>Underside of the sheet.</summary>
+    public const double Clearance = 0.3;
+
+    /// <summary>How far the windscreen leans back from its foot.</summary>
+    public double Rake(BodyKind kind) => Math.Min(kind is BodyKind.CabChassis or BodyKind.Van ? 0.45 : 0.75, 0.45 * Size.CabMetres);
+
+    public double WheelRadius => 0.2 * Math.Min(2.1, Size.HeightMetres);
+
+    /// <summary>Behind the front, the front one first.</summary>
+    public double[] Axles
+    {
+        get
+        {
+            var front = Math.Clamp((Size.LengthMetres - Size.WheelbaseMetres) * 0.4, WheelRadius + 0.1, Size.LengthMetres);
+            return [front, front + Size.WheelbaseMetres];
+        }
+    }
+
     /// <summary>So much of the half width to the right; negative to the left.</summary>
     public double Right(double part) => part * Size.WidthMetres / 2;
 

@@ -67,21 +67,8 @@ internal static class Edit
     {
         var taken = rig.Runs.Where(run => run.From == terminal || run.To == terminal).ToList();
         if (taken.Count == 0 || taken.TrueForAll(run => rig.Protection.Any(device => TerminalIndex.Split(run.From == terminal ? run.To : run.From).Part == device.Id))) return rig;
-        var fuse = FreeName.In(rig, "pick-up-fuse");
-        string End(string end) => end == terminal ? $"{fuse}.out" : end;
-        return rig with
-        {
-            Protection = [.. rig.Protection, new ProtectiveDevice(fuse, FuseTable.AtLeast(SizeChoice.SmallestFuseAmps(rig.Vehicle.SystemVolts)), taken[0].Zones[0])],
-            Runs =
-            [
-                .. rig.Runs.Select(run => run with { From = End(run.From), To = End(run.To) }),
-                new Run(FreeName.In(rig, $"to-{fuse}"), terminal, $"{fuse}.in", taken[0].Wire, PickUpMetres, [taken[0].Zones[0]]) { Colour = taken[0].Colour },
-            ],
-            Places = PartLocations.Of(rig).OfTerminal(terminal) is { } at ? [.. rig.Places, new Place(fuse, at)] : rig.Places,
-        };
+        return Altering.PickUpFuse.Before(rig, taken, end => end == terminal, "pick-up-fuse", PartLocations.Of(rig).OfTerminal(terminal));
     }
-
-    private const double PickUpMetres = 0.15;
 
     /// <summary>Thickens the runs beside a device, behind it and before it where no fuse is, that its fuse asks more of.</summary>
     private static Rig Beside(Rig rig, string device)

@@ -11,7 +11,8 @@ namespace BurlyRidge.Core.Exchange;
 /// <param name="Name">Vehicle name.</param>
 /// <param name="Rig">Everything that is planned for it.</param>
 /// <param name="Note">What the workshop noted.</param>
-public sealed record JobFile(string Format, int Version, string Name, Rig Rig, [property: LongText] string Note = "")
+/// <param name="Particulars">Whose vehicle it is, and by when it is wanted.</param>
+public sealed record JobFile(string Format, int Version, string Name, Rig Rig, [property: LongText] string Note = "", JobParticulars? Particulars = null)
 {
     /// <summary>What a job file calls itself.</summary>
     public const string FormatName = "burly-ridge-job";
@@ -20,8 +21,8 @@ public sealed record JobFile(string Format, int Version, string Name, Rig Rig, [
     public const int LargestBytes = 4 * 1024 * 1024;
 
     /// <summary>The job as text.</summary>
-    public static string Write(string name, string note, Rig rig) =>
-        JsonSerializer.Serialize(new JobFile(FormatName, Rig.CurrentSchema, name, rig, note), JsonRules.Indented) + "\n";
+    public static string Write(string name, string note, Rig rig, JobParticulars? particulars = null) =>
+        JsonSerializer.Serialize(new JobFile(FormatName, Rig.CurrentSchema, name, rig, note, particulars ?? new JobParticulars()), JsonRules.Indented) + "\n";
 
     /// <summary>Reads a file in UTF-8; it is either there and valid, or there is at least one problem with its path.</summary>
     public static (JobFile? File, IReadOnlyList<Problem> Problems) Read(ReadOnlyMemory<byte> text)

@@ -103,6 +103,7 @@ internal static class JsonShape
             var names = Enum.GetNames(type).Select(JsonNamingPolicy.CamelCase.ConvertName).ToList();
             return element.ValueKind == JsonValueKind.String && names.Contains(element.GetString()!) ? null : $"Give one of {string.Join(", ", names)}.";
         }
+        if (type == typeof(DateOnly)) return element.ValueKind == JsonValueKind.String && DateOnly.TryParseExact(element.GetString(), "yyyy-MM-dd", out _) ? null : "Give a day as 2027-01-31.";
         if (type == typeof(int)) return element.ValueKind == JsonValueKind.Number && element.TryGetInt32(out _) ? null : "Give a whole number.";
         if (type == typeof(double)) return element.ValueKind == JsonValueKind.Number && element.TryGetDouble(out var number) && double.IsFinite(number) ? null : "Give a number.";
         throw new NotSupportedException($"Documents hold no {type}.");

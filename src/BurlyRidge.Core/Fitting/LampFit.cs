@@ -24,7 +24,7 @@ public static class LampFit
     /// <summary>Judges lamps side by side, left to right, each with its id.</summary>
     public static FitCard Of(Mount mount, IReadOnlyList<MountedLamp> lamps, UnitSystem units = UnitSystem.Metric)
     {
-        if (mount is { RadiusMillimetres: null, Edge: { } edge }) mount = mount with { RadiusMillimetres = Sagitta.Radius(edge.LengthMillimetres, edge.OffMillimetres) };
+        mount = mount with { RadiusMillimetres = Sagitta.OfFace(mount) };
         var row = Row.Of(mount, [.. lamps.Select(lamp => lamp.Body.WidthMillimetres)]);
         var stance = Stand(mount, lamps, row);
         var findings = new List<FitFinding>();
@@ -97,8 +97,9 @@ public static class LampFit
             $"a straight lamp of at most {Widest(Sagitta.Chord(radius, Math.Max(0, allowed)), units)}, or one curved to {RadiusRange(radius, stance.SpanMillimetres, allowed, units)}"));
     }
 
+    /// <summary>In whole millimetres, never more than does go.</summary>
     private static string Widest(double millimetres, UnitSystem units) =>
-        double.IsFinite(millimetres) ? Format.Millimetres(Math.Max(0, millimetres), units) : "more than the face is wide";
+        double.IsFinite(millimetres) ? Format.Millimetres(Math.Floor(Math.Max(0, millimetres)), units) : "more than the face is wide";
 
     /// <summary>Radii of a lamp of that width whose ends stand out no more, and whose middle no more, than is allowed.</summary>
     private static string RadiusRange(double radius, double width, double allowed, UnitSystem units)

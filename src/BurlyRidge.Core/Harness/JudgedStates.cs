@@ -44,7 +44,7 @@ public static class JudgedStates
         var found = lines.Where(line => line.On is not null).ToList();
         return
         [
-            new(Everything, "Everything on, at cruise", everything),
+            new(Everything, "All on, engine on", everything),
             new("everything-idle", "Everything on, idling", everything with { Engine = Engine.Idle }),
             new("night", "Driving by night", Merge(new RigState { Key = true, Engine = Engine.Cruise, HighBeam = true, LowBeam = rig.Vehicle.LowBeam is not null, SideLight = true },
                 found.Where(line => line.BySignal.ContainsKey(Signal.HighBeam) || line.BySignal.ContainsKey(Signal.LowBeam) || line.BySignal.ContainsKey(Signal.SideLight) || line.Line.Use == LineUse.Forward)

@@ -166,6 +166,17 @@ public sealed record LampFunction(
     /// <summary>The drop-out voltage that holds, V.</summary>
     public double DropsOutAt() => DropOutVolts ?? UsualDropOut * RatedVolts;
 
+    /// <summary>
+    /// Its light at so many volts and amps, as a share of that at its rated volts: of a filament with V^3.4 (IES Lighting Handbook, from
+    /// memory), of LEDs by their current, which a regulated lamp turns into the same light as long as it keeps its power.
+    /// </summary>
+    public double LightFraction(double volts, double amps) => Kind switch
+    {
+        LampKind.Filament => Math.Pow(Math.Max(0, volts) / RatedVolts, 3.4),
+        LampKind.ResistorLed => Math.Max(0, amps) * RatedVolts / Power,
+        _ => Math.Max(0, volts) * Math.Max(0, amps) / Power,
+    };
+
     /// <summary>Notes what cannot be taken.</summary>
     internal void Check(Problems problems, string path)
     {

@@ -66,6 +66,9 @@ public sealed record HouseRules
     /// <summary>The most sizes of wire that are bought; null: as many as it takes.</summary>
     public int? MostGauges { get; init; }
 
+    /// <summary>The sign of the shop's money, up to 3 letters.</summary>
+    public string Currency { get; init; } = "€";
+
     /// <summary>The drop allowed at a lamp, as a fraction of its source's volts.</summary>
     public double DropLimit(LampKind kind) => NamedDropLimit(kind) ?? (Sizing, kind) switch
     {

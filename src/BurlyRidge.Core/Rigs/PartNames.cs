@@ -85,6 +85,15 @@ public sealed class PartNames
     /// <summary>What a station, a mount or another place is called.</summary>
     public string Place(string id) => Small(places.GetValueOrDefault(id, "a place that is gone"));
 
+    /// <summary>What a line, wire, part, terminal or place of that id is called; null where there is none.</summary>
+    public string? Called(string id)
+    {
+        if (lines.TryGetValue(id, out var line)) return line;
+        if (runs.ContainsKey(id) || names.ContainsKey(id)) return this[id];
+        if (places.TryGetValue(id, out var place)) return place;
+        return names.ContainsKey(TerminalIndex.Split(id).Part) ? Terminal(id) : null;
+    }
+
     /// <summary>What a wire is called: by its ends, what both names begin with said once.</summary>
     public string Wire(Run run) => wires.GetOrAdd(run, ByEnds);
 

@@ -9,7 +9,7 @@ public static class RigValidation
     public static IReadOnlyList<Problem> Validate(Rig rig)
     {
         if (RigSize.Problems(rig) is { Count: > 0 } large) return large;
-        var problems = new Problems();
+        var problems = new Problems { Units = rig.HouseRules.Units };
         if (rig.SchemaVersion != Rig.CurrentSchema)
             problems.Add("schemaVersion", $"This build reads version {Rig.CurrentSchema} of the document, not {rig.SchemaVersion}.");
         problems.OneOf("vehicle.systemVolts", rig.Vehicle.SystemVolts, Vehicle.Voltages, "V");
@@ -61,6 +61,7 @@ public static class RigValidation
         problems.Within("houseRules.loopMetres", rules.LoopMetres, 0, 2, "m");
         problems.Within("houseRules.leftOnHours", rules.LeftOnHours, 0, 1000, "h");
         foreach (var (field, colour) in rules.Colours.All()) problems.Text($"houseRules.colours.{field}", colour, 40);
+        problems.Text("houseRules.currency", rules.Currency, 3);
         if (rules.MostGauges is { } gauges) problems.Within("houseRules.mostGauges", gauges, 1, 20, "sizes");
         problems.Within("houseRules.zoneCelsius.exterior", rules.ZoneCelsius.Exterior, -40, 150, "°C");
         problems.Within("houseRules.zoneCelsius.cabin", rules.ZoneCelsius.Cabin, -40, 150, "°C");

@@ -10,7 +10,11 @@ namespace BurlyRidge.Core.Strips;
 /// <param name="Watts">What becomes heat in it, W; of a lamp what it draws.</param>
 /// <param name="ShareOfLoss">Its part of all that is lost on the way of the worst lamp, 0 to 1; 0 for a lamp.</param>
 /// <param name="LeftVolts">What would be left for a lamp after all that is lost so far, V: what it gets, at the end.</param>
-public sealed record StationFigure(double Volts, double Amps, double LostVolts, double Watts, double ShareOfLoss, double LeftVolts);
+public sealed record StationFigure(double Volts, double Amps, double LostVolts, double Watts, double ShareOfLoss, double LeftVolts)
+{
+    /// <summary>Of a lamp: its light, as a share of that at its rated volts; null of all else.</summary>
+    public double? LightFraction { get; init; }
+}
 
 /// <summary>A strip in one state.</summary>
 /// <param name="Strands">As those of the strip, station by station.</param>
@@ -19,7 +23,8 @@ public sealed record StripFigures(IReadOnlyList<IReadOnlyList<StationFigure>> St
 {
     /// <summary>Reads a solution.</summary>
     /// <param name="dropLimit">Allowed, of the volts of the source.</param>
-    public static StripFigures Of(WiringMap map, Strip strip, SolvedHarness solved, double dropLimit)
+    /// <param name="lights">The lights of the lamps, by element.</param>
+    public static StripFigures Of(WiringMap map, Strip strip, SolvedHarness solved, double dropLimit, IReadOnlyDictionary<string, LampFunction> lights)
     {
         if (strip.Strands.Count == 0) return new StripFigures([], 0, null);
         var main = strip.Strands[0].Stations;
@@ -37,7 +42,10 @@ public sealed record StripFigures(IReadOnlyList<IReadOnlyList<StationFigure>> St
                 if (!works) left -= drop;
                 stations.Add(new StationFigure(
                     Behind(map, solved, station), amps, drop, drop * amps,
-                    works || strand.Control || lost <= 0 ? 0 : drop / lost, left));
+                    works || strand.Control || lost <= 0 ? 0 : drop / lost, left)
+                {
+                    LightFraction = station.Kind == StripKind.Lamp && lights.TryGetValue(station.Element, out var light) ? light.LightFraction(drop, amps) : null,
+                });
             }
             figures.Add(stations);
         }

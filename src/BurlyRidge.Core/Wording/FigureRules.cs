@@ -49,11 +49,11 @@ public static class FigureRules
         [Quantity.Watts] = Of(new(1, 0, 1, "W", 100), new(1, 0, 0, "W")),
         [Quantity.RatedAmps] = Of(new FigureStep(1, 0, 1, "A")),
         [Quantity.RatedVolts] = Of(new FigureStep(1, 0, 1, "V")),
-        [Quantity.Fraction] = Of(new(100, 0, 1, "%", 1), new(100, 0, 0, "%")),
+        [Quantity.Fraction] = Of(new(100, 0, 1, "%", 0.0995), new(100, 0, 0, "%")),
         [Quantity.Celsius] = Of(new FigureStep(1, 0, 0, "°C")),
         [Quantity.Copper] = Of(new FigureStep(1, 0, 2, "mm²")),
         [Quantity.Metres] = Of(new FigureStep(1, 1, 2, "m")) with { Imperial = [new(1 / MetresPerFoot, 1, 1, "ft")] },
-        [Quantity.Millimetres] = Of(new FigureStep(1, 0, 1, "mm")) with { Imperial = [new(1 / MillimetresPerInch, 1, 2, "in")] },
+        [Quantity.Millimetres] = Of(new(1, 0, 1, "mm", 99.95), new(1, 0, 0, "mm")) with { Imperial = [new(1 / MillimetresPerInch, 1, 2, "in")] },
         [Quantity.Seconds] = Of(
             new(1000, 0, 1, "ms", 0.01), new(1000, 0, 0, "ms", 1), new(1, 0, 1, "s", 10), new(1, 0, 0, "s", 90),
             new(1 / SecondsPerMinute, 0, 0, "min", 5400), new(1 / SecondsPerHour, 0, 1, "h")),

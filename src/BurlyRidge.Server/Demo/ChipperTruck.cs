@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Wording;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Parts;
@@ -12,6 +13,7 @@ internal static class ChipperTruck
     public static DemoJob Job() => new(
         "Tree-crew chipper truck",
         "24 V, two batteries in series. Storm call-outs: flood light over the chipper and along the boom.",
+        new JobParticulars("Windfall tree crew", "WT 308", new DateOnly(2027, 2, 12), WorkState.Planned),
         Rig.Empty(24, UnitSystem.Metric) with
         {
             Vehicle = Vehicle.Usual(24) with

@@ -1,6 +1,7 @@
+using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Server.Demo;
 
 /// <summary>A job that a fresh database starts with; vehicle, lamps and figures are made up.</summary>
-internal sealed record DemoJob(string Name, string Note, Rig Rig);
+internal sealed record DemoJob(string Name, string Note, JobParticulars Particulars, Rig Rig);

@@ -11,6 +11,6 @@ internal static class DemoJobs
     public static async Task PutIntoEmptyAsync(JobStore store)
     {
         if (!await store.IsEmptyAsync()) return;
-        await store.CreateAllAsync(All.Reverse().Select(job => (job.Name, job.Note, job.Rig)));
+        await store.CreateAllAsync(All.Reverse().Select(job => new JobDraft(job.Name, job.Note, job.Rig, job.Particulars)));
     }
 }

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Wording;
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Conductors;
@@ -14,6 +15,7 @@ internal static class OrchardPickup
     public static DemoJob Job() => new(
         "Orchard spray pickup",
         "Night spraying between the rows. Spread light low on both sides, work light over the tank.",
+        new JobParticulars("Brack Lane orchards", "BL 17 OR", new DateOnly(2027, 1, 22), WorkState.WaitingForParts),
         Rig.Empty(12, UnitSystem.Metric) with
         {
             Vehicle = Vehicle.Usual(12) with

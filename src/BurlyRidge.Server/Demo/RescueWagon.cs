@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Wording;
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Parts;
@@ -12,6 +13,7 @@ internal static class RescueWagon
     public static DemoJob Job() => new(
         "Snow-road rescue wagon",
         "Mountain hut run. Far light ahead, ditch light for drifts, light for backing up to a stretcher.",
+        new JobParticulars("Hollow Pass hut", "HP 402", new DateOnly(2027, 1, 15), WorkState.InTheShop),
         Rig.Empty(12, UnitSystem.Metric) with
         {
             Vehicle = Vehicle.Usual(12) with

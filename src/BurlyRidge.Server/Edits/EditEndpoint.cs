@@ -1,3 +1,5 @@
+using BurlyRidge.Core;
+using BurlyRidge.Core.Changes;
 using BurlyRidge.Core.Edits;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Assess;
@@ -16,13 +18,24 @@ public sealed record EditRequest(Rig Rig, EditCommand Command) : IAboutRig;
 /// <param name="PartId">The part or wire that came of it; null where none did.</param>
 public sealed record EditAnswer(Rig Rig, IReadOnlyList<string> Notes, string? LineId, string? PartId);
 
+/// <summary>Two rigs to be held beside each other.</summary>
+public sealed record ChangesRequest(Rig Rig, Rig Other) : IAboutRig
+{
+    IEnumerable<Problem> IAboutRig.Problems() => BadInput.Under("other", RigValidation.Validate(Other));
+}
+
 /// <summary>Every change of a rig that is more than the value of a field; nothing is stored.</summary>
 internal static class EditEndpoint
 {
-    public static void MapEdits(this IEndpointRouteBuilder routes) => routes.MapRigs("/api", "Edits")
-        .MapPost("/edits", RunAsync).WithName("edit").WithSummary("The rig with a command done to it, and what was done in words; nothing is stored.")
+    public static void MapEdits(this IEndpointRouteBuilder routes)
+    {
+        var edits = routes.MapRigs("/api", "Edits");
+        edits.MapPost("/changes", (ChangesRequest request) => TypedResults.Ok(RigChange.Between(request.Rig, request.Other))).WithName("changes").Refuses()
+            .WithSummary("What differs between two rigs, field by field, in words.").WithDescription("From the first to the other.");
+        edits.MapPost("/edits", RunAsync).WithName("edit").WithSummary("The rig with a command done to it, and what was done in words; nothing is stored.")
         .WithDescription("A command is one of a union, told apart by its kind. Fields of it that cannot be taken are named under \"command\"; a rig that it cannot be done on answers 422.")
         .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
+    }
 
     private static async Task<Results<Ok<EditAnswer>, ValidationProblem, ProblemHttpResult>> RunAsync(EditRequest request, LampCatalogue catalogue, CancellationToken cancellation)
     {

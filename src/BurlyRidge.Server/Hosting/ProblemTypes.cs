@@ -18,6 +18,9 @@ public static class ProblemTypes
     /// <summary>There is nothing to undo or redo.</summary>
     public const string NothingThere = "/problems/nothing-there";
 
+    /// <summary>The job is in the archive and cannot be changed.</summary>
+    public const string Archived = "/problems/archived";
+
     /// <summary>The rig is not one that it can be done on.</summary>
     public const string NotPossible = "/problems/not-possible";
 

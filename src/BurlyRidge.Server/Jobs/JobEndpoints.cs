@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Changes;
 using BurlyRidge.Core;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Assess;
@@ -17,13 +18,32 @@ internal static class JobEndpoints
         jobs.MapGet("/{id}", OpenAsync).WithName("openJob").WithSummary("A job with its newest rig and what follows from it.")
             .WithDescription("The entity tag of the answer is the revision, which a save may name in If-Match.")
             .Produces<OpenJob>().ProducesProblem(StatusCodes.Status404NotFound);
-        jobs.MapPatch("/{id}", ChangeAsync).WithName("changeJob").WithSummary("Renames, notes or archives a job.").WithDescription("What is left out stays. It is made on a version of the details, and refused as stale where another change came between.").Stale();
+        jobs.MapPatch("/{id}", ChangeAsync).WithName("changeJob").WithSummary("Changes name, note, particulars or archive of a job.").WithDescription("What is left out stays. It is made on a version of the details, and refused as stale where another change came between.").Stale();
         jobs.MapPut("/{id}/rig", SaveAsync).AddEndpointFilter<RigFilter>().WithName("saveRig").WithSummary("Saves the rig as the next revision.")
             .WithDescription("The revision that the edit was made on and the key of the save stand in the body, or in the headers If-Match and Idempotency-Key; where both are given and differ the answer is 400.").Stale();
         jobs.MapGet("/{id}/revisions", HistoryAsync).WithName("listRevisions").WithSummary("The revisions of the rig, newest first.").WithDescription("The last 200 are all there, older ones one an hour for a week and one a day after that.");
         jobs.MapGet("/{id}/revisions/{number:int}", RevisionAsync).WithName("openRevision").WithSummary("The rig as it was.").WithDescription("One revision by its number.");
+        jobs.MapGet("/{id}/revisions/{number:int}/changes", ChangesAsync).WithName("revisionChanges").WithSummary("What would change by going back to a revision.").WithDescription("Field by field, in words, from the newest revision to that one.");
+        jobs.MapPost("/{id}/revisions/{number:int}/go-back", GoBackAsync).WithName("goBack").WithSummary("Stores an older revision as the newest one.").WithDescription("Undo takes it back. Sent again with its key it is the same.").Stale();
+        jobs.MapDelete("/{id}", DeleteAsync).WithName("deleteJob").WithSummary("Deletes an archived job; it cannot be undone.").WithDescription("Its name has to be given as it stands.");
         jobs.MapPost("/{id}/undo", UndoAsync).WithName("undo").WithSummary("Takes the newest edit back, as a new revision.").WithDescription("Sent again with its key it is the same undo.").Stale();
         jobs.MapPost("/{id}/redo", RedoAsync).WithName("redo").WithSummary("Puts back what was undone, as a new revision.").WithDescription("Sent again with its key it is the same redo.").Stale();
+    }
+
+    private static async Task<Results<Ok<IReadOnlyList<RigChange>>, ProblemHttpResult>> ChangesAsync(string id, int number, JobStore store, CancellationToken cancellation) =>
+        await store.FindAsync(id, cancellation) is { } now && await store.FindRevisionAsync(id, number, cancellation) is { } then
+            ? TypedResults.Ok(RigChange.Between(now.Rig, then.Rig))
+            : Missing();
+
+    private static async Task<IResult> GoBackAsync(string id, int number, RigStep step, JobStore store, CancellationToken cancellation) =>
+        await StepAsync((job, on, key) => store.GoBackAsync(job, number, on, key), id, step, cancellation);
+
+    private static async Task<Results<NoContent, ProblemHttpResult>> DeleteAsync(string id, string name, JobStore store, CancellationToken cancellation)
+    {
+        if (await store.FindAsync(id, cancellation) is not { } job) return Missing();
+        if (!job.Row.Archived) return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: "Only a job in the archive can be deleted.", detail: "Archive it first. Nothing was deleted.", type: ProblemTypes.NotPossible);
+        if (job.Row.Name.Trim() != name.Trim()) return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: "The name is not that of the job.", detail: "Nothing was deleted.", type: ProblemTypes.NotPossible);
+        return await store.DeleteAsync(id) ? TypedResults.NoContent() : Missing();
     }
 
     private static async Task<Ok<List<JobSummary>>> ListAsync(JobStore store, CancellationToken cancellation, bool archived = false) =>
@@ -32,11 +52,11 @@ internal static class JobEndpoints
     private static async Task<Results<Created<OpenJob>, ValidationProblem>> CreateAsync(NewJob job, JobStore store, CancellationToken cancellation)
     {
         if (await StartAsync(job, store, cancellation) is not { } rig) return BadInput.Of([new Problem("like", "There is no such job.")]);
-        var problems = JobValidation.Details(job.Name, job.Note).ToList();
+        var problems = JobValidation.Details(job.Name, job.Note, job.Particulars).ToList();
         problems.AddRange(RigValidation.Validate(rig).Select(problem =>
             problem with { Path = problem.Path == "vehicle.systemVolts" ? "systemVolts" : problem.Path == "lines[0].name" ? "quickName" : problem.Path }));
         if (problems.Count > 0) return BadInput.Of(problems);
-        var stored = await store.CreateAsync(job.Name.Trim(), job.Note, rig);
+        var stored = await store.CreateAsync(new JobDraft(job.Name.Trim(), job.Note, rig, job.Particulars));
         return TypedResults.Created($"/api/jobs/{stored.Row.Id}", await OpenJob.OfAsync(stored, cancellation));
     }
 
@@ -57,10 +77,10 @@ internal static class JobEndpoints
 
     private static async Task<IResult> ChangeAsync(string id, DetailsChange change, JobStore store, CancellationToken cancellation)
     {
-        var problems = JobValidation.Details(change.Name, change.Note).ToList();
+        var problems = JobValidation.Details(change.Name, change.Note, change.Particulars).ToList();
         return problems.Count > 0
             ? BadInput.Of(problems)
-            : await AnswerAsync(await store.ChangeDetailsAsync(id, change.OnVersion, change.Name?.Trim(), change.Note, change.Archived), cancellation);
+            : await AnswerAsync(await store.ChangeDetailsAsync(id, change), cancellation);
     }
 
     private static async Task<IResult> SaveAsync(string id, RigSave save, HttpRequest request, JobStore store, CancellationToken cancellation)
@@ -74,7 +94,7 @@ internal static class JobEndpoints
 
     private static async Task<Results<Ok<List<Revision>>, ProblemHttpResult>> HistoryAsync(string id, JobStore store, CancellationToken cancellation) =>
         await store.HistoryAsync(id, cancellation) is { } rows
-            ? TypedResults.Ok(rows.Select(row => new Revision(row.Number, JobSummary.Utc(row.SavedAt))).ToList())
+            ? TypedResults.Ok(rows.Select(row => new Revision(row.Number, JobSummary.Utc(row.SavedAt), row.What)).ToList())
             : Missing();
 
     private static async Task<Results<Ok<Rig>, ProblemHttpResult>> RevisionAsync(string id, int number, JobStore store, CancellationToken cancellation) =>
@@ -107,6 +127,9 @@ internal static class JobEndpoints
         SaveOutcome.KeyTaken => TypedResults.Problem(type: ProblemTypes.KeyTaken,
             statusCode: StatusCodes.Status422UnprocessableEntity, title: "This save was sent before with another content.",
             detail: "Its idempotency key is taken. Nothing of it was stored; send it with a key of its own."),
+        SaveOutcome.Archived => TypedResults.Problem(type: ProblemTypes.Archived,
+            statusCode: StatusCodes.Status422UnprocessableEntity, title: "This job is in the archive and cannot be changed.",
+            detail: "Nothing was stored. Restore it in the Yard first."),
         SaveOutcome.NothingThere => TypedResults.Problem(type: ProblemTypes.NothingThere,
             statusCode: StatusCodes.Status422UnprocessableEntity, title: "There is nothing to undo or redo."),
         _ => Missing(),

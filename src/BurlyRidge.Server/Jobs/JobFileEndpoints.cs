@@ -31,7 +31,7 @@ internal static class JobFileEndpoints
     private static async Task<IResult> ExportAsync(string id, JobStore store)
     {
         if (await store.FindAsync(id) is not { } job) return JobEndpoints.Missing();
-        var text = JobFile.Write(job.Row.Name, job.Row.Note, job.Rig);
+        var text = JobFile.Write(job.Row.Name, job.Row.Note, job.Rig, job.Particulars);
         return TypedResults.File(Encoding.UTF8.GetBytes(text), "application/json", Handout.FileName(job, "", "job.json"));
     }
 
@@ -41,11 +41,11 @@ internal static class JobFileEndpoints
         if (key is not null && JobValidation.Key(key).ToList() is { Count: > 0 } bad) return BadInput.Of(bad);
         var (file, problems) = JobFile.Read(await RequestText.BytesAsync(request));
         if (file is null) return BadInput.Of(problems);
-        var details = JobValidation.Details(file.Name, file.Note).ToList();
+        var details = JobValidation.Details(file.Name, file.Note, file.Particulars).ToList();
         if (details.Count > 0) return BadInput.Of(details);
         // What cannot be worked out is not stored either.
         await AssessmentCache.OfAsync(file.Rig, cancellation);
-        var stored = await store.CreateAsync(file.Name, file.Note, file.Rig, key);
+        var stored = await store.CreateAsync(new JobDraft(file.Name, file.Note, file.Rig, file.Particulars), key);
         return TypedResults.Created($"/api/jobs/{stored.Row.Id}", await OpenJob.OfAsync(stored, cancellation));
     }
 }

@@ -1,4 +1,5 @@
 using BurlyRidge.Core;
+using BurlyRidge.Core.Changes;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Storage;
@@ -10,6 +11,11 @@ namespace BurlyRidge.Server.Jobs;
 /// <summary>A job and its newest rig.</summary>
 public sealed record StoredJob(JobRow Row, RevisionRow Head)
 {
+    /// <summary>Whose it is, and by when it is wanted.</summary>
+    public JobParticulars Particulars => ParticularsOf(Row);
+
+    internal static JobParticulars ParticularsOf(JobRow row) => new(row.Customer, row.Plate, row.Due, row.Work);
+
     private readonly Lazy<(Rig? Rig, IReadOnlyList<Problem> Problems)> read = new(() => StoredRig.Read(Head.Document));
 
     /// <summary>Why the rig of the head revision cannot be read; empty where it can.</summary>
@@ -38,6 +44,9 @@ public sealed class UnreadableJobException(StoredJob job) : Exception($"The job 
 /// <summary>The rig of a job is too large for what is asked of it.</summary>
 public sealed class JobTooLargeException() : Exception("The job is too large.");
 
+/// <summary>A job to be stored.</summary>
+public sealed record JobDraft(string Name, string Note, Rig Rig, JobParticulars? Particulars = null);
+
 /// <summary>How a save went.</summary>
 public abstract record SaveOutcome
 {
@@ -57,6 +66,9 @@ public abstract record SaveOutcome
 
     /// <summary>There is nothing to undo or redo.</summary>
     public sealed record NothingThere : SaveOutcome;
+
+    /// <summary>The job is in the archive; nothing is stored.</summary>
+    public sealed record Archived : SaveOutcome;
 }
 
 /// <summary>Jobs and the revisions of their rigs.</summary>
@@ -98,11 +110,11 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
     }
 
     /// <summary>The revisions of a job, newest first; null where there is no such job.</summary>
-    public async Task<IReadOnlyList<(int Number, DateTime SavedAt)>?> HistoryAsync(string id, CancellationToken cancellation)
+    public async Task<IReadOnlyList<(int Number, DateTime SavedAt, string What)>?> HistoryAsync(string id, CancellationToken cancellation)
     {
         if (!await database.Jobs.AnyAsync(job => job.Id == id, cancellation)) return null;
-        var rows = await database.Revisions.Where(row => row.JobId == id).OrderByDescending(row => row.Number).Select(row => new { row.Number, row.SavedAt }).ToListAsync(cancellation);
-        return [.. rows.Select(row => (row.Number, row.SavedAt))];
+        var rows = await database.Revisions.Where(row => row.JobId == id).OrderByDescending(row => row.Number).Select(row => new { row.Number, row.SavedAt, row.What }).ToListAsync(cancellation);
+        return [.. rows.Select(row => (row.Number, row.SavedAt, row.What))];
     }
 
     /// <summary>One revision of a job, or null.</summary>
@@ -114,14 +126,14 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
     }
 
     /// <summary>Stores a new job with its first revision; with a key that made one already, gives that.</summary>
-    public async Task<StoredJob> CreateAsync(string name, string note, Rig rig, string? key = null)
+    public async Task<StoredJob> CreateAsync(JobDraft draft, string? key = null)
     {
-        if (key is null) return (await CreateAllAsync([(name, note, rig)]))[0];
+        if (key is null) return (await CreateAllAsync([draft]))[0];
         await KeyedCreation.WaitAsync();
         try
         {
             var made = await database.Revisions.AsNoTracking().Where(row => row.Number == 1 && row.IdempotencyKey == key).Select(row => row.JobId).FirstOrDefaultAsync();
-            return (made is null ? null : await FindAsync(made)) ?? (await CreateAllAsync([(name, note, rig)], key))[0];
+            return (made is null ? null : await FindAsync(made)) ?? (await CreateAllAsync([draft], key))[0];
         }
         finally
         {
@@ -130,11 +142,11 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
     }
 
     /// <summary>Stores new jobs, all of them or none; the last comes first in the Yard.</summary>
-    public async Task<IReadOnlyList<StoredJob>> CreateAllAsync(IEnumerable<(string Name, string Note, Rig Rig)> jobs, string? key = null)
+    public async Task<IReadOnlyList<StoredJob>> CreateAllAsync(IEnumerable<JobDraft> jobs, string? key = null)
     {
         folder.MustBeThere();
         var stored = new List<StoredJob>();
-        foreach (var (name, note, rig) in jobs) stored.Add(New(name, note, rig, key, await Digests.OfAsync(rig), clock.GetUtcNow().UtcDateTime.AddMilliseconds(stored.Count)));
+        foreach (var draft in jobs) stored.Add(New(draft, key, await Digests.OfAsync(draft.Rig), clock.GetUtcNow().UtcDateTime.AddMilliseconds(stored.Count)));
         foreach (var job in stored)
         {
             database.Add(job.Row);
@@ -145,23 +157,25 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         return stored;
     }
 
-    private static StoredJob New(string name, string note, Rig rig, string? key, JobDigest digest, DateTime now)
+    private static StoredJob New(JobDraft draft, string? key, JobDigest digest, DateTime now)
     {
         var id = Guid.CreateVersion7().ToString("n");
+        var particulars = draft.Particulars ?? new JobParticulars();
         return new StoredJob(
-            new JobRow { Id = id, Name = name, Note = note, DetailsVersion = 1, HeadRevision = 1, CreatedAt = now, ChangedAt = now, Digest = digest },
-            new RevisionRow { JobId = id, Number = 1, Document = RigDocument.Write(rig), IdempotencyKey = key ?? id, SavedAt = now });
+            new JobRow { Id = id, Name = draft.Name, Note = draft.Note, Customer = particulars.Customer, Plate = particulars.Plate, Due = particulars.Due, Work = particulars.Work, DetailsVersion = 1, HeadRevision = 1, CreatedAt = now, ChangedAt = now, Digest = digest },
+            new RevisionRow { JobId = id, Number = 1, Document = RigDocument.Write(draft.Rig), IdempotencyKey = key ?? id, SavedAt = now, What = "Job opened" });
     }
 
-    /// <summary>Changes name, note or archive; what is null stays.</summary>
-    public Task<SaveOutcome> ChangeDetailsAsync(string id, int onVersion, string? name, string? note, bool? archived) => WriteAsync(async () =>
+    /// <summary>Changes details; what is null stays.</summary>
+    public Task<SaveOutcome> ChangeDetailsAsync(string id, DetailsChange change) => WriteAsync(async () =>
     {
         var row = await database.Jobs.SingleOrDefaultAsync(job => job.Id == id);
         if (row is null) return new SaveOutcome.Missing();
-        if (row.DetailsVersion != onVersion) return await StaleAsync(id);
-        row.Name = name ?? row.Name;
-        row.Note = note ?? row.Note;
-        row.Archived = archived ?? row.Archived;
+        if (row.DetailsVersion != change.OnVersion) return await StaleAsync(id);
+        row.Name = change.Name?.Trim() ?? row.Name;
+        row.Note = change.Note ?? row.Note;
+        row.Archived = change.Archived ?? row.Archived;
+        if (change.Particulars is { } particulars) (row.Customer, row.Plate, row.Due, row.Work) = (particulars.Customer.Trim(), particulars.Plate.Trim(), particulars.Due, particulars.Work);
         row.DetailsVersion++;
         row.ChangedAt = clock.GetUtcNow().UtcDateTime;
         return null;
@@ -173,7 +187,12 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         var document = RigDocument.Write(rig);
         var digest = await Digests.OfAsync(rig);
         return await AppendAsync(id, onRevision, key,
-            head => Task.FromResult<Step?>(new Step(document, digest, head.Number, null)),
+            head =>
+            {
+                var changes = StoredRig.Read(head.Document).Rig is { } before ? RigChange.Between(before, rig) : [];
+                var what = RigChange.Summary(changes);
+                return Task.FromResult<Step?>(new Step(document, digest, head.Number, null, what, what, "", changes.Any(change => change.Kind == ChangeKind.Removed)));
+            },
             done => done.Document == document || (StoredRig.Read(done.Document).Rig is { } stored && RigDocument.Write(stored) == document));
     }
 
@@ -182,7 +201,7 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         AppendAsync(id, onRevision, key, async head =>
         {
             if (head.UndoTo is not { } number || await KeptAsync(id, number) is not { } target) return null;
-            return new Step(target.Document, await Digests.OfAsync(target.Document), target.UndoTo, head.Number);
+            return new Step(target.Document, await Digests.OfAsync(target.Document), target.UndoTo, head.Number, $"Undone: {head.UndoWhat}", target.UndoWhat, head.UndoWhat);
         }, done => done.Number == onRevision + 1);
 
     /// <summary>Stores the rig that the newest undo took away as the next revision.</summary>
@@ -190,10 +209,33 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         AppendAsync(id, onRevision, key, async head =>
         {
             if (head.RedoTo is not { } number || await KeptAsync(id, number) is not { } target) return null;
-            return new Step(target.Document, await Digests.OfAsync(target.Document), head.Number, target.RedoTo);
+            return new Step(target.Document, await Digests.OfAsync(target.Document), head.Number, target.RedoTo, $"Redone: {head.RedoWhat}", target.UndoWhat, target.RedoWhat);
         }, done => done.Number == onRevision + 1);
 
-    private sealed record Step(string Document, JobDigest Digest, int? UndoTo, int? RedoTo);
+    /// <summary>Stores the rig of an older revision as the next one.</summary>
+    public Task<SaveOutcome> GoBackAsync(string id, int number, int onRevision, string key) =>
+        AppendAsync(id, onRevision, key, async head =>
+        {
+            var target = await database.Revisions.AsNoTracking().SingleOrDefaultAsync(row => row.JobId == id && row.Number == number);
+            if (target is null) return null;
+            var what = $"Back to revision {number}";
+            return new Step(target.Document, await Digests.OfAsync(target.Document), head.Number, null, what, what, "");
+        }, done => done.Number == onRevision + 1);
+
+    /// <summary>Deletes an archived job for good; false where there is none of that id in the archive.</summary>
+    public async Task<bool> DeleteAsync(string id)
+    {
+        folder.MustBeThere();
+        await using var whole = await database.Database.BeginTransactionAsync();
+        if (!await database.Jobs.AnyAsync(job => job.Id == id && job.Archived)) return false;
+        await database.Revisions.Where(revision => revision.JobId == id).ExecuteDeleteAsync();
+        await database.Jobs.Where(job => job.Id == id).ExecuteDeleteAsync();
+        await whole.CommitAsync();
+        folder.MustBeThere();
+        return true;
+    }
+
+    private sealed record Step(string Document, JobDigest Digest, int? UndoTo, int? RedoTo, string What, string UndoWhat, string RedoWhat, bool Removes = false);
 
     private Task<SaveOutcome> AppendAsync(string id, int onRevision, string key, Func<RevisionRow, Task<Step?>> next, Func<RevisionRow, bool> isSame) => WriteAsync(async () =>
     {
@@ -201,6 +243,7 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         if (row is null) return new SaveOutcome.Missing();
         if (await ByKeyAsync(id, key) is { } done) return isSame(done) ? new SaveOutcome.Saved(new StoredJob(row, done)) : new SaveOutcome.KeyTaken();
         if (row.HeadRevision != onRevision) return await StaleAsync(id);
+        if (row.Archived) return new SaveOutcome.Archived();
 
         var step = await next(await RevisionAsync(id, row.HeadRevision));
         if (step is null) return new SaveOutcome.NothingThere();
@@ -214,6 +257,10 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
             UndoTo = step.UndoTo,
             RedoTo = step.RedoTo,
             SavedAt = now,
+            What = step.What,
+            UndoWhat = step.UndoWhat,
+            RedoWhat = step.RedoWhat,
+            Removes = step.Removes,
         });
         row.HeadRevision = onRevision + 1;
         row.ChangedAt = now;

@@ -12,6 +12,9 @@ namespace BurlyRidge.Server.Lines;
 /// <param name="LineId">The line alone; null: the whole rig.</param>
 public sealed record DiagramRequest(Rig Rig, string? LineId = null) : IAboutRig;
 
+/// <summary>A rig to be drawn page by page.</summary>
+public sealed record DiagramPagesRequest(Rig Rig) : IAboutRig;
+
 /// <summary>Wiring diagrams as SVG.</summary>
 internal static class DiagramEndpoints
 {
@@ -21,6 +24,9 @@ internal static class DiagramEndpoints
     {
         routes.MapRigs("/api/preview", "Lines").MapPost("/diagram", Draw).WithName("drawWiring").WithSummary("The wiring of a line or of a rig as SVG.").WithDescription("Parts carry data-part, wires data-run.")
             .Produces<string>(StatusCodes.Status200OK, Type).Refuses();
+        routes.MapRigs("/api/preview", "Lines").MapPost("/diagram-pages", (DiagramPagesRequest request, CancellationToken cancellation) =>
+                TypedResults.Ok(cancellation.WorkOut(token => Diagram.Pages(request.Rig, QuickSizeCache.Sizes, token)))).WithName("drawPages").Refuses()
+            .WithSummary("The wiring of a rig as pages of SVG.").WithDescription("A line a page, then what hangs on none of them; each wire once.");
         routes.MapGet("/api/jobs/{id}/diagram.svg", DownloadAsync).WithTags("Lines").WithName("downloadWiring").WithSummary("The wiring of a job, or of one line of it, as SVG.").WithDescription("The same rig gives the same text. A whole rig that is too much for one drawing answers 422.")
             .Produces<string>(StatusCodes.Status200OK, Type).ProducesProblem(StatusCodes.Status404NotFound);
         routes.MapGet("/api/jobs/{id}/diagram.html", PrintAsync).WithTags("Lines").WithName("printWiring").WithSummary("The same as pages of A4, to be printed.").WithDescription("A line a page where it needs one.")

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Exchange;
 using Microsoft.EntityFrameworkCore;
 
 namespace BurlyRidge.Server.Storage;
@@ -13,7 +14,17 @@ public sealed class JobRow
 
     public bool Archived { get; set; }
 
-    /// <summary>Rises with every change of name, note or archive.</summary>
+    public string Customer { get; set; } = "";
+
+    public string Plate { get; set; } = "";
+
+    /// <summary>The day that it is promised for; null: none.</summary>
+    public DateOnly? Due { get; set; }
+
+    /// <summary>Where the work stands.</summary>
+    public WorkState Work { get; set; }
+
+    /// <summary>Rises with every change of the details above.</summary>
     public int DetailsVersion { get; set; }
 
     /// <summary>Number of the newest revision of the rig.</summary>
@@ -72,6 +83,18 @@ public sealed class RevisionRow
     public int? RedoTo { get; init; }
 
     public DateTime SavedAt { get; init; }
+
+    /// <summary>What it changed, in words; empty where nobody kept it.</summary>
+    public string What { get; init; } = "";
+
+    /// <summary>What undo would take back from here; empty: nothing.</summary>
+    public string UndoWhat { get; init; } = "";
+
+    /// <summary>What redo would put back from here; empty: nothing.</summary>
+    public string RedoWhat { get; init; } = "";
+
+    /// <summary>Whether it took something out of the rig.</summary>
+    public bool Removes { get; init; }
 }
 
 /// <summary>A lamp of the workshop's own catalogue.</summary>
@@ -103,6 +126,7 @@ public sealed class JobDatabase(DbContextOptions<JobDatabase> options) : DbConte
             job.ToTable("Jobs").HasKey(row => row.Id);
             job.Property(row => row.DetailsVersion).IsConcurrencyToken();
             job.Property(row => row.HeadRevision).IsConcurrencyToken();
+            job.Property(row => row.Work).HasConversion<string>();
             job.ComplexProperty(row => row.Digest);
             job.HasIndex(row => new { row.Archived, row.ChangedAt });
         });

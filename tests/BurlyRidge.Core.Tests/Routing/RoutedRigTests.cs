@@ -109,10 +109,6 @@ public class RoutedRigTests
         var rig = Plain with { Body = GenericBody.Of(kind), Places = [] };
         Assert.Empty(RigValidation.Validate(rig));
         Assert.Equal(RigDocument.Write(rig), RigDocument.Write(Documents.Rig(RigDocument.Write(rig))));
-        var outline = Outline.Of(rig.Body);
-        Assert.All(outline.Side, corner => Assert.InRange(corner.Back, 0, rig.Body.Size.LengthMetres));
-        Assert.All(outline.Side, corner => Assert.InRange(corner.Across, 0, rig.Body.Size.HeightMetres));
-        Assert.Equal(rig.Body.Size.WheelbaseMetres, outline.Wheels[1].Back - outline.Wheels[0].Back, 1e-9);
     }
 
     public static TheoryData<BodyKind> Kinds => [.. Enum.GetValues<BodyKind>()];

@@ -8,6 +8,11 @@ using BurlyRidge.Core.Strips;
 
 namespace BurlyRidge.Core.Exchange.Drawings;
 
+/// <summary>A page of the wiring of a rig.</summary>
+/// <param name="Title">The line, or what else it shows.</param>
+/// <param name="Svg">The drawing.</param>
+public sealed record DiagramPage(string Title, string Svg);
+
 /// <summary>
 /// Wiring diagrams: level and upright wires alone, the same rig the same drawing. Parts carry data-part and data-station, wires
 /// data-run, so that what is drawn can be found in the rig.
@@ -48,25 +53,30 @@ public static class Diagram
         return svg.ToString();
     }
 
-    /// <summary>The same as pages of A4, a line a page where it needs one.</summary>
-    /// <param name="edition">Which revision it is, and of when, as printed.</param>
+    /// <summary>The same as pages to be turned: a line a page, then what hangs on none of them.</summary>
     /// <exception cref="DrawingTooLargeException">It would hold more than <see cref="MaxStations"/>.</exception>
-    public static string Page(Rig rig, string title, string edition, QuickSizes? sizes = null, CancellationToken cancellation = default)
+    public static IReadOnlyList<DiagramPage> Pages(Rig rig, QuickSizes? sizes = null, CancellationToken cancellation = default)
     {
         var (blocks, rest) = Blocks(new Sheet(rig, sizes), cancellation);
         var drawn = new Dictionary<string, string>(StringComparer.Ordinal);
         var pages = blocks.Unless(cancellation).Select(block =>
         {
-            var svg = new Svg(block.Width, block.Height, "Wiring");
+            var svg = new Svg(block.Width, block.Height, $"Wiring of {block.Title}");
             block.Draw(svg, 0, drawn);
-            return svg.ToString();
+            return new DiagramPage(block.Title, svg.ToString());
         }).ToList();
-        if (!rest.Empty)
-        {
-            var svg = new Svg(rest.Width, rest.Height, "Supply and control");
-            rest.Draw(svg, 0);
-            pages.Add(svg.ToString());
-        }
+        if (rest.Empty) return pages;
+        var svg = new Svg(rest.Width, rest.Height, "Supply and control");
+        rest.Draw(svg, 0);
+        return [.. pages, new DiagramPage("Supply and control", svg.ToString())];
+    }
+
+    /// <summary>The same as pages of A4, a line a page where it needs one.</summary>
+    /// <param name="edition">Which revision it is, and of when, as printed.</param>
+    /// <exception cref="DrawingTooLargeException">It would hold more than <see cref="MaxStations"/>.</exception>
+    public static string Page(Rig rig, string title, string edition, QuickSizes? sizes = null, CancellationToken cancellation = default)
+    {
+        var pages = Pages(rig, sizes, cancellation).Select(page => page.Svg);
         return $$"""
             <!doctype html>
             <html lang="en">

@@ -11,7 +11,7 @@ internal static class DiagramSymbols
 
     /// <summary>Draws a station in a level wire, its middle at (x, y).</summary>
     /// <param name="fromLeft">Whether its wire comes from the left; an earth is an end.</param>
-    public static void Level(Svg svg, StripStation station, Func<string, string> pinOf, double x, double y, bool fromLeft)
+    public static void Level(Svg svg, StripStation station, double x, double y, bool fromLeft)
     {
         switch (station.Symbol)
         {
@@ -21,7 +21,6 @@ internal static class DiagramSymbols
                 break;
             case PartSymbol.Contact:
                 Contact(svg, x, y);
-                Pins(svg, station, pinOf, x, y);
                 break;
             case PartSymbol.EnclosedContact:
                 Contact(svg, x, y);
@@ -31,7 +30,6 @@ internal static class DiagramSymbols
                 svg.Line(x - Half, y, x + Half, y);
                 svg.Box(x - 2.6, y - 1.8, 5.2, 3.6, fill: "#fff");
                 svg.Line(x - 2.6, y + 1.8, x + 2.6, y - 1.8, width: 0.2);
-                Pins(svg, station, pinOf, x, y);
                 break;
             case PartSymbol.Battery:
                 svg.Line(x, y, x + Half, y);
@@ -100,12 +98,8 @@ internal static class DiagramSymbols
         svg.Circle(x + 2, y, 0.5, fill: "#fff");
     }
 
-    /// <summary>Terminal numbers as they are printed on the part.</summary>
-    private static void Pins(Svg svg, StripStation station, Func<string, string> pinOf, double x, double y)
-    {
-        svg.Text(x - Half + 0.2, y + 2.6, pinOf(station.From), 2, "middle");
-        svg.Text(x + Half - 0.2, y + 2.6, pinOf(station.To), 2, "middle");
-    }
+    /// <summary>Whether a symbol has the numbers of its terminals beside it, as they are printed on the part.</summary>
+    public static bool HasPins(PartSymbol symbol) => symbol is PartSymbol.Contact or PartSymbol.Coil;
 
     /// <summary>Three lines below each other.</summary>
     private static void Stud(Svg svg, double x, double y, double stem)

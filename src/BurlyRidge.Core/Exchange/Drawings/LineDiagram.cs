@@ -7,8 +7,8 @@ namespace BurlyRidge.Core.Exchange.Drawings;
 /// <summary>One line as a drawing: what lies in it in order, every wire with size, colour and length.</summary>
 internal sealed class LineDiagram
 {
-    private const double Pitch = 27;
-    private const double RowHeight = 15;
+    private const double Pitch = 25;
+    private const double RowHeight = 17;
     private const double Margin = 12;
     private const double Letter = 2.3;
 
@@ -16,6 +16,7 @@ internal sealed class LineDiagram
     private readonly StationWords words;
     private readonly DiagramGrid grid;
     private readonly string title;
+    private TextRoom room = new(0, 0, 0);
 
     /// <param name="rig">Wired.</param>
     /// <param name="from">The first station of the first strand that is drawn.</param>
@@ -25,7 +26,7 @@ internal sealed class LineDiagram
         (this.rig, this.words, this.title) = (rig, words, title);
         grid = DiagramGrid.Of(strip, from, omit);
         Width = 2 * Margin + Math.Max(3, grid.Columns) * Pitch;
-        Height = 10 + (grid.Above + 2 * grid.Depth) * RowHeight + 16;
+        Height = 14 + (grid.Above + 2 * grid.Depth) * RowHeight + 18;
     }
 
     /// <summary>Ids of the runs in it.</summary>
@@ -34,11 +35,14 @@ internal sealed class LineDiagram
     /// <summary>Ids of the parts in it, leads of the vehicle's own among them.</summary>
     public IEnumerable<string> Parts => grid.Parts.Concat(grid.Wires.Where(wire => wire.Kind == StripKind.Lead)).Select(station => station.Part);
 
+    /// <summary>What the line is called.</summary>
+    public string Title => title;
+
     public double Width { get; }
 
     public double Height { get; }
 
-    private double Top => 12 + grid.Above * RowHeight + 4;
+    private double Top => 18 + grid.Above * RowHeight + 4;
 
     private double Bottom => Top + (2 * grid.Depth) * RowHeight;
 
@@ -48,9 +52,12 @@ internal sealed class LineDiagram
     {
         svg.Block(at, title, () =>
         {
-            svg.Text(Margin - 6, 6, title, 3.6, bold: true);
+            room = new TextRoom(Width, 0, Height);
+            room.Write(svg, [new Wording(title, true)], 3.6, Width - Margin, new Spot(Margin - 6, 6, "start"));
             foreach (var strand in grid.Strands) Wires(svg, strand, drawn);
-            foreach (var strand in grid.Strands) foreach (var node in strand.All) Node(svg, strand, node);
+            // Bare terminals last: their names find room round those of the parts.
+            var nodes = grid.Strands.SelectMany(strand => strand.All.Select(node => (Strand: strand, Node: node)));
+            foreach (var (strand, node) in nodes.OrderBy(pair => pair.Node.Station is null)) Node(svg, strand, node);
             Links(svg);
         });
     }
@@ -107,16 +114,17 @@ internal sealed class LineDiagram
         var first = found is null ? run.Name : found.Colour.Length > 0 ? $"{found.Wire} {found.Colour}" : found.Wire;
         var second = other is not null ? $"see {other}" : found is null ? run.Detail : Format.Metres(run.LengthMetres, rig.HouseRules.Units);
         var level = Enumerable.Range(1, points.Count - 1).Select(i => (A: points[i - 1], B: points[i])).Where(pair => Math.Abs(pair.A.Y - pair.B.Y) < 0.01).OrderByDescending(pair => Math.Abs(pair.A.X - pair.B.X)).FirstOrDefault();
+        List<Wording> both = [new(first), new(second)];
         if (Math.Abs(level.A.X - level.B.X) > 6)
         {
             var x = (level.A.X + level.B.X) / 2;
-            svg.Text(x, level.A.Y - 1, first, Letter, "middle");
-            svg.Text(x, level.A.Y + 2.9, second, Letter, "middle");
+            room.Write(svg, [both[0]], Letter, Pitch - 2, new Spot(x, level.A.Y - 1, "middle", Upwards: true));
+            room.Write(svg, [both[1]], Letter, Pitch - 2, new Spot(x, level.A.Y + 2.9, "middle"));
             return;
         }
         var (top, end) = (points[0], points[^1]);
-        svg.Text(top.X + 1, (top.Y + end.Y) / 2 - 0.4, first, Letter);
-        svg.Text(top.X + 1, (top.Y + end.Y) / 2 + 2.2, second, Letter);
+        var middle = (top.Y + end.Y) / 2 - 0.4;
+        room.Write(svg, both, Letter, Pitch - 2, new Spot(top.X + 1, middle, "start"), new Spot(top.X - 1, middle, "end"));
     }
 
     private void Node(Svg svg, DiagramStrand strand, DiagramNode node)
@@ -125,7 +133,7 @@ internal sealed class LineDiagram
         if (node.Station is not { } station)
         {
             svg.Circle(x, y, 0.7, fill: "#000");
-            if (node.Wires.Count == 0) svg.Text(x, y - 1.6, words.Names.Terminal(node.Terminal), Letter, "middle");
+            if (node.Wires.Count == 0) room.Write(svg, [new Wording(words.Names.Terminal(node.Terminal))], Letter, Pitch - 2, new Spot(x, y - 1.6, "middle", Upwards: true), new Spot(x, y + 3, "middle"));
             return;
         }
         var lamp = node == strand.Lamp;
@@ -135,24 +143,25 @@ internal sealed class LineDiagram
             if (station.Kind is not (StripKind.Joint or StripKind.Fuse or StripKind.Earth))
                 svg.Box(x - DiagramSymbols.Half, y - (lamp ? DiagramSymbols.Half : 2.6), 2 * DiagramSymbols.Half, lamp ? 2 * DiagramSymbols.Half : 3, fill: "#fff", stroke: "none");
             if (lamp) DiagramSymbols.Upright(svg, x, y);
-            else DiagramSymbols.Level(svg, station, words.Pin, x, y, fromLeft: !strand.Back.Contains(node));
+            else DiagramSymbols.Level(svg, station, x, y, fromLeft: !strand.Back.Contains(node));
+            if (!lamp && DiagramSymbols.HasPins(station.Symbol))
+                foreach (var (pin, at) in new[] { (station.From, x - DiagramSymbols.Half + 0.2), (station.To, x + DiagramSymbols.Half - 0.2) })
+                    room.Write(svg, [new Wording(words.Pin(pin))], Letter, Pitch / 2 - 1, new Spot(at, y + 2.6, "middle"));
             var (name, detail) = (station.Name, station.Rated ?? station.Detail);
-            var (left, high, anchor) = Beside(strand, node, detail);
-            svg.Text(left, high, name, Letter, anchor, bold: true);
-            svg.Text(left, high + 2.5, detail, Letter, anchor);
+            room.Write(svg, [new Wording(name, true), new Wording(detail)], Letter, lamp ? Pitch / 2 + 4 : Pitch - 2, Beside(strand, node));
         }, ("data-part", station.Part), ("data-station", station.Id));
     }
 
     /// <summary>Where the words of a part stand clear of its wires: above, below, or beside an upright one.</summary>
-    private (double X, double Y, string Anchor) Beside(DiagramStrand strand, DiagramNode node, string detail)
+    private Spot[] Beside(DiagramStrand strand, DiagramNode node)
     {
         var (x, y) = (X(node), Y(strand, node));
-        if (node == strand.Lamp) return (x + 4, y - 0.5, "start");
-        if (node.Station!.Kind == StripKind.Earth) return (x, y + 7, "middle");
-        if (node.Station.Kind == StripKind.Relay || strand.Back.Contains(node)) return (x, y + 5.6, "middle");
+        var high = new Spot(x, y - 3.9 - (node.Station!.Kind is StripKind.Output or StripKind.Signal ? 1.4 : 0), "middle", Upwards: true);
+        if (node == strand.Lamp) return [new Spot(x + 4, y - 0.5, "start"), new Spot(x - 4, y - 0.5, "end")];
+        if (node.Station.Kind == StripKind.Earth) return [new Spot(x, y + 7, "middle"), high];
+        if (node.Station.Kind == StripKind.Relay || strand.Back.Contains(node)) return [new Spot(x, y + 5.6, "middle"), high];
         var upward = grid.Leaving(node).Concat(grid.Meeting(node)).Any(other => other.Row < 0);
-        var high = y - (detail.Length > 0 ? 6.4 : 3.9) - (node.Station.Kind is StripKind.Output or StripKind.Signal ? 1.4 : 0);
-        return upward ? (x - 1, high, "end") : (x, high, "middle");
+        return [upward ? high with { X = x - 1, Anchor = "end" } : high, high with { X = x + 1, Anchor = "start" }, new Spot(x, y + 5.6, "middle")];
     }
 
     /// <summary>A coil and the contact that it closes belong together.</summary>

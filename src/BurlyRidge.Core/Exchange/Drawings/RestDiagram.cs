@@ -6,16 +6,18 @@ namespace BurlyRidge.Core.Exchange.Drawings;
 /// <summary>Runs and parts that no line's drawing shows, one way after another from left to right.</summary>
 internal sealed class RestDiagram
 {
-    private const double Pitch = 42;
-    private const double RowHeight = 14;
+    private const double Pitch = 46;
+    private const double RowHeight = 18;
     private const double Margin = 12;
     private const double Letter = 2.3;
+    private const double Box = 24;
     private const int MaxInRow = 6;
 
     private readonly Rig rig;
     private readonly StationWords words;
     private readonly List<IReadOnlyList<Run>> chains;
     private readonly List<string> alone;
+    private TextRoom room = new(0, 0, 0);
 
     /// <param name="drawn">Runs that stand elsewhere.</param>
     /// <param name="parts">Parts that stand elsewhere.</param>
@@ -31,12 +33,13 @@ internal sealed class RestDiagram
 
     public double Width => 2 * Margin + (Math.Max(1, chains.Select(way => way.Count).DefaultIfEmpty(0).Max()) + 1) * Pitch;
 
-    public double Height => 14 + (chains.Count + (alone.Count + MaxInRow - 1) / MaxInRow) * RowHeight;
+    public double Height => 20 + (chains.Count + (alone.Count + MaxInRow - 1) / MaxInRow) * RowHeight;
 
     public void Draw(Svg svg, double at) => svg.Block(at, "rest", () =>
     {
-        svg.Text(Margin - 6, 6, "Supply, control and what hangs on no line", 3.6, bold: true);
-        var y = 18.0;
+        room = new TextRoom(Width, 0, Height);
+        room.Write(svg, [new Wording("Supply, control and what hangs on no line", true)], 3.6, Width - Margin, new Spot(Margin - 6, 6, "start"));
+        var y = 20.0;
         foreach (var way in chains)
         {
             for (var i = 0; i < way.Count; i++) Wire(svg, way, i, y);
@@ -49,14 +52,15 @@ internal sealed class RestDiagram
     private void Wire(Svg svg, IReadOnlyList<Run> way, int i, double y)
     {
         var run = way[i];
-        var (x1, x2) = (Margin + i * Pitch + 14 + 10, Margin + (i + 1) * Pitch + 14 - 10);
+        var (x1, x2) = (Margin + i * Pitch + 14 + Box / 2, Margin + (i + 1) * Pitch + 14 - Box / 2);
         svg.Group(() =>
         {
             svg.Line(x1, y, x2, y, width: 0.45);
-            svg.Text((x1 + x2) / 2, y - 1, run.Colour.Length > 0 ? $"{run.Wire} {run.Colour}" : run.Wire, Letter, "middle");
-            svg.Text((x1 + x2) / 2, y + 2.9, Format.Metres(run.LengthMetres, rig.HouseRules.Units), Letter, "middle");
-            svg.Text(x1 - 0.4, y + 6.6, words.Pin(End(way, i, far: false)), 2, "end");
-            svg.Text(x2 + 0.4, y + 6.6, words.Pin(End(way, i, far: true)), 2);
+            var middle = (x1 + x2) / 2;
+            room.Write(svg, [new Wording(run.Colour.Length > 0 ? $"{run.Wire} {run.Colour}" : run.Wire)], Letter, x2 - x1, new Spot(middle, y - 1, "middle", Upwards: true));
+            room.Write(svg, [new Wording(Format.Metres(run.LengthMetres, rig.HouseRules.Units))], Letter, x2 - x1, new Spot(middle, y + 2.9, "middle"));
+            room.Write(svg, [new Wording(words.Pin(End(way, i, far: false)))], Letter, Box / 2, new Spot(x1 + 0.4, y + 5.5, "start"));
+            room.Write(svg, [new Wording(words.Pin(End(way, i, far: true)))], Letter, Box / 2, new Spot(x2 - 0.4, y + 5.5, "end"));
         }, ("data-run", run.Id), ("data-station", run.Id));
     }
 
@@ -76,9 +80,11 @@ internal sealed class RestDiagram
         var (word, name) = (words.Of(id), words.Names[id]);
         svg.Group(() =>
         {
-            svg.Box(x - 10, y - 3.6, 20, 7.2, fill: "#fff", line: 0.3, round: 0.8);
-            svg.Text(x, y - 0.3, name, Letter, "middle", bold: true);
-            svg.Text(x, y + 2.4, word.Name == name ? word.Detail : word.Name, 2, "middle");
+            List<Wording> said = [new(name, true), new(word.Name == name ? word.Detail : word.Name)];
+            var lines = said.Sum(line => Lettering.Wrapped(line.Text, Letter, line.Bold, Box - 2).Count);
+            var high = Math.Max(7.2, lines * Letter * Lettering.Leading + 2);
+            svg.Box(x - Box / 2, y - high / 2, Box, high, fill: "#fff", line: 0.3, round: 0.8);
+            room.Write(svg, said, Letter, Box - 2, new Spot(x, y - high / 2 + 1 + Letter * Lettering.Rise + Math.Max(0, 7.2 - 2 - lines * Letter * Lettering.Leading) / 2, "middle"));
         }, ("data-part", id), ("data-station", id));
     }
 

@@ -32,9 +32,16 @@ namespace BurlyRidge.Server.Storage.Migrations
                     b.Property<DateTime>("CreatedAt")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("Customer")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<int>("DetailsVersion")
                         .IsConcurrencyToken()
                         .HasColumnType("INTEGER");
+
+                    b.Property<DateOnly?>("Due")
+                        .HasColumnType("TEXT");
 
                     b.Property<int>("HeadRevision")
                         .IsConcurrencyToken()
@@ -45,6 +52,14 @@ namespace BurlyRidge.Server.Storage.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<string>("Note")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Plate")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Work")
                         .IsRequired()
                         .HasColumnType("TEXT");
 
@@ -122,11 +137,26 @@ namespace BurlyRidge.Server.Storage.Migrations
                     b.Property<int?>("RedoTo")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("RedoWhat")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("Removes")
+                        .HasColumnType("INTEGER");
+
                     b.Property<DateTime>("SavedAt")
                         .HasColumnType("TEXT");
 
                     b.Property<int?>("UndoTo")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("UndoWhat")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("What")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.HasKey("JobId", "Number");
 

@@ -1,5 +1,7 @@
 import { Link, Navigate, Route, Routes, useParams } from "react-router";
 import { Frame } from "../frame/Frame";
+import { GlossaryPage } from "../help/GlossaryPage";
+import { TourCard } from "../help/TourCard";
 import { JobPage } from "../job/JobPage";
 import { lastStage } from "../job/lastStage";
 import { QuickSizePage } from "../quick-size/QuickSizePage";
@@ -8,24 +10,28 @@ import { YardPage } from "../yard/YardPage";
 
 export function Pages() {
   return (
-    <Routes>
-      <Route path="/" element={<YardPage />} />
-      <Route path="/quick-size" element={<QuickSizePage />} />
-      <Route path="/jobs/:jobId" element={<ToLastStage />} />
-      <Route path="/jobs/:jobId/:stage" element={<JobPage />} />
-      <Route
-        path="*"
-        element={
-          <Frame>
-            <Notice title="There is no such page.">
-              <Link to="/" className="underline">
-                Back to the Yard
-              </Link>
-            </Notice>
-          </Frame>
-        }
-      />
-    </Routes>
+    <>
+      <TourCard />
+      <Routes>
+        <Route path="/" element={<YardPage />} />
+        <Route path="/glossary" element={<GlossaryPage />} />
+        <Route path="/quick-size" element={<QuickSizePage />} />
+        <Route path="/jobs/:jobId" element={<ToLastStage />} />
+        <Route path="/jobs/:jobId/:stage" element={<JobPage />} />
+        <Route
+          path="*"
+          element={
+            <Frame>
+              <Notice title="There is no such page.">
+                <Link to="/" className="underline">
+                  Back to the Yard
+                </Link>
+              </Notice>
+            </Frame>
+          }
+        />
+      </Routes>
+    </>
   );
 }
 

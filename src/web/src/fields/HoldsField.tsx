@@ -31,13 +31,19 @@ export function HoldsField({
         const said = under(errors, `${name}[${i}]`);
         return (
           // biome-ignore lint/suspicious/noArrayIndexKey: a way of holding has no name but its place
-          <div key={i} className="grid grid-cols-3 items-end gap-2">
-            <ChoiceField
-              label="By"
-              value={holder.kind}
-              options={choices(holdWords)}
-              onChange={(kind) => hold(i, { kind })}
-            />
+          <div key={i} className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
+            <div className="col-span-2">
+              <ChoiceField
+                label="By"
+                value={holder.kind}
+                options={choices(holdWords)}
+                onChange={(kind) => hold(i, { kind })}
+              />
+            </div>
+            <Button look="quiet" onClick={() => onChange(holds.filter((_, at) => at !== i))}>
+              <Trash2 size={16} aria-hidden /> Remove
+              <span className="sr-only"> {holdWords[holder.kind]}</span>
+            </Button>
             <NumberField
               label="From"
               scale={scale}
@@ -52,10 +58,6 @@ export function HoldsField({
               messages={said.toMillimetres}
               onChange={(to) => hold(i, { toMillimetres: to ?? Number.NaN })}
             />
-            <Button look="quiet" onClick={() => onChange(holds.filter((_, at) => at !== i))}>
-              <Trash2 size={16} aria-hidden /> Remove
-              <span className="sr-only"> {holdWords[holder.kind]}</span>
-            </Button>
           </div>
         );
       })}

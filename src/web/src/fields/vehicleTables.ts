@@ -58,7 +58,7 @@ export const battery = tableOf<Of<"batteries">>()({
 export const alternator = tableOf<NonNullable<Vehicle["alternator"]>>()({
   cruiseAmps: { as: "number", label: "Rated current", unit: "A", empty: "usual: 120" },
   idleAmps: { as: "number", label: "Gives at idle", unit: "A", empty: "half of that" },
-  regulatedVolts: { as: "number", label: "Regulated voltage", unit: "V", empty: "usual: 14.2 or 28.4" },
+  regulatedVolts: { as: "number", label: "Regulated voltage", unit: "V", empty: "14.2 or 28.4" },
 });
 
 export const signal = tableOf<NonNullable<Vehicle["highBeam"]>>()({

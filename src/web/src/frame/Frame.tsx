@@ -1,10 +1,9 @@
 import { CircleHelp, Moon, Sun } from "lucide-react";
 import { type ReactNode, useMemo, useState } from "react";
 import { Link } from "react-router";
+import { HelpDialog } from "../help/HelpDialog";
 import { Button } from "../ui/Button";
-import { CheckField } from "../ui/CheckField";
-import { Dialog } from "../ui/Dialog";
-import { type Shortcut, singleKeys, useShortcuts } from "./shortcuts";
+import { type Shortcut, useShortcuts } from "./shortcuts";
 import { toggleTheme, useTheme } from "./theme";
 
 /** The bar across the top, the page below it, the caution at the foot. */
@@ -26,12 +25,11 @@ export function Frame({
     () => [
       ...shortcuts,
       { keys: "n", does: "Night or day", run: toggleTheme },
-      { keys: "?", does: "This list", run: () => setListed(true) },
+      { keys: "?", does: "Help: tour, glossary, this list", run: () => setListed(true) },
     ],
     [shortcuts],
   );
   useShortcuts(all);
-  const letters = singleKeys.use();
 
   return (
     <div className={`flex min-h-screen flex-col ${whole ? "lg:h-screen" : ""}`}>
@@ -41,14 +39,14 @@ export function Frame({
       >
         Skip to the content
       </a>
-      <header className="flex flex-wrap items-center gap-x-5 gap-y-1 bg-spruce px-4 py-1 text-on-spruce">
+      <header className="flex flex-wrap items-center gap-x-4 gap-y-1 bg-spruce px-4 py-1 text-on-spruce">
         <Link to="/" className="inline-flex min-h-11 items-center gap-2 rounded-sm font-semibold">
           <svg viewBox="0 0 30 18" className="h-4 w-7" aria-hidden="true">
             <path d="M0 18 L7 7 L11 11 L19 0 L30 18 Z" fill="currentColor" className="text-lichen" />
           </svg>
           Burly Ridge
         </Link>
-        <div className="flex min-w-0 flex-1 flex-wrap items-center gap-x-5 gap-y-1">{ticket}</div>
+        <div className="flex min-w-0 flex-1 flex-wrap items-center gap-x-3 gap-y-1">{ticket}</div>
         <div className="flex">
           <Button
             look="ticket"
@@ -57,7 +55,7 @@ export function Frame({
           >
             {theme === "day" ? <Moon size={20} aria-hidden /> : <Sun size={20} aria-hidden />}
           </Button>
-          <Button look="ticket" aria-label="Shortcuts" onClick={() => setListed(true)}>
+          <Button look="ticket" aria-label="Help" title="Help" onClick={() => setListed(true)}>
             <CircleHelp size={20} aria-hidden />
           </Button>
         </div>
@@ -70,23 +68,7 @@ export function Frame({
         qualified person check the work before it is made live, and disconnect the battery before you touch
         it.
       </footer>
-      <Dialog open={listed} onClose={() => setListed(false)} title="Shortcuts">
-        <CheckField
-          label="Single-letter keys work"
-          checked={letters === "on"}
-          onChange={(on) => singleKeys.set(on ? "on" : "off")}
-        />
-        <dl className="mt-3 grid grid-cols-[5.5rem_1fr] gap-y-2">
-          {all.map((shortcut) => (
-            <div key={shortcut.keys} className="contents">
-              <dt>
-                <kbd className="rounded-sm border border-edge px-2 py-0.5 font-figure">{shortcut.keys}</kbd>
-              </dt>
-              <dd>{shortcut.does}</dd>
-            </div>
-          ))}
-        </dl>
-      </Dialog>
+      <HelpDialog shortcuts={all} open={listed} onClose={() => setListed(false)} />
     </div>
   );
 }

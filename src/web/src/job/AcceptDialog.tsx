@@ -1,9 +1,10 @@
 import { useState } from "react";
 import type { Check } from "../api/client";
 import { type FieldErrors, noErrors } from "../api/problems";
-import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
+import { FormEnd } from "../ui/FormEnd";
 import { TextField } from "../ui/TextField";
+import { useDraft } from "../ui/useDraft";
 import { checkOf } from "./cure";
 import type { RigEditor } from "./rigEditor";
 
@@ -20,14 +21,17 @@ export function AcceptDialog({
   check: Check;
   onClose: () => void;
 }) {
-  const [reason, setReason] = useState("");
-  const [by, setBy] = useState(lastName);
+  const [{ reason, by }, setTyped, dropTyped] = useDraft(`accept ${check.id} ${check.title}`, {
+    reason: "",
+    by: lastName,
+  });
   const [errors, setErrors] = useState<FieldErrors>(noErrors);
   const [trouble, setTrouble] = useState<string>();
   const take = async () => {
     const ran = await editor.run({ kind: "acceptWatch", ...checkOf(check), reason, by });
     if (ran.done) {
       lastName = by;
+      dropTyped();
       onClose();
       return;
     }
@@ -51,21 +55,23 @@ export function AcceptDialog({
           autoFocus
           value={reason}
           messages={errors.reason}
-          onChange={setReason}
+          onChange={(next) => setTyped({ reason: next, by })}
         />
-        <TextField label="Your name" value={by} messages={errors.by} onChange={setBy} />
+        <TextField
+          label="Your name"
+          value={by}
+          messages={errors.by}
+          onChange={(next) => setTyped({ reason, by: next })}
+        />
         <p className="text-sm text-dust">It counts again as soon as its figures change.</p>
-        {trouble && (
-          <p role="alert" className="text-oxide">
-            {trouble}
-          </p>
-        )}
-        <div className="flex justify-end gap-2">
-          <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit">
-            Accept
-          </Button>
-        </div>
+        <FormEnd
+          does="Accept"
+          said={trouble}
+          onCancel={() => {
+            dropTyped();
+            onClose();
+          }}
+        />
       </form>
     </Dialog>
   );

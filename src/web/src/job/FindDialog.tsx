@@ -2,6 +2,8 @@ import { type KeyboardEvent, useId, useState } from "react";
 import { useNavigate } from "react-router";
 import type { Assessment, Rig } from "../api/client";
 import type { Shortcut } from "../frame/shortcuts";
+import { termNames } from "../help/glossary";
+import { tourStep } from "../help/tour";
 import { Dialog } from "../ui/Dialog";
 import { Field, inputLook } from "../ui/Field";
 import { useNames } from "../ui/names";
@@ -51,6 +53,13 @@ export function FindDialog({
         go: to("lines", "line", line.id),
       })),
     ),
+    ...termNames.map((name) => ({
+      kind: "Help",
+      name,
+      go: () => void navigate(`/glossary?term=${encodeURIComponent(name)}`),
+    })),
+    { kind: "Help", name: "Glossary", go: () => void navigate("/glossary") },
+    { kind: "Help", name: "Tour", go: () => tourStep.set("0") },
     ...commands
       .filter(
         ({ keys }, i) =>
@@ -59,10 +68,8 @@ export function FindDialog({
       .map(({ keys, does, run }) => ({ kind: "Command", name: does, detail: keys, go: run })),
   ];
   const wanted = text.trim().toLowerCase();
-  const found = all
-    .filter(({ name, detail = "" }) => `${name} ${detail}`.toLowerCase().includes(wanted))
-    .filter((entry, i, list) => list.findIndex((other) => keyOf(other) === keyOf(entry)) === i)
-    .slice(0, mostFound);
+  const matching = all.filter(({ name, detail = "" }) => `${name} ${detail}`.toLowerCase().includes(wanted));
+  const found = [...new Map(matching.map((entry) => [keyOf(entry), entry])).values()].slice(0, mostFound);
   const chosen = Math.min(at, found.length - 1);
   const take = (entry: Entry | undefined) => {
     if (!entry) return;

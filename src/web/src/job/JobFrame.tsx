@@ -1,14 +1,17 @@
-import { Redo2, Search, Undo2 } from "lucide-react";
+import { History, Redo2, Search, Undo2, X } from "lucide-react";
 import { type ReactNode, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { NavLink, useNavigate } from "react-router";
 import { Frame } from "../frame/Frame";
 import type { Shortcut } from "../frame/shortcuts";
+import { SmallPicture } from "../picture/SmallPicture";
+import { usePicture } from "../picture/usePicture";
 import { Button } from "../ui/Button";
 import { NamesContext } from "../ui/names";
-import { UnitsContext } from "../ui/units";
+import { CurrencyContext, SwitchUnitsContext, UnitsContext } from "../ui/units";
 import { useStable } from "../ui/useStable";
 import { TallyLine } from "../ui/VerdictMark";
 import { FindDialog } from "./FindDialog";
+import { HistoryDialog } from "./HistoryDialog";
 import { Ledger } from "./Ledger";
 import { rememberStage } from "./lastStage";
 import type { RigEditor } from "./rigEditor";
@@ -16,10 +19,12 @@ import { rulesOf, withRules } from "./rigEdits";
 import { SaveMark } from "./SaveMark";
 import { StaleDialog } from "./StaleDialog";
 import { type StageKey, stages } from "./stages";
+import { useWhatWasDone } from "./useWhatWasDone";
 
 // Made once: they are not drawn anew with every edit.
 const searchSign = <Search size={20} aria-hidden />;
 const undoSign = <Undo2 size={20} aria-hidden />;
+const historySign = <History size={20} aria-hidden />;
 const redoSign = <Redo2 size={20} aria-hidden />;
 
 /** What stands round every stage of a job: ticket, stages, ledger, find, and the two versions where two windows met. */
@@ -40,18 +45,19 @@ export function JobFrame({
   whole?: boolean;
   children: ReactNode;
 }) {
-  const { job, rig, assessment, outdated, save, waiting, trouble } = useSyncExternalStore(
-    editor.subscribe,
-    editor.snapshot,
-  );
+  const state = useSyncExternalStore(editor.subscribe, editor.snapshot);
+  const { job, rig, assessment, outdated, save, waiting, trouble } = state;
   const rules = rulesOf(rig);
   const [ledger, setLedger] = useState(false);
   const [finding, setFinding] = useState(false);
+  const [history, setHistory] = useState(false);
   const go = useNavigate();
 
-  const undo = useStable(() => void editor.undo());
-  const redo = useStable(() => void editor.redo());
+  const picture = usePicture(job.id, job.revision, rig.body != null);
+
   const isSaved = save.kind === "saved";
+
+  const { undo, redo, told, dismiss } = useWhatWasDone(editor, state);
 
   useEffect(() => {
     const name = stages.find(({ key }) => key === stage)?.name ?? "";
@@ -93,20 +99,23 @@ export function JobFrame({
       { keys: "U", does: "Redo", run: redo },
       { keys: "Ctrl+Z", does: "Undo", run: undo },
       { keys: "Ctrl+Y", does: "Redo", run: redo },
+      { keys: "h", does: "History", run: () => setHistory(true) },
     ],
     [undo, redo, go, job.id, shortcuts],
   );
 
+  const switchUnits = useStable(() =>
+    editor.edit((now) => withRules(now, { units: rulesOf(now).units === "metric" ? "imperial" : "metric" })),
+  );
   const ticket = (
     <>
-      <h1 className="text-lg font-semibold">{job.name}</h1>
+      {picture && <SmallPicture view={picture} className="h-8 max-lg:hidden" />}
+      <h1 className="min-w-0 text-lg font-semibold wrap-anywhere">{job.name}</h1>
       <span className="font-figure">{rig.vehicle.systemVolts} V</span>
       <Button
         look="ticket"
         aria-label={rules.units === "metric" ? "Units: metric" : "Units: imperial"}
-        onClick={() =>
-          editor.edit((now) => withRules(now, { units: rules.units === "metric" ? "imperial" : "metric" }))
-        }
+        onClick={switchUnits}
       >
         <span className="font-figure">{rules.units === "metric" ? "m" : "ft"}</span>
       </Button>
@@ -114,17 +123,48 @@ export function JobFrame({
         <span className="sr-only">Ledger of checks:</span>
         <TallyLine tally={assessment.tally} ticket />
       </Button>
-      <span className="ml-auto" />
+      <span role="status" aria-live="polite" className="ml-auto flex min-w-0">
+        {told && (
+          <span
+            data-told
+            title={told.words}
+            className="flex min-w-0 items-center rounded-sm bg-white/10 pl-3 text-sm"
+          >
+            <span className="max-w-56 truncate">{told.words}</span>
+            <Button look="ticket" className="underline" onClick={told.again === "Undo" ? undo : redo}>
+              {told.again}
+            </Button>
+            <Button look="ticket" aria-label="Dismiss" onClick={dismiss}>
+              <X size={16} aria-hidden />
+            </Button>
+          </span>
+        )}
+      </span>
       <SaveMark save={save} waiting={waiting > 0} />
       <span className="flex">
         <Button look="ticket" aria-label="Find" onClick={() => setFinding(true)}>
           {searchSign}
         </Button>
-        <Button look="ticket" aria-label="Undo" disabled={!job.canUndo && isSaved} onClick={undo}>
+        <Button
+          look="ticket"
+          aria-label="Undo"
+          title={job.undoWhat && isSaved ? `Undo: ${job.undoWhat}` : "Undo"}
+          disabled={(!job.canUndo && isSaved) || job.archived}
+          onClick={undo}
+        >
           {undoSign}
         </Button>
-        <Button look="ticket" aria-label="Redo" disabled={!job.canRedo} onClick={redo}>
+        <Button
+          look="ticket"
+          aria-label="Redo"
+          title={job.redoWhat ? `Redo: ${job.redoWhat}` : "Redo"}
+          disabled={!job.canRedo || job.archived}
+          onClick={redo}
+        >
           {redoSign}
+        </Button>
+        <Button look="ticket" aria-label="History" title="History" onClick={() => setHistory(true)}>
+          {historySign}
         </Button>
       </span>
     </>
@@ -133,71 +173,85 @@ export function JobFrame({
   return (
     <NamesContext value={assessment.names}>
       <UnitsContext value={rules.units}>
-        <Frame ticket={ticket} shortcuts={all} whole={whole}>
-          <div className="flex flex-wrap items-center gap-x-4 border-b border-seam px-4">
-            <nav aria-label="Stages" className="flex flex-wrap gap-1 pt-1">
-              {stages.map(({ key, name }, i) => (
-                <NavLink
-                  key={key}
-                  to={`/jobs/${job.id}/${key}`}
-                  className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
+        <SwitchUnitsContext value={switchUnits}>
+          <CurrencyContext value={rules.currency}>
+            <Frame ticket={ticket} shortcuts={all} whole={whole}>
+              <div className="flex flex-wrap items-center gap-x-4 border-b border-seam px-4">
+                <nav aria-label="Stages" className="flex flex-wrap gap-1 pt-1">
+                  {stages.map(({ key, name }, i) => (
+                    <NavLink
+                      key={key}
+                      to={`/jobs/${job.id}/${key}`}
+                      className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
+                    >
+                      <span className="font-figure text-sm" aria-hidden>
+                        {i + 1}
+                      </span>
+                      {name}
+                    </NavLink>
+                  ))}
+                </nav>
+                {bar && <div className="ml-auto flex min-w-0 flex-wrap items-center gap-2">{bar}</div>}
+              </div>
+              {outdated && (
+                <p
+                  role="status"
+                  data-outdated
+                  className="border-b border-ochre bg-slab px-4 py-2 font-semibold text-ochre"
                 >
-                  <span className="font-figure text-sm" aria-hidden>
-                    {i + 1}
-                  </span>
-                  {name}
-                </NavLink>
-              ))}
-            </nav>
-            {bar && <div className="ml-auto flex min-w-0 flex-wrap items-center gap-2">{bar}</div>}
-          </div>
-          {outdated && (
-            <p
-              role="status"
-              data-outdated
-              className="border-b border-ochre bg-slab px-4 py-2 font-semibold text-ochre"
-            >
-              Old figures: they are from before your last change.
-            </p>
-          )}
-          {trouble && (
-            <p role="alert" className="px-4 py-2 font-semibold text-oxide">
-              {trouble}
-            </p>
-          )}
-          <div className={`${outdated ? "old-figures" : ""} ${whole ? "lg:min-h-0 lg:flex-1" : ""}`}>
-            {children}
-          </div>
-          <Ledger
-            assessment={assessment}
-            nameOf={(id) => rig.lines.find((line) => line.id === id)?.name ?? id}
-            open={ledger}
-            onClose={() => setLedger(false)}
-            onChoose={(id) => {
-              go(`/jobs/${job.id}/lines?line=${encodeURIComponent(id)}`);
-              setLedger(false);
-            }}
-            editor={editor}
-          />
-          {finding && (
-            <FindDialog
-              jobId={job.id}
-              rig={rig}
-              assessment={assessment}
-              commands={all}
-              onClose={() => setFinding(false)}
-            />
-          )}
-          {save.kind === "stale" && (
-            <StaleDialog
-              mine={rig}
-              newest={save.newest}
-              onTakeTheirs={() => editor.takeTheirs()}
-              onKeepMine={() => editor.keepMine()}
-              onDropMine={() => editor.dropMine()}
-            />
-          )}
-        </Frame>
+                  Old figures: they are from before your last change.
+                </p>
+              )}
+              {job.archived && (
+                <div
+                  role="status"
+                  className="flex flex-wrap items-center gap-3 border-b border-edge bg-slab px-4 py-1 font-semibold"
+                >
+                  This job is in the archive. It can be read, not changed.
+                  <Button onClick={() => void editor.restore()}>Restore</Button>
+                </div>
+              )}
+              {trouble && (
+                <p role="alert" className="px-4 py-2 font-semibold text-oxide">
+                  {trouble}
+                </p>
+              )}
+              <div className={`${outdated ? "old-figures" : ""} ${whole ? "lg:min-h-0 lg:flex-1" : ""}`}>
+                {children}
+              </div>
+              {history && <HistoryDialog editor={editor} onClose={() => setHistory(false)} />}
+              <Ledger
+                assessment={assessment}
+                nameOf={(id) => rig.lines.find((line) => line.id === id)?.name ?? id}
+                open={ledger}
+                onClose={() => setLedger(false)}
+                onChoose={(id) => {
+                  go(`/jobs/${job.id}/lines?line=${encodeURIComponent(id)}`);
+                  setLedger(false);
+                }}
+                editor={editor}
+              />
+              {finding && (
+                <FindDialog
+                  jobId={job.id}
+                  rig={rig}
+                  assessment={assessment}
+                  commands={all}
+                  onClose={() => setFinding(false)}
+                />
+              )}
+              {save.kind === "stale" && (
+                <StaleDialog
+                  mine={rig}
+                  newest={save.newest}
+                  onTakeTheirs={() => editor.takeTheirs()}
+                  onKeepMine={() => editor.keepMine()}
+                  onDropMine={() => editor.dropMine()}
+                />
+              )}
+            </Frame>
+          </CurrencyContext>
+        </SwitchUnitsContext>
       </UnitsContext>
     </NamesContext>
   );

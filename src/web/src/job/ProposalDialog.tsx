@@ -11,7 +11,7 @@ import { rulesOf } from "./rigEdits";
 const titles: Record<ProposalKind, string> = {
   "auto-size": "Resize all wiring",
   "assign-slots": "Reassign outputs",
-  reroute: "Lead everything the best way",
+  reroute: "Re-route all wires",
 };
 
 /** What would change and why; nothing is stored until it is applied, and then as one step that can be undone. */
@@ -37,11 +37,14 @@ export function ProposalDialog({
     else setSaid(why);
   };
   useEffect(() => {
-    let gone = false;
-    void editor.propose(kind, lineId).then((found) => !gone && setProposal(found));
-    return () => {
-      gone = true;
-    };
+    const stop = new AbortController();
+    void editor
+      .propose(kind, lineId, stop.signal)
+      .then((found) => !stop.signal.aborted && setProposal(found))
+      .catch(() => {
+        // Stopped: nothing is waited for.
+      });
+    return () => stop.abort();
   }, [editor, kind, lineId]);
 
   const answer = proposal?.kind === "answer" ? proposal.answer : undefined;
@@ -49,7 +52,15 @@ export function ProposalDialog({
   const changes = answer ? changesOf(answer, units) : [];
   return (
     <Dialog open onClose={onClose} title={lineId ? "Resize this line" : titles[kind]}>
-      {!proposal && <p role="status">Working it out…</p>}
+      {!proposal && (
+        <div className="grid gap-3">
+          <p role="status">Working it out…</p>
+          <progress className="w-full" aria-label="Working it out" />
+          <Button className="justify-self-end" onClick={onClose}>
+            Stop
+          </Button>
+        </div>
+      )}
       {proposal?.kind === "failed" && (
         <p role="alert" className="text-oxide">
           {proposal.why}

@@ -42,7 +42,7 @@ const meant: Record<Key, string> = {
   earths:
     "A stud near the lamp is short and halves the copper. A wire to the post costs more and is immune to what becomes of body joints.",
   isolation:
-    "Minus of every battery off first and plus last on; or the line's own fuse out of its holder and the last thing in. One act makes it live.",
+    "Battery off: the negative of every battery comes off first and goes back last of all. Fuse out: the line's fuse comes out first and goes in last. One act makes it live.",
   forwardTrigger:
     "Linked to the high beam, one flick of the stalk darkens everything for oncoming traffic. A switch of its own suits slow work off the road.",
   leftOnHours:
@@ -52,6 +52,7 @@ const meant: Record<Key, string> = {
   loopMetres: "A loop at each end, folded and tied, so that a terminal can be made again without a joint.",
   looksFraction:
     "A lane where a wire shows counts as so much longer. Heat, hazards and length still weigh more.",
+  currency: "Stands before every price.",
   mostGauges:
     "Fewer sizes on the bench are fewer drums and fewer terminals; sizing then takes the next thicker one you have.",
 };
@@ -201,9 +202,17 @@ export function RuleFields({
           label="Wire sizes bought"
           value={rules.mostGauges}
           messages={errors.mostGauges}
-          placeholder="as many as it takes"
+          placeholder="no limit"
           optional
           onChange={(value) => onChange({ mostGauges: value ?? null })}
+        />
+      </Rule>
+      <Rule meaning={meant.currency}>
+        <TextField
+          label="Currency sign"
+          value={rules.currency}
+          messages={errors.currency}
+          onChange={(currency) => onChange({ currency })}
         />
       </Rule>
       <fieldset className="grid grid-cols-2 gap-2 lg:col-span-2 lg:grid-cols-4">
@@ -244,7 +253,7 @@ export function RuleFields({
 
 function Rule({ meaning, children }: { meaning: string; children: ReactNode }) {
   return (
-    <div className="grid grid-cols-[11rem_1fr] items-end gap-3">
+    <div className="grid grid-cols-[13rem_1fr] items-end gap-3">
       {children}
       <p className="pb-0.5 text-sm text-dust">{meaning}</p>
     </div>

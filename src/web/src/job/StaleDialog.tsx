@@ -1,10 +1,11 @@
 import { useState } from "react";
-import type { OpenJob, Rig } from "../api/client";
+import { api, type OpenJob, type Rig } from "../api/client";
 import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
-import { length } from "../ui/figures/figures";
 import { Refused } from "../ui/Refused";
-import { rulesOf } from "./rigEdits";
+import { useAnswer } from "../ui/useAnswer";
+import { ChangeTable } from "./ChangeTable";
+import { rigId } from "./rigId";
 
 /** Two windows changed one job: both versions are shown, and the fitter says which goes on. */
 export function StaleDialog({
@@ -23,17 +24,27 @@ export function StaleDialog({
 }) {
   const [said, setSaid] = useState<string>();
   const [busy, setBusy] = useState(false);
+  const changes = useAnswer(["changes", rigId(mine), rigId(newest.rig)], (signal) =>
+    api.POST("/api/changes", { body: { rig: mine, other: newest.rig }, signal }),
+  );
   const takeTheirs = async () => {
     setBusy(true);
     setSaid(await onTakeTheirs());
     setBusy(false);
   };
   return (
-    <Dialog open onClose={() => {}} title="This job was changed in another window">
+    <Dialog open onClose={() => {}} title="This job was changed in another window" wide>
       <p>Nothing is lost. Whichever you go on with, undo brings the other version back.</p>
-      <div className="my-4 grid grid-cols-2 gap-4">
-        <Version title="Here" rig={mine} />
-        <Version title="There" rig={newest.rig} />
+      <div className="my-4">
+        {changes.answer ? (
+          <ChangeTable changes={changes.answer} before="Yours" after="Theirs" />
+        ) : (
+          <p role="status">
+            {changes.failed
+              ? "What differs cannot be shown: one of the two has fields to be corrected."
+              : "Working out what differs…"}
+          </p>
+        )}
       </div>
       {said && (
         <div className="mb-4">
@@ -54,33 +65,5 @@ export function StaleDialog({
         </Button>
       </div>
     </Dialog>
-  );
-}
-
-function Version({ title, rig }: { title: string; rig: Rig }) {
-  return (
-    <div className="border border-seam p-3">
-      <h3 className="font-semibold">{title}</h3>
-      <ul>
-        {rig.lines.map((line) => (
-          <li key={line.id} className="flex justify-between gap-2">
-            <span>{line.name}</span>
-            <span className="font-figure">
-              {line.plan ? length(line.plan.oneWayMetres, rulesOf(rig).units) : "wired"}
-            </span>
-          </li>
-        ))}
-        {(rig.fixtures ?? []).map((lamp) => {
-          const at = rig.places?.find(({ part }) => part === lamp.id)?.at;
-          const name = rig.body?.mounts?.find(({ id }) => id === at)?.name;
-          return name ? (
-            <li key={lamp.id} className="flex justify-between gap-2 text-sm text-dust">
-              <span>{lamp.name}</span>
-              <span>{name}</span>
-            </li>
-          ) : null;
-        })}
-      </ul>
-    </div>
   );
 }

@@ -40,6 +40,7 @@ export const whyNot = (ran: Ran) => (ran.done ? undefined : ran.why);
 export type Proposal = { kind: "answer"; answer: ProposalAnswer } | { kind: "failed"; why: string };
 
 const changedMeanwhile = "The rig was changed while this was worked out. Nothing was overwritten; try again.";
+const archivedJob = "This job is in the archive and cannot be changed. Restore it first.";
 const changedElsewhere = "This job was changed in another window meanwhile.";
 
 /** Browsers send no more than 64 KiB for a page that is gone. */
@@ -109,6 +110,10 @@ export class RigEditor {
 
   edit(change: (rig: Rig) => Rig) {
     if (this.state.job.readOnly) return;
+    if (this.state.job.archived) {
+      this.dispatch({ kind: "said", trouble: archivedJob });
+      return;
+    }
     this.dispatch({ kind: "edited", rig: change(this.state.rig) });
   }
 
@@ -144,6 +149,30 @@ export class RigEditor {
     );
   }
 
+  /** Goes back to an older revision, as a new one; what went wrong stands in the state. */
+  goBack(number: number) {
+    return this.say(
+      this.step("Not changed", (job, idempotencyKey) =>
+        api.POST("/api/jobs/{id}/revisions/{number}/go-back", {
+          params: { path: { id: job.id, number } },
+          body: { onRevision: job.revision, idempotencyKey },
+        }),
+      ),
+    );
+  }
+
+  /** Takes the job out of the archive, so that it can be changed; what went wrong stands in the state. */
+  restore() {
+    return this.say(
+      this.step("Not restored", (job) =>
+        api.PATCH("/api/jobs/{id}", {
+          params: { path: { id: job.id } },
+          body: { onVersion: job.detailsVersion, archived: false },
+        }),
+      ),
+    );
+  }
+
   /** Goes on with what the other window saved, this one's put before it as a revision so that undo brings it back; gives what went wrong, or nothing. */
   async takeTheirs(): Promise<string | undefined> {
     if (this.state.save.kind !== "stale") return undefined;
@@ -172,6 +201,7 @@ export class RigEditor {
    */
   run(command: EditCommand): Promise<Ran> {
     return this.waitFor(async () => {
+      if (this.state.job.archived) return { done: false, why: archivedJob, errors: noErrors };
       if (this.timer !== undefined) await this.settle();
       const { rig } = this.state;
       const came = await asked(() => api.POST("/api/edits", { body: { rig, command } }));
@@ -204,16 +234,18 @@ export class RigEditor {
   }
 
   /** Asks for a proposal on what is saved; nothing is stored. */
-  propose(kind: ProposalKind, lineId?: string): Promise<Proposal> {
-    return this.waitFor(() => this.proposed(kind, lineId));
+  propose(kind: ProposalKind, lineId?: string, signal?: AbortSignal): Promise<Proposal> {
+    return this.waitFor(() => this.proposed(kind, lineId, signal));
   }
 
-  private async proposed(kind: ProposalKind, lineId?: string): Promise<Proposal> {
+  private async proposed(kind: ProposalKind, lineId?: string, signal?: AbortSignal): Promise<Proposal> {
     await this.settle();
     const { job, save } = this.state;
     if (save.kind !== "saved")
       return { kind: "failed", why: `It works on what is saved. ${whyUnsaved(save)}` };
-    const came = await asked(() => this.ask(kind, { onRevision: job.revision, lineId: lineId ?? null }));
+    const came = await asked(() =>
+      this.ask(kind, { onRevision: job.revision, lineId: lineId ?? null }, signal),
+    );
     if (came.ok) return { kind: "answer", answer: came.data };
     return { kind: "failed", why: this.notStored(came) };
   }
@@ -237,11 +269,13 @@ export class RigEditor {
       lineId,
       ...asking
     }: { onRevision: number; apply?: boolean; idempotencyKey?: string; lineId: string | null },
+    signal?: AbortSignal,
   ): Promise<Answer<ProposalAnswer>> {
     const params = { path: { id: this.state.job.id } };
-    if (kind === "assign-slots") return api.POST("/api/jobs/{id}/assign-slots", { params, body: asking });
-    if (kind === "reroute") return api.POST("/api/jobs/{id}/reroute", { params, body: asking });
-    return api.POST("/api/jobs/{id}/auto-size", { params, body: { ...asking, lineId } });
+    if (kind === "assign-slots")
+      return api.POST("/api/jobs/{id}/assign-slots", { params, body: asking, signal });
+    if (kind === "reroute") return api.POST("/api/jobs/{id}/reroute", { params, body: asking, signal });
+    return api.POST("/api/jobs/{id}/auto-size", { params, body: { ...asking, lineId }, signal });
   }
 
   private async preview() {

@@ -34,7 +34,7 @@ export function Answer({
     <section
       aria-label="What follows"
       data-outdated={outdated}
-      className={`grid min-w-0 content-start gap-5 ${outdated ? "opacity-50" : ""}`}
+      className={`grid min-w-0 content-start gap-5 ${outdated ? "old-figures" : ""}`}
     >
       <div className="grid gap-3">
         <Tiles

@@ -1,14 +1,16 @@
-import { Download, Printer } from "lucide-react";
-import { useEffect, useRef } from "react";
+import { ChevronLeft, ChevronRight, Download, Printer } from "lucide-react";
+import { useState } from "react";
 import { api, type Rig } from "../api/client";
 import { rigId } from "../job/rigId";
+import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
 import { useAnswer } from "../ui/useAnswer";
+import { DiagramSheet } from "./DiagramSheet";
 
 const linkLook =
   "inline-flex min-h-11 items-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade";
 
-/** The wiring of a line, drawn by the server; what is pressed in it opens on the strip, and what is open is marked in it. */
+/** The wiring of a line, or of the whole rig page by page, drawn by the server; what is pressed in it is shown beside it. */
 export function DiagramPanel({
   rig,
   lineId,
@@ -22,62 +24,61 @@ export function DiagramPanel({
   open: string | undefined;
   onOpen: (station: string) => void;
 }) {
-  const { answer, failed, why } = useAnswer<string>(
+  const [whole, setWhole] = useState(false);
+  const [turned, setTurned] = useState(0);
+  const line = useAnswer<string>(
     ["diagram", rigId(rig), lineId],
     (signal) => api.POST("/api/preview/diagram", { body: { rig, lineId }, parseAs: "text", signal }),
-    { keep: lineId },
+    { keep: lineId, enabled: !whole },
   );
-  const paper = useRef<HTMLDivElement>(null);
-
-  useEffect(() => {
-    const box = paper.current;
-    if (!box || answer === undefined) return;
-    const drawing = new DOMParser().parseFromString(answer, "image/svg+xml").documentElement;
-    if (drawing.nodeName !== "svg") return;
-    drawing.setAttribute("role", "img");
-    box.replaceChildren(document.importNode(drawing, true));
-  }, [answer]);
-
-  // biome-ignore lint/correctness/useExhaustiveDependencies: marked anew whenever it is drawn anew
-  useEffect(() => {
-    for (const part of paper.current?.querySelectorAll("[data-station]") ?? [])
-      part.classList.toggle("diagram-open", part.getAttribute("data-station") === open);
-  }, [answer, open]);
+  const pages = useAnswer(
+    ["diagram pages", rigId(rig)],
+    (signal) => api.POST("/api/preview/diagram-pages", { body: { rig }, signal }),
+    { enabled: whole },
+  );
+  const last = (pages.answer?.length ?? 1) - 1;
+  const page = Math.min(turned, last);
+  const { failed, why } = whole ? pages : line;
+  const svg = whole ? pages.answer?.[page]?.svg : line.answer;
 
   return (
-    <section aria-label="Wiring diagram" className="grid gap-2 border border-seam bg-slab p-2">
-      <div className="flex flex-wrap gap-2">
+    <section aria-label="Wiring diagram" className="grid min-w-0 gap-2 border border-seam bg-slab p-2">
+      <div className="flex flex-wrap items-center gap-2">
+        <Button aria-pressed={whole} onClick={() => setWhole(!whole)}>
+          {whole ? "This line alone" : "Whole rig"}
+        </Button>
+        {whole && (
+          <span className="flex items-center gap-1">
+            <Button aria-label="Page before" disabled={page === 0} onClick={() => setTurned(page - 1)}>
+              <ChevronLeft size={18} aria-hidden />
+            </Button>
+            <Button aria-label="Next page" disabled={page === last} onClick={() => setTurned(page + 1)}>
+              <ChevronRight size={18} aria-hidden />
+            </Button>
+            <span role="status">
+              {pages.answer && `Page ${page + 1} of ${last + 1}: ${pages.answer[page]?.title}`}
+            </span>
+          </span>
+        )}
+        <span className="ml-auto" />
         <a
           className={linkLook}
-          href={`/api/jobs/${jobId}/diagram.svg?line=${encodeURIComponent(lineId)}`}
+          href={`/api/jobs/${jobId}/diagram.svg${whole ? "" : `?line=${encodeURIComponent(lineId)}`}`}
           download
         >
-          <Download size={18} aria-hidden /> This line, SVG
-        </a>
-        <a className={linkLook} href={`/api/jobs/${jobId}/diagram.svg`} download>
-          <Download size={18} aria-hidden /> The whole rig, SVG
+          <Download size={18} aria-hidden /> {whole ? "The whole rig, SVG" : "This line, SVG"}
         </a>
         <a className={linkLook} href={`/api/jobs/${jobId}/diagram.html`} target="_blank" rel="noreferrer">
           <Printer size={18} aria-hidden /> Print on A4
         </a>
       </div>
-      {answer === undefined && (
+      {svg === undefined ? (
         <Notice alert={failed} title={failed ? "The wiring was not drawn." : "Drawing the wiring…"}>
           {why}
         </Notice>
+      ) : (
+        <DiagramSheet svg={svg} open={open} onOpen={onOpen} />
       )}
-      {/* biome-ignore lint/a11y/noStaticElementInteractions: for the pointer; the strip below is the same for the keyboard */}
-      {/* biome-ignore lint/a11y/useKeyWithClickEvents: the same */}
-      <div
-        ref={paper}
-        data-diagram
-        className="diagram overflow-x-auto bg-white"
-        onClick={(event) => {
-          const part = (event.target as Element).closest("[data-station]");
-          const station = part?.getAttribute("data-station");
-          if (station) onOpen(station);
-        }}
-      />
     </section>
   );
 }

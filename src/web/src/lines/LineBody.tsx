@@ -1,4 +1,4 @@
-import { memo, useMemo, useState } from "react";
+import { memo, type ReactNode, useMemo, useState } from "react";
 import { createPortal } from "react-dom";
 import type { EditCommand, Fuse, Line, LineView, Offer, Rig, StripStation } from "../api/client";
 import type { FieldErrors } from "../api/problems";
@@ -31,6 +31,7 @@ export function LineBody({
   open,
   onOpen,
   inspector,
+  diagram,
 }: {
   editor: RigEditor;
   rig: Rig;
@@ -43,10 +44,13 @@ export function LineBody({
   onOpen: (id: string | undefined) => void;
   /** Where the open station is shown; null until it is drawn. */
   inspector: HTMLElement | null;
+  /** The wiring as a drawing, instead of strip and ridge; false: not asked for. */
+  diagram: ReactNode;
 }) {
   const states = useStates(line.id);
   const { answer: view, failed, why, slow, fresh } = useLine(rig, line.id, states.asked, asks);
   const [pointed, setPointed] = useState<string>();
+  const [compared, setCompared] = useState<string>();
   const openStation = useStable(onOpen);
   const take = useStable(
     (offer: Offer) =>
@@ -89,16 +93,17 @@ export function LineBody({
           auxOutputs={rig.vehicle.auxOutputs}
           powerBoxes={rig.powerBoxes}
           parts={rig.switches}
-          on={view.on}
           shown={shown}
           states={view.states}
           onPreset={states.preset}
+          onCompare={setCompared}
           onChange={states.ask}
         />
       )}
       {slow && <p className="text-sm text-dust">Still working it out…</p>}
       {failed && <p className="text-sm font-semibold text-oxide">As it was before the last edit. {why}</p>}
-      {shown && strands.length > 0 ? (
+      {diagram}
+      {diagram ? null : shown && strands.length > 0 ? (
         <>
           <Scroll
             strands={strands}
@@ -106,6 +111,8 @@ export function LineBody({
             view={view}
             open={station?.id}
             pointed={pointed}
+            compared={compared}
+            onCompare={setCompared}
             onOpen={openStation}
             onPoint={setPointed}
           />
@@ -172,11 +179,15 @@ const Scroll = memo(function Scroll({
   strands,
   shown,
   view,
+  compared,
+  onCompare,
   ...rest
 }: {
   strands: LineView["strip"]["strands"];
   shown: LineView["states"][number];
   view: LineView;
+  compared: string | undefined;
+  onCompare: (id: string | undefined) => void;
   open: string | undefined;
   pointed: string | undefined;
   onOpen: (id: string) => void;
@@ -188,7 +199,6 @@ const Scroll = memo(function Scroll({
     () => layOut(strands, zoomed ? 0 : room, rest.open),
     [strands, room, zoomed, rest.open],
   );
-  const natural = useMemo(() => layOut(strands, 0, undefined).width, [strands]);
   return (
     <>
       <section
@@ -208,6 +218,8 @@ const Scroll = memo(function Scroll({
           layout={layout}
           states={view.states}
           chosen={shown}
+          compared={compared}
+          onCompare={onCompare}
           pointed={rest.pointed ?? rest.open}
           onPoint={rest.onPoint}
         />
@@ -222,7 +234,7 @@ const Scroll = memo(function Scroll({
       </section>
       <div className="flex flex-wrap items-center justify-between gap-x-3">
         <Readout view={view} shown={shown} pointed={rest.pointed ?? rest.open} />
-        {natural > room && (
+        {(zoomed ? layout.width > room : !layout.natural) && (
           <Button look="quiet" aria-pressed={zoomed} onClick={() => setZoomed(!zoomed)}>
             {zoomed ? "Fit the width" : "Zoom in"}
           </Button>
@@ -254,8 +266,8 @@ function Readout({
         <span className="text-dust">{station.detail}</span>{" "}
         <span className="font-figure">
           {lamp
-            ? `${volts(figure.lostVolts)} across it, ${amps(figure.amps)}, ${watts(figure.watts)}`
-            : `${volts(figure.volts)} behind it, ${amps(figure.amps)}, loses ${lostVolts(figure.lostVolts)}, ${percent(figure.shareOfLoss)} of the loss`}
+            ? `${volts(figure.lostVolts)} across it, ${amps(figure.amps)}, ${watts(figure.watts)}${figure.lightFraction == null ? "" : `, light ${percent(figure.lightFraction)}`}`
+            : `${volts(figure.volts)} after it, ${amps(figure.amps)}, loses ${lostVolts(figure.lostVolts)}, ${percent(figure.shareOfLoss)} of the loss`}
         </span>
       </p>
     );

@@ -25,18 +25,20 @@ export function LineUseFields({
 }) {
   return (
     <div className="grid grid-cols-2 gap-3">
-      <ChoiceField
-        label="Light for"
-        value={line.use ?? "unsaid"}
-        options={choices(useWords)}
-        onChange={(use) => onChange({ use })}
-      />
+      <div className="col-span-2">
+        <ChoiceField
+          label="Light for"
+          value={line.use ?? "unsaid"}
+          options={choices(useWords)}
+          onChange={(use) => onChange({ use })}
+        />
+      </div>
       <NumberField
         label="Behind the front"
         scale={asLength(units)}
         value={line.metresFromFront ?? null}
         messages={messages}
-        hint="empty: not said"
+        hint="Empty: not specified."
         optional
         onChange={(metres) => onChange({ metresFromFront: metres ?? null })}
       />

@@ -155,7 +155,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
 
   return (
     <JobFrame editor={editor} stage="lines" shortcuts={shortcuts} bar={bar} whole>
-      <div className="grid items-start gap-3 p-3 md:grid-cols-[15rem_minmax(0,1fr)] lg:h-full lg:grid-cols-[15rem_minmax(0,1fr)_21.5rem] lg:items-stretch lg:py-2">
+      <div className="grid items-start gap-3 p-3 md:grid-cols-[14rem_minmax(0,1fr)] lg:h-full lg:grid-cols-[14rem_minmax(0,1fr)_20.5rem] lg:items-stretch lg:py-2">
         <div className="relative flex flex-col gap-1.5 lg:min-h-0">
           <h2 className="sr-only">Lines</h2>
           <LineList
@@ -221,15 +221,6 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                   onClose={() => setAdded(undefined)}
                 />
               )}
-              {drawn && (
-                <DiagramPanel
-                  rig={rig}
-                  lineId={chosen.line.id}
-                  jobId={job.id}
-                  open={open}
-                  onOpen={openStation}
-                />
-              )}
               <LineBody
                 editor={editor}
                 rig={rig}
@@ -240,6 +231,17 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                 open={open}
                 onOpen={openStation}
                 inspector={inspector}
+                diagram={
+                  drawn && (
+                    <DiagramPanel
+                      rig={rig}
+                      lineId={chosen.line.id}
+                      jobId={job.id}
+                      open={open}
+                      onOpen={openStation}
+                    />
+                  )
+                }
               />
               {objections.length > 0 && (
                 <section aria-label="Checks of the line">
@@ -268,7 +270,12 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
             </div>
           ) : (
             <Notice title="No lines yet.">
-              Start one from a lamp, or quick-plan one: its lamps, its length, its return path.
+              <p>Start one from a lamp, or quick-plan one: its lamps, its length, its return path.</p>
+              <p className="mt-3">
+                <Button look="main" onClick={() => setStarting(true)}>
+                  Choose a lamp
+                </Button>
+              </p>
             </Notice>
           )}
         </section>

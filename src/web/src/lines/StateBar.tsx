@@ -22,26 +22,26 @@ const engines = [
   { value: "cruise", label: "Cruise" },
 ] as const;
 
-/** How vehicle and switches stand; every figure of the line follows it. */
+/** How vehicle and switches stand; every figure of the line follows it: those that are asked about most first. */
 export const StateBar = memo(function StateBar({
   auxOutputs,
   powerBoxes,
   parts,
-  on,
   shown,
   states,
   onPreset,
+  onCompare,
   onChange,
 }: {
   auxOutputs: Vehicle["auxOutputs"];
   powerBoxes: Rig["powerBoxes"];
   /** The rig's switches. */
   parts: Rig["switches"];
-  /** The least that lights the line. */
-  on: RigState | null;
   shown: LineInState;
   states: readonly LineInState[];
   onPreset: (id: string) => void;
+  /** A state is pointed at or has the focus: its ridge is told apart from the others. */
+  onCompare: (id: string | undefined) => void;
   onChange: (state: RigState) => void;
 }) {
   const ids = useId();
@@ -60,20 +60,12 @@ export const StateBar = memo(function StateBar({
         })),
     ),
   ];
-  const mine = new Set(on?.pressed ?? []);
   const everything = states.find((other) => other.id === "everything")?.state;
   const switches = Object.keys(everything?.switches ?? {});
-  const worked = new Set(Object.keys(on?.switches ?? {}));
   const positions = (id: string) =>
     parts?.find((part) => part.id === id)?.positions.map((position) => position.name) ?? ["off", "on"];
 
   const known = signals.filter(({ key, always }) => always || everything?.[key]);
-  /** Whether a signal lights the line, or is on by now. */
-  const lights = (key: (typeof signals)[number]["key"]) => on?.[key] === true || state[key] === true;
-  const more =
-    known.filter(({ key }) => !lights(key)).length +
-    slots.filter(({ id }) => !mine.has(id)).length +
-    switches.filter((id) => !worked.has(id)).length;
   const signal = ({ key, label }: (typeof signals)[number]) => (
     <CheckField
       key={key}
@@ -107,53 +99,53 @@ export const StateBar = memo(function StateBar({
 
   return (
     <section aria-label="State" className="grid border border-seam bg-slab px-2 py-1">
-      <div className="flex flex-wrap items-center gap-x-3 gap-y-1">
-        <span className="inline-flex items-center gap-1.5">
-          <label htmlFor={`${ids}-state`} className="text-sm text-dust">
-            State
-          </label>
-          <select
-            id={`${ids}-state`}
-            className={`${choiceLook} font-semibold`}
-            value={shown.id}
-            onChange={(event) => onPreset(event.target.value)}
-          >
-            {states.map((preset) => (
-              <option key={preset.id} value={preset.id}>
-                {preset.name}
-              </option>
-            ))}
-          </select>
-        </span>
-        <CheckField label="Key" checked={state.key === true} onChange={(key) => set({ key })} />
-        <label className="inline-flex items-center">
-          <span className="sr-only">Engine</span>
-          <select
-            className={choiceLook}
-            value={state.engine ?? "off"}
-            onChange={(event) => set({ engine: event.target.value as NonNullable<RigState["engine"]> })}
-          >
-            {engines.map((engine) => (
-              <option key={engine.value} value={engine.value}>
-                {engine.label}
-              </option>
-            ))}
-          </select>
-        </label>
-        {known.filter(({ key }) => lights(key)).map(signal)}
-        {slots.filter(({ id }) => mine.has(id)).map(({ id, label }) => slot(id, label))}
-        {switches.filter((id) => worked.has(id)).map(turn)}
-        {more > 0 && (
-          <div className="has-[details[open]]:w-full">
-            <Details plain summary={`More signals, slots and switches (${more})`}>
-              <div className="flex flex-wrap gap-x-3 gap-y-1">
-                {known.filter(({ key }) => !lights(key)).map(signal)}
-                {slots.filter(({ id }) => !mine.has(id)).map(({ id, label }) => slot(id, label))}
-                {switches.filter((id) => !worked.has(id)).map(turn)}
-              </div>
-            </Details>
-          </div>
-        )}
+      <div className="flex flex-wrap items-center gap-1.5">
+        <div role="radiogroup" aria-label="State" className="flex flex-wrap gap-1.5">
+          {states.map((preset) => (
+            <label
+              key={preset.id}
+              data-preset={preset.id}
+              className="relative inline-flex min-h-11 cursor-pointer items-center rounded-full border border-edge px-2.5 text-sm has-checked:border-spruce has-checked:bg-spruce has-checked:font-semibold has-checked:text-on-spruce has-focus-visible:outline-3 has-focus-visible:outline-offset-1 has-focus-visible:outline-lichen hover:bg-lichen-shade"
+              onPointerEnter={() => onCompare(preset.id)}
+              onPointerLeave={() => onCompare(undefined)}
+            >
+              <input
+                type="radio"
+                name={`${ids}-state`}
+                className="absolute inset-0 cursor-pointer opacity-0"
+                checked={preset.id === shown.id}
+                onChange={() => onPreset(preset.id)}
+                onFocus={() => onCompare(preset.id)}
+                onBlur={() => onCompare(undefined)}
+              />
+              {preset.name}
+            </label>
+          ))}
+        </div>
+        <div className="has-[details[open]]:w-full">
+          <Details plain summary="More">
+            <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
+              <CheckField label="Key" checked={state.key === true} onChange={(key) => set({ key })} />
+              <label className="inline-flex items-center">
+                <span className="sr-only">Engine</span>
+                <select
+                  className={choiceLook}
+                  value={state.engine ?? "off"}
+                  onChange={(event) => set({ engine: event.target.value as NonNullable<RigState["engine"]> })}
+                >
+                  {engines.map((engine) => (
+                    <option key={engine.value} value={engine.value}>
+                      {engine.label}
+                    </option>
+                  ))}
+                </select>
+              </label>
+              {known.map(signal)}
+              {slots.map(({ id, label }) => slot(id, label))}
+              {switches.map(turn)}
+            </div>
+          </Details>
+        </div>
       </div>
       {!shown.settled.sure && (
         <p role="alert" className="font-semibold text-oxide">

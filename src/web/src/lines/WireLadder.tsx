@@ -1,6 +1,7 @@
 import { type KeyboardEvent, memo } from "react";
 import type { LadderEntry } from "../api/client";
 import { amps, celsius, copper, kilograms, percent } from "../ui/figures/figures";
+import { useMoney } from "../ui/units";
 import { VerdictMark } from "../ui/VerdictMark";
 import { gaugeStep } from "./steps";
 
@@ -13,7 +14,6 @@ export const WireLadder = memo(function WireLadder({
   onTake?: (name: string) => void;
 }) {
   const taken = ladder.find((entry) => entry.taken);
-  const thinnest = ladder.find((entry) => entry.holds);
   const step = (event: KeyboardEvent<HTMLDivElement>) => {
     const by = ({ "+": 1, "-": -1 } as const)[event.key];
     if (!by || !onTake) return;
@@ -24,6 +24,7 @@ export const WireLadder = memo(function WireLadder({
     event.currentTarget.querySelector<HTMLElement>(`[data-wire="${CSS.escape(next)}"] button`)?.focus();
     onTake(next);
   };
+  const money = useMoney();
   const costs = ladder.some((entry) => entry.cost !== null);
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: the keys are those of the buttons in it
@@ -36,7 +37,7 @@ export const WireLadder = memo(function WireLadder({
             <th className="px-2 text-right font-normal">Lost</th>
             <th className="@max-2xl:hidden px-2 text-right font-normal">Carries</th>
             <th className="px-2 text-right font-normal">Margin</th>
-            <th className="@max-2xl:hidden px-2 text-right font-normal">Warm</th>
+            <th className="@max-2xl:hidden px-2 text-right font-normal">Conductor</th>
             <th className="@max-2xl:hidden px-2 text-right font-normal">Copper weight</th>
             {costs && <th className="@max-2xl:hidden px-2 text-right font-normal">Cost</th>}
             <th className="px-2 font-normal">Verdict</th>
@@ -59,14 +60,14 @@ export const WireLadder = memo(function WireLadder({
                     className={`min-h-11 w-full rounded-sm border-l-4 pl-2 text-left font-semibold hover:bg-lichen-shade ${entry.taken ? "border-lichen" : "border-transparent"}`}
                   >
                     {entry.name}
-                    {entry === thinnest && mark}
+                    <Marks entry={entry} />
                   </button>
                 ) : (
                   <span
                     className={`inline-flex min-h-9 items-center border-l-4 pl-2 font-semibold ${entry.taken ? "border-lichen" : "border-transparent"}`}
                   >
                     {entry.name}
-                    {entry === thinnest && mark}
+                    <Marks entry={entry} />
                   </span>
                 )}
               </th>
@@ -90,16 +91,14 @@ export const WireLadder = memo(function WireLadder({
               </td>
               {costs && (
                 <td className="@max-2xl:hidden px-2 text-right font-figure whitespace-nowrap">
-                  {entry.cost === null ? "—" : entry.cost.toFixed(2)}
+                  {entry.cost === null ? "—" : money(entry.cost)}
                 </td>
               )}
               <td className="px-2 py-1 text-sm">
                 <span className="flex items-start gap-1.5">
                   <VerdictMark verdict={entry.holds ? "holds" : "stop"} word={false} />
                   <span className={`${entry.holds ? "text-dust" : ""} @max-2xl:hidden`}>{entry.why}</span>
-                  <span className="@2xl:hidden">
-                    {entry === thinnest ? "Holds, thinnest" : entry.holds ? "Holds" : "Stop"}
-                  </span>
+                  <span className="@2xl:hidden">{entry.holds ? "Holds" : "Stop"}</span>
                 </span>
               </td>
             </tr>
@@ -107,8 +106,23 @@ export const WireLadder = memo(function WireLadder({
         </tbody>
       </table>
       {taken && <p className="mt-1 text-sm @2xl:hidden">{taken.why}</p>}
+      <p className="mt-1 text-xs text-dust">
+        Usual: what a fitter takes for such a current and length (common practice).
+      </p>
     </div>
   );
 });
 
-const mark = <span className="@max-2xl:hidden block text-xs font-normal text-dust">thinnest that holds</span>;
+/** What else a size is besides the one that is taken. */
+function Marks({ entry }: { entry: LadderEntry }) {
+  const words = [
+    ...(entry.taken ? ["now"] : []),
+    ...(entry.proposed ? ["proposed"] : []),
+    ...(entry.usual ? ["usual"] : []),
+  ];
+  return words.length > 0 ? (
+    <span data-marks className="block text-xs font-normal text-dust">
+      {words.join(", ")}
+    </span>
+  ) : null;
+}

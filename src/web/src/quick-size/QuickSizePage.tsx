@@ -109,7 +109,7 @@ export function QuickSizePage() {
               unit="%"
               optional
               scale={asPercent}
-              placeholder="by kind of lamp"
+              placeholder="by lamp"
               value={request.dropLimit}
               messages={errors.dropLimit}
               onChange={(dropLimit) => change({ dropLimit })}
@@ -124,6 +124,11 @@ export function QuickSizePage() {
             <Notice alert title="The server does not answer.">
               What you typed stays here; change any field to ask again.
             </Notice>
+          )}
+          {refused && answer && (
+            <p role="status" className="font-semibold text-ochre">
+              Old figures: correct the marked field.
+            </p>
           )}
           {answer ? (
             <Answer answer={answer} outdated={refused || unreachable} />

@@ -1,10 +1,16 @@
-import { type ReactNode, useId } from "react";
+import { type ReactNode, useContext, useId } from "react";
+import { termOf } from "../help/glossary";
+import { Term } from "../help/Term";
+import { SwitchUnitsContext } from "./units";
 
 export const inputLook =
   "h-11 w-full rounded-sm border border-edge bg-slab px-2.5 text-ink aria-invalid:border-2 aria-invalid:border-oxide";
 
 /** A select or a choice that stands in a row, as wide as its words. */
 export const choiceLook = "h-11 rounded-sm border border-edge bg-slab px-2";
+
+/** Units that a length is said in, in both systems. */
+const lengthUnits = new Set(["m", "mm", "ft", "in"]);
 
 /** A labelled control with its message; the control gets the ids that tie the three together. */
 export function Field({
@@ -22,13 +28,29 @@ export function Field({
 }) {
   const id = useId();
   const said = `${id}-said`;
+  const switchUnits = useContext(SwitchUnitsContext);
+  const switched = unit && lengthUnits.has(unit) ? switchUnits : undefined;
+  const term = termOf(label);
   const wrong = messages !== undefined && messages.length > 0;
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="mb-0.5 block text-sm text-dust">
-        {label}
-        {unit && <span className="font-figure"> {unit}</span>}
-      </label>
+      <div className="mb-0.5 text-sm text-dust">
+        <label htmlFor={id}>
+          {label}
+          {unit && !switched && <span className="font-figure"> {unit}</span>}
+        </label>
+        {switched && (
+          <button
+            type="button"
+            aria-label={`${label} in ${unit}: change the units of this job`}
+            className="-my-3 min-h-11 min-w-11 rounded-sm px-1 text-left font-figure underline decoration-dotted underline-offset-4 hover:text-ink"
+            onClick={switched}
+          >
+            {unit}
+          </button>
+        )}
+        {term && <Term name={term} />}
+      </div>
       {children({
         id,
         ...(wrong || hint ? { "aria-describedby": said } : {}),

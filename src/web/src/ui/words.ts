@@ -25,8 +25,18 @@ import type {
   StationKind,
   VehicleEnd,
   Verdict,
+  WorkState,
   Zone,
 } from "../api/client";
+
+/** Where the work on a vehicle stands. */
+export const workWords: Record<WorkState, string> = {
+  planned: "Planned",
+  waitingForParts: "Waiting for parts",
+  inTheShop: "In the shop",
+  done: "Done",
+  handedOver: "Handed over",
+};
 
 /** What the choices of a document are called on screen. */
 export const kindWords: Record<LampSet["kind"], string> = {

@@ -7,6 +7,7 @@ import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Dialog } from "../ui/Dialog";
 import { amps, tape } from "../ui/figures/figures";
+import { useMoney } from "../ui/units";
 import { useAnswer } from "../ui/useAnswer";
 import { VerdictMark } from "../ui/VerdictMark";
 
@@ -103,6 +104,7 @@ function Row({
   size: (millimetres: number) => string;
   onPut: (lamp: string) => void;
 }) {
+  const money = useMoney();
   const { lamp, card } = candidate;
   const watched = card.findings.filter(({ verdict }) => verdict === "watch");
   return (
@@ -118,7 +120,7 @@ function Row({
         </span>
         <span className="ml-3 font-figure text-sm">
           {size(lamp.fixture.body?.widthMillimetres ?? 0)} wide, {lamp.lumens} lm, {amps(candidate.amps)},{" "}
-          {lamp.price}
+          {money(lamp.price)}
         </span>
         <span className="block text-sm text-dust">
           {candidate.why || watched.map(({ reason }) => reason).join(" ") || "Fits with room on every side."}

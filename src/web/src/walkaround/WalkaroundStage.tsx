@@ -3,9 +3,10 @@ import { useSearchParams } from "react-router";
 import { JobFrame } from "../job/JobFrame";
 import { ProposalDialog } from "../job/ProposalDialog";
 import type { RigEditor } from "../job/rigEditor";
+import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
 import { BodyPanel } from "./BodyPanel";
-import { Drawing } from "./Drawing";
+import { Drawing } from "./drawing/Drawing";
 import { ElectricsPanel } from "./ElectricsPanel";
 import { MountPanel } from "./MountPanel";
 import { PartsPanel } from "./PartsPanel";
@@ -66,9 +67,9 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
   }, [panel, routes, mounts, way, mount, choose]);
 
   return (
-    <JobFrame editor={editor} stage="walkaround" shortcuts={shortcuts}>
-      <div className="grid items-start gap-5 p-4 lg:grid-cols-[1fr_25rem]">
-        <section aria-label="The vehicle" className="grid gap-3 lg:sticky lg:top-3">
+    <JobFrame editor={editor} stage="walkaround" shortcuts={shortcuts} whole>
+      <div className="grid gap-3 p-3 lg:h-full lg:grid-cols-[minmax(0,1fr)_24rem]">
+        <section aria-label="The vehicle" className="flex min-h-0 min-w-0 flex-col gap-3">
           {walk.slow && walk.answer && (
             <p role="status" className="font-semibold">
               Working it out…
@@ -79,11 +80,12 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
               Drawn as it last was: a field needs correcting, or the server does not answer.
             </p>
           )}
-          {walk.answer?.outline && rig.body ? (
+          {walk.answer?.picture && rig.body ? (
             <Drawing
               body={rig.body}
               rig={rig}
               walk={walk.answer}
+              views={walk.answer.picture.views}
               runs={assessment.runs}
               mount={panel === "mount" ? mount?.id : undefined}
               way={panel === "way" ? way?.id : undefined}
@@ -108,8 +110,8 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
             </Notice>
           )}
         </section>
-        <div className="grid content-start gap-3">
-          <div role="tablist" aria-label="What to look at" className="flex border-b border-seam">
+        <div className="flex min-h-0 flex-col gap-3">
+          <div role="tablist" aria-label="What to look at" className="flex shrink-0 border-b border-seam">
             {panels.map(({ key, name }) => (
               <button
                 key={key}
@@ -125,7 +127,12 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
               </button>
             ))}
           </div>
-          <div role="tabpanel" id="panel" aria-labelledby={`tab-${panel}`} className="grid gap-3">
+          <div
+            role="tabpanel"
+            id="panel"
+            aria-labelledby={`tab-${panel}`}
+            className="relative grid auto-rows-max content-start gap-3 lg:min-h-0 lg:overflow-y-auto"
+          >
             {panel === "mount" &&
               (mount ? (
                 <MountPanel
@@ -137,7 +144,12 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
                   onChoose={(id) => choose("mount", id)}
                 />
               ) : (
-                <Notice title="No mounts yet.">Choose a body on the Vehicle tab.</Notice>
+                <Notice title="No mounts yet.">
+                  <p>Mounts come with the body of the vehicle.</p>
+                  <Button className="mt-3" onClick={() => choose("body", "size")}>
+                    Choose a body
+                  </Button>
+                </Notice>
               ))}
             {panel === "part" && (
               <PartsPanel

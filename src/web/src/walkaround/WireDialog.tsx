@@ -2,9 +2,9 @@ import { useState } from "react";
 import type { PartCard } from "../api/client";
 import type { RigEditor } from "../job/rigEditor";
 import { whyNot } from "../job/rigEditor";
-import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Dialog } from "../ui/Dialog";
+import { FormEnd } from "../ui/FormEnd";
 
 /** What a dialog does with the terminal that is chosen in it. */
 export type Wiring =
@@ -71,17 +71,11 @@ export function WireDialog({
             onChange={setTerminal}
           />
         )}
-        {trouble && (
-          <p role="alert" className="text-oxide">
-            {trouble}
-          </p>
-        )}
-        <div className="flex justify-end gap-2">
-          <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit">
-            {wiring.does === "add" ? "Add the wire" : "Move the end"}
-          </Button>
-        </div>
+        <FormEnd
+          does={wiring.does === "add" ? "Add the wire" : "Move the end"}
+          said={trouble}
+          onCancel={onClose}
+        />
       </form>
     </Dialog>
   );

@@ -1,42 +1,58 @@
 import { useState } from "react";
 import type { JobSummary } from "../api/client";
 import { type FieldErrors, noErrors, sentenceOf } from "../api/problems";
-import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
-import { Refused } from "../ui/Refused";
+import { FormEnd } from "../ui/FormEnd";
 import { TextField } from "../ui/TextField";
+import { useDraft } from "../ui/useDraft";
+import { ParticularsFields } from "./ParticularsFields";
 import { useDetailsChange } from "./useJobs";
 
-/** Renames a job or changes its note. */
+/** What a job is called, whose it is, by when it is wanted, and its note. */
 export function DetailsDialog({ job, onClose }: { job: JobSummary; onClose: () => void }) {
-  const [name, setName] = useState(job.name);
-  const [note, setNote] = useState(job.note);
+  const { name, note, particulars } = job;
+  const [typed, setTyped, dropTyped] = useDraft(`details ${job.id}`, { name, note, particulars });
   const [errors, setErrors] = useState<FieldErrors>(noErrors);
   const [said, setSaid] = useState<string>();
   const change = useDetailsChange();
+  const close = () => {
+    dropTyped();
+    onClose();
+  };
 
   return (
-    <Dialog open onClose={onClose} title="Name and note">
+    <Dialog open onClose={onClose} title="Job details">
       <form
         noValidate
         className="grid gap-4"
         onSubmit={async (event) => {
           event.preventDefault();
-          const answer = await change.mutateAsync({ job, change: { name, note } });
-          if (answer.ok) onClose();
+          const answer = await change.mutateAsync({ job, change: typed });
+          if (answer.ok) close();
           else if (answer.refusal.kind === "fields") setErrors(answer.refusal.errors);
           else setSaid(sentenceOf(answer.refusal));
         }}
       >
-        <TextField label="Vehicle name" autoFocus value={name} messages={errors.name} onChange={setName} />
-        <TextField label="Note" rows={3} value={note} messages={errors.note} onChange={setNote} />
-        <Refused said={said} />
-        <div className="flex justify-end gap-3">
-          <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit" disabled={change.isPending}>
-            Save
-          </Button>
-        </div>
+        <TextField
+          label="Vehicle name"
+          autoFocus
+          value={typed.name}
+          messages={errors.name}
+          onChange={(next) => setTyped({ ...typed, name: next })}
+        />
+        <ParticularsFields
+          value={typed.particulars}
+          errors={errors}
+          onChange={(next) => setTyped({ ...typed, particulars: { ...typed.particulars, ...next } })}
+        />
+        <TextField
+          label="Note"
+          rows={3}
+          value={typed.note}
+          messages={errors.note}
+          onChange={(next) => setTyped({ ...typed, note: next })}
+        />
+        <FormEnd does="Save" said={said} busy={change.isPending} onCancel={close} />
       </form>
     </Dialog>
   );

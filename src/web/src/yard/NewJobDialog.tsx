@@ -1,24 +1,26 @@
 import { useState } from "react";
 import { useNavigate } from "react-router";
-import type { NewJob } from "../api/client";
+import type { JobParticulars, NewJob } from "../api/client";
 import { type FieldErrors, noErrors, sentenceOf } from "../api/problems";
-import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Dialog } from "../ui/Dialog";
-import { Refused } from "../ui/Refused";
+import { FormEnd } from "../ui/FormEnd";
 import { TextField } from "../ui/TextField";
+import { useDraft } from "../ui/useDraft";
+import { ParticularsFields } from "./ParticularsFields";
 import { useJobs, useNewJob } from "./useJobs";
 
-const blank: NewJob & { like: string | null } = {
+const blank: NewJob & { like: string | null; particulars: JobParticulars } = {
   name: "",
   systemVolts: 12,
   units: "metric",
   note: "",
   like: null,
+  particulars: {},
 };
 
 export function NewJobDialog({ onClose }: { onClose: () => void }) {
-  const [job, setJob] = useState(blank);
+  const [job, setJob, dropJob] = useDraft("new job", blank);
   const [errors, setErrors] = useState<FieldErrors>(noErrors);
   const [said, setSaid] = useState<string>();
   const create = useNewJob();
@@ -33,8 +35,10 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
         onSubmit={async (event) => {
           event.preventDefault();
           const answer = await create.mutateAsync(job);
-          if (answer.ok) navigate(`/jobs/${answer.data.id}/lines`);
-          else if (answer.refusal.kind === "fields") setErrors(answer.refusal.errors);
+          if (answer.ok) {
+            dropJob();
+            navigate(`/jobs/${answer.data.id}/lines`);
+          } else if (answer.refusal.kind === "fields") setErrors(answer.refusal.errors);
           else setSaid(sentenceOf(answer.refusal));
         }}
       >
@@ -90,13 +94,20 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
           messages={errors.note}
           onChange={(note) => setJob({ ...job, note })}
         />
-        <Refused said={said} />
-        <div className="flex justify-end gap-3">
-          <Button onClick={onClose}>Cancel</Button>
-          <Button look="main" type="submit" disabled={create.isPending}>
-            Open the job
-          </Button>
-        </div>
+        <ParticularsFields
+          value={job.particulars}
+          errors={errors}
+          onChange={(particulars) => setJob({ ...job, particulars })}
+        />
+        <FormEnd
+          does="Open the job"
+          said={said}
+          busy={create.isPending}
+          onCancel={() => {
+            dropJob();
+            onClose();
+          }}
+        />
       </form>
     </Dialog>
   );

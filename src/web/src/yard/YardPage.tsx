@@ -1,30 +1,56 @@
 import { FileUp, Plus, Ruler } from "lucide-react";
-import { useRef, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { Link, useNavigate } from "react-router";
-import type { JobSummary } from "../api/client";
+import type { JobSummary, WorkState } from "../api/client";
 import { sentenceOf, withPaths } from "../api/problems";
 import { Frame } from "../frame/Frame";
+import { tourOffered, tourStep } from "../help/tour";
 import { Button } from "../ui/Button";
 import { choiceLook, inputLook } from "../ui/Field";
 import { Notice } from "../ui/Notice";
 import { Refused } from "../ui/Refused";
+import { useSeen } from "../ui/useSeen";
+import { useStable } from "../ui/useStable";
+import { choices, workWords } from "../ui/words";
+import { DeleteDialog } from "./DeleteDialog";
 import { DetailsDialog } from "./DetailsDialog";
 import { JobCard } from "./JobCard";
 import { NewJobDialog } from "./NewJobDialog";
 import { type JobOrder, jobOrders, sorted } from "./sorted";
 import { useDetailsChange, useJobFile, useJobs } from "./useJobs";
 
+/** Cards that are drawn at once; the next ones come as their place comes near the screen. */
+const mostAtOnce = 30;
+
+function Below({ onSeen }: { onSeen: () => void }) {
+  const [box, seen] = useSeen();
+  const tell = useStable(onSeen);
+  useEffect(() => {
+    if (seen) tell();
+  }, [seen, tell]);
+  return (
+    <p ref={box} role="status" className="p-4 text-dust">
+      More jobs below…
+    </p>
+  );
+}
+
 type ArchivedJob = Pick<JobSummary, "id" | "name" | "archived" | "detailsVersion">;
 
 export function YardPage() {
   const [archived, setArchived] = useState(false);
   const [creating, setCreating] = useState(false);
-  const [renaming, setRenaming] = useState<JobSummary>();
+  const [changing, setChanging] = useState<JobSummary>();
+  const [deleting, setDeleting] = useState<JobSummary>();
+  const [work, setWork] = useState<WorkState | "">("");
   const [said, setSaid] = useState<string>();
   const [moved, setMoved] = useState<ArchivedJob>();
   const [text, setText] = useState("");
+  const [most, setMost] = useState(mostAtOnce);
   const [order, setOrder] = useState<JobOrder>("changed");
   const jobs = useJobs(archived);
+  const offered = tourOffered.use();
+  const step = tourStep.use();
   const change = useDetailsChange();
 
   const jobFile = useJobFile();
@@ -37,12 +63,19 @@ export function YardPage() {
     else setSaid(`${picked.name} was not opened. ${withPaths(answer.refusal)}`);
   };
 
-  const archive = async (job: ArchivedJob) => {
+  const archive = useStable(async (job: ArchivedJob) => {
     const answer = await change.mutateAsync({ job, change: { archived: !job.archived } });
     setSaid(answer.ok ? undefined : sentenceOf(answer.refusal));
     if (answer.ok) setMoved(answer.data);
-  };
-  const shown = jobs.answer && sorted(jobs.answer, text, order);
+  });
+  const setState = useStable(async (job: JobSummary, next: WorkState) => {
+    const answer = await change.mutateAsync({
+      job,
+      change: { particulars: { ...job.particulars, work: next } },
+    });
+    setSaid(answer.ok ? undefined : sentenceOf(answer.refusal));
+  });
+  const shown = jobs.answer && sorted(jobs.answer, text, order, work);
 
   return (
     <Frame>
@@ -79,6 +112,15 @@ export function YardPage() {
           </Button>
         </div>
         <Refused said={said} />
+        {offered === "no" && step === "off" && jobs.answer && (
+          <div className="mb-4 flex flex-wrap items-center gap-3 border border-seam border-l-4 border-l-lichen bg-slab px-3 py-1">
+            <span className="mr-auto">New here? Six steps on a demo job show how it works.</span>
+            <Button onClick={() => tourStep.set("0")}>Take the tour</Button>
+            <Button look="quiet" onClick={() => tourOffered.set("yes")}>
+              Not now
+            </Button>
+          </div>
+        )}
         {moved && (
           <div
             role="status"
@@ -99,7 +141,7 @@ export function YardPage() {
               <input
                 type="search"
                 aria-label="Search the jobs"
-                placeholder="Search name and note"
+                placeholder="Search name, customer, plate, note"
                 className={inputLook}
                 value={text}
                 onChange={(event) => setText(event.target.value)}
@@ -117,8 +159,21 @@ export function YardPage() {
                 </option>
               ))}
             </select>
+            <select
+              aria-label="Show jobs by the state of the work"
+              className={choiceLook}
+              value={work}
+              onChange={(event) => setWork(event.target.value as WorkState | "")}
+            >
+              <option value="">Any state of the work</option>
+              {choices(workWords).map(({ value, label }) => (
+                <option key={value} value={value}>
+                  {label}
+                </option>
+              ))}
+            </select>
             <span role="status" className="text-dust">
-              {text.trim() && `${shown?.length ?? 0} of ${jobs.answer?.length ?? 0} jobs`}
+              {(text.trim() || work) && `${shown?.length ?? 0} of ${jobs.answer?.length ?? 0} jobs`}
             </span>
           </div>
         )}
@@ -133,25 +188,35 @@ export function YardPage() {
         )}
         {jobs.answer?.length === 0 && (
           <Notice title={archived ? "Nothing is archived." : "No jobs yet."}>
-            {archived ? "Archived jobs stand here and can be taken back out." : "Open one with New job."}
+            {archived ? (
+              "Archived jobs stand here and can be restored or deleted."
+            ) : (
+              <Button className="mt-2" onClick={() => setCreating(true)}>
+                Start the first job
+              </Button>
+            )}
           </Notice>
         )}
         {jobs.answer !== undefined && jobs.answer.length > 0 && shown?.length === 0 && (
-          <Notice title="No job matches.">Every word is looked for in the name and the note.</Notice>
+          <Notice title="No job matches.">Every word is looked for in name, customer, plate and note.</Notice>
         )}
         <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
-          {shown?.map((job) => (
+          {shown?.slice(0, most).map((job) => (
             <JobCard
               key={job.id}
               job={job}
-              onRename={() => setRenaming(job)}
-              onArchive={() => archive(job)}
+              onDetails={setChanging}
+              onWork={setState}
+              onArchive={archive}
+              onDelete={setDeleting}
             />
           ))}
         </div>
+        {(shown?.length ?? 0) > most && <Below key={most} onSeen={() => setMost(most + mostAtOnce)} />}
       </div>
       {creating && <NewJobDialog onClose={() => setCreating(false)} />}
-      {renaming && <DetailsDialog job={renaming} onClose={() => setRenaming(undefined)} />}
+      {changing && <DetailsDialog job={changing} onClose={() => setChanging(undefined)} />}
+      {deleting && <DeleteDialog job={deleting} onClose={() => setDeleting(undefined)} />}
     </Frame>
   );
 }

@@ -1,6 +1,6 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
 import { asked } from "../api/asked";
-import { api, type JobSummary, type NewJob } from "../api/client";
+import { api, type JobParticulars, type JobSummary, type NewJob } from "../api/client";
 import { useAnswer } from "../ui/useAnswer";
 
 const jobsKey = (archived: boolean) => ["jobs", { archived }] as const;
@@ -21,7 +21,12 @@ export function useNewJob() {
   });
 }
 
-export type DetailsChange = { name?: string; note?: string; archived?: boolean };
+export type DetailsChange = {
+  name?: string;
+  note?: string;
+  archived?: boolean;
+  particulars?: JobParticulars;
+};
 
 export function useDetailsChange() {
   const queries = useQueryClient();
@@ -39,6 +44,16 @@ export function useDetailsChange() {
           body: { onVersion: job.detailsVersion, ...change },
         }),
       ),
+    onSettled: () => queries.invalidateQueries({ queryKey: ["jobs"] }),
+  });
+}
+
+/** Deletes an archived job for good; its name is given as it stands. */
+export function useDeletion() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, name }: { id: string; name: string }) =>
+      asked(() => api.DELETE("/api/jobs/{id}", { params: { path: { id }, query: { name } } })),
     onSettled: () => queries.invalidateQueries({ queryKey: ["jobs"] }),
   });
 }

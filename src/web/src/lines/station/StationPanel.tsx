@@ -1,4 +1,5 @@
 import type { Fuse, LineView, Offer, Rig, StripStation } from "../../api/client";
+import { Term } from "../../help/Term";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { useNames } from "../../ui/names";
@@ -119,11 +120,17 @@ function Judged({
       {!sheetOnly && (
         <>
           <div>
-            <h3 className="mb-1.5 font-semibold">Fuse window</h3>
+            <h3 className="mb-1.5 font-semibold">
+              Fuse window
+              <Term name="Fuse window" />
+            </h3>
             <FuseWindow window={answer.fuseWindow} wireName={answer.run.wire} onTake={onTakeFuse} />
           </div>
           <div className="min-w-0">
-            <h3 className="mb-1.5 font-semibold">Wire ladder</h3>
+            <h3 className="mb-1.5 font-semibold">
+              Wire ladder
+              <Term name="Wire ladder" />
+            </h3>
             <WireLadder ladder={answer.ladder} onTake={onTakeWire} />
           </div>
         </>

@@ -1,6 +1,6 @@
 import { memo } from "react";
 import type { LineInState, StationFigure, Strand } from "../../api/client";
-import { lostVolts, printed } from "../../ui/figures/figures";
+import { lostVolts, percent, printed, volts } from "../../ui/figures/figures";
 import { axisWidth, type Cell, type StripLayout } from "./layout";
 
 const height = 140;
@@ -16,6 +16,8 @@ export const RidgeChart = memo(function RidgeChart({
   layout,
   states,
   chosen,
+  compared,
+  onCompare,
   pointed,
   onPoint,
 }: {
@@ -23,6 +25,9 @@ export const RidgeChart = memo(function RidgeChart({
   layout: StripLayout;
   states: readonly LineInState[];
   chosen: LineInState;
+  /** Another state that is told apart. */
+  compared: string | undefined;
+  onCompare: (id: string | undefined) => void;
   pointed: string | undefined;
   onPoint: (id: string | undefined) => void;
 }) {
@@ -34,10 +39,13 @@ export const RidgeChart = memo(function RidgeChart({
     Math.min(figures.limitVolts ?? high, ...mine.filter((left) => left > high / 2)),
   );
   const span = Math.max(0.05, high - low) * 1.15;
-  const y = (volts: number) => Math.min(height + 20, top + ((floor - top) * (high - volts)) / span);
+  const y = (left: number) => Math.min(height + 20, top + ((floor - top) * (high - left)) / span);
   const end = (cell: Cell) => cell.left + cell.width;
   const first = layout.cells[0] ?? [];
   const named = largest(strands, figures.strands, layout.cells);
+  const lamps = lampMarks(figures.strands, layout.cells);
+  const others = states.filter((state) => state !== chosen && flows(state));
+  const other = others.find(({ id }) => id === compared);
 
   return (
     <svg
@@ -49,20 +57,17 @@ export const RidgeChart = memo(function RidgeChart({
       data-ridge={chosen.id}
     >
       <path d={lostArea(first, figures.strands[0] ?? [], high, y)} fill="var(--loss-out)" opacity={0.14} />
-      {states
-        .filter((state) => state !== chosen && flows(state))
-        .map((state) => (
-          <polyline
-            key={state.id}
-            points={path(state, high, layout.cells[0] ?? [], y)}
-            fill="none"
-            stroke="var(--edge)"
-            strokeWidth={1}
-            opacity={0.55}
-          >
-            <title>{state.name}</title>
-          </polyline>
-        ))}
+      {others.map((state) => (
+        <polyline
+          key={state.id}
+          data-compared={state === other || undefined}
+          points={path(state, high, first, y)}
+          fill="none"
+          stroke={state === other ? "var(--ink)" : "var(--edge)"}
+          strokeWidth={state === other ? 2 : 1}
+          opacity={state === other ? 1 : 0.55}
+        />
+      ))}
       {figures.limitVolts !== null && (
         <>
           <line
@@ -125,6 +130,43 @@ export const RidgeChart = memo(function RidgeChart({
               );
             }),
       )}
+      {others.map((state) => (
+        // biome-ignore lint/a11y/noStaticElementInteractions: pointing only; the chips above do the same for the keyboard
+        <polyline
+          key={state.id}
+          points={path(state, high, first, y)}
+          fill="none"
+          stroke="transparent"
+          strokeWidth={7}
+          pointerEvents="stroke"
+          onMouseEnter={() => onCompare(state.id)}
+          onMouseLeave={() => onCompare(undefined)}
+        />
+      ))}
+      {lamps.map(({ cell, figure, words }) => (
+        <g key={cell.station.id} data-lamp-mark>
+          <circle
+            cx={cell.left + cell.width / 2}
+            cy={y(figure.leftVolts)}
+            r={4.5}
+            fill={figure.watts > 0 ? "var(--lichen)" : "var(--slab)"}
+            stroke="var(--ink)"
+            strokeWidth={1.5}
+          />
+          {words && (
+            <text
+              x={cell.left + cell.width / 2}
+              y={Math.max(12, y(figure.leftVolts) - 9)}
+              fontSize={12}
+              textAnchor={cell.left > layout.width * 0.8 ? "end" : "middle"}
+              fill="var(--ink)"
+              fontWeight={600}
+            >
+              {words}
+            </text>
+          )}
+        </g>
+      ))}
       {named.map(({ cell, lost, name }) => {
         const middle = cell.left + cell.width / 2;
         const anchor =
@@ -143,9 +185,14 @@ export const RidgeChart = memo(function RidgeChart({
           </text>
         );
       })}
+      {other && (
+        <text x={layout.width - 6} y={12} fontSize={12} textAnchor="end" fill="var(--ink)" fontWeight={600}>
+          {other.name}
+        </text>
+      )}
       <rect x={0} y={0} width={axisWidth - 2} height={height} fill="var(--slab)" />
-      <Tick y={y(high)} volts={high} />
-      <Tick y={y(low)} volts={low} />
+      <Tick y={y(high)} at={high} />
+      <Tick y={y(low)} at={low} />
     </svg>
   );
 });
@@ -174,6 +221,29 @@ function largest(
   return shown;
 }
 
+/** Where the lamps are, with volts and light of the first one and of the dimmest. */
+function lampMarks(
+  figures: readonly (readonly StationFigure[])[],
+  cells: readonly (readonly Cell[])[],
+): { cell: Cell; figure: StationFigure; words?: string }[] {
+  const lamps = cells.flatMap((strand, i) =>
+    strand.flatMap((cell, j) => {
+      const figure = figures[i]?.[j];
+      return figure && cell.station.kind === "lamp" ? [{ cell, figure }] : [];
+    }),
+  );
+  const dimmest = lamps.toSorted(
+    (one, other) => (one.figure.lightFraction ?? 1) - (other.figure.lightFraction ?? 1),
+  )[0];
+  return lamps.map((lamp, i) => {
+    const { lostVolts: across, lightFraction } = lamp.figure;
+    const told =
+      i === 0 || (lamp === dimmest && Math.abs(lamp.cell.left - (lamps[0]?.cell.left ?? 0)) > nameWidth);
+    const light = lightFraction == null ? "" : `, ${percent(lightFraction)}`;
+    return told ? { ...lamp, words: `${volts(across)}${light}` } : lamp;
+  });
+}
+
 const mostNamed = 3;
 const nameWidth = 120;
 const leastNamed = 0.005;
@@ -191,7 +261,7 @@ function lostArea(
   return `M${axisWidth} ${y(high)} ${left.join(" ")} L${last.left + last.width} ${y(high)} Z`;
 }
 
-function Tick({ y, volts }: { y: number; volts: number }) {
+function Tick({ y, at }: { y: number; at: number }) {
   return (
     <text
       x={axisWidth - 5}
@@ -201,7 +271,7 @@ function Tick({ y, volts }: { y: number; volts: number }) {
       fill="var(--ink)"
       className="font-figure"
     >
-      {printed("volts", volts).digits}
+      {printed("volts", at).digits}
     </text>
   );
 }

@@ -208,7 +208,7 @@ const StationCell = memo(function StationCell({
             </span>
           )}
           {shows === "figure" && figure && (
-            <span className="font-figure text-xs whitespace-nowrap">{first}</span>
+            <span className="font-figure text-xs whitespace-nowrap">{across(station, figure)}</span>
           )}
         </>
       )}
@@ -231,6 +231,14 @@ const StationCell = memo(function StationCell({
   );
 });
 
+/** The volts of a station: what a source or lamp has, what all else loses. */
+const across = (station: StripStation, figure: StationFigure) =>
+  station.kind === "source"
+    ? volts(figure.volts)
+    : works(station)
+      ? volts(figure.lostVolts)
+      : lost(figure.lostVolts);
+
 /** What a station has or loses, and what flows there. */
 function told(station: StripStation, figure: StationFigure, thin: boolean): [string, string] {
   if (station.kind === "source") return [volts(figure.volts), ""];
@@ -244,7 +252,7 @@ function told(station: StripStation, figure: StationFigure, thin: boolean): [str
 
 /** Widths from which a station shows all of its words, its size and loss, its size, its sign alone, px. */
 const wordsWidth = 88;
-const figureWidth = 46;
+const figureWidth = 56;
 const gaugeWidth = 28;
 const signWidth = 18;
 

@@ -14,6 +14,8 @@ export type StripLayout = {
   /** By strand and station. */
   cells: readonly (readonly Cell[])[];
   width: number;
+  /** Whether every station is as wide as its words. */
+  natural: boolean;
   powerRows: number;
   controlRows: number;
 };
@@ -40,7 +42,7 @@ const widthOf = (station: StripStation) =>
  */
 export function layOut(strands: readonly Strand[], room: number, open: string | undefined): StripLayout {
   const natural = place(strands, widthOf, gap);
-  if (room === 0 || natural.width <= room) return natural;
+  if (room === 0 || natural.width <= room) return { ...natural, natural: true };
   const fitted = (share: number) =>
     place(
       strands,
@@ -53,7 +55,7 @@ export function layOut(strands: readonly Strand[], room: number, open: string | 
     if (fitted(share).width <= room) least = share;
     else most = share;
   }
-  return fitted(least);
+  return { ...fitted(least), natural: false };
 }
 
 /** A strand starts behind the station that it leaves, in the first row that has room there. */
@@ -61,7 +63,7 @@ function place(
   strands: readonly Strand[],
   wide: (station: StripStation) => number,
   between: number,
-): StripLayout {
+): Omit<StripLayout, "natural"> {
   const cells: Cell[][] = [];
   const taken = { power: [] as number[][][], control: [] as number[][][] };
   for (const [number, strand] of strands.entries()) {

@@ -6,6 +6,7 @@ import { sentenceOf } from "../../api/problems";
 import { Button } from "../../ui/Button";
 import { Details } from "../../ui/Details";
 import { inputLook } from "../../ui/Field";
+import { useMoney } from "../../ui/units";
 import { kindWords } from "../../ui/words";
 import { LampsFromFile } from "./LampsFromFile";
 import { OwnLampForm } from "./OwnLampForm";
@@ -26,6 +27,7 @@ export function LampChooser({
   onChanged: (lamps: OfferedLamp[]) => void;
   onRemoved: (id: string) => void;
 }) {
+  const money = useMoney();
   const [trouble, setTrouble] = useState<string>();
   const remove = async ({ lamp }: OfferedLamp) => {
     const { id } = lamp.fixture;
@@ -80,7 +82,7 @@ export function LampChooser({
                 <span className="block text-sm text-dust">
                   {light && `${light.watts} W at ${light.ratedVolts ?? 12} V, ${kindWords[light.kind]}`}
                   {lumens > 0 && `, ${lumens} lm`}
-                  {price > 0 && `, ${price}`}
+                  {price > 0 && `, ${money(price)}`}
                 </span>
               </span>
               {offered.own && (
