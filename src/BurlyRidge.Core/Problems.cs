@@ -28,42 +28,42 @@ public sealed partial class Problems
     /// <summary>Above <paramref name="above"/> and at most <paramref name="atMost"/>; NaN is neither.</summary>
     public void Above(string path, double value, double above, double atMost, string unit)
     {
-        if (!(value > above && value <= atMost)) Add(path, $"Give a number above {Limit(above, unit, up: true).Figure} and up to {Said(atMost, unit, up: false)}.{(value > atMost ? Nearest(Said(atMost, unit, up: false)) : "")}");
+        if (!(value > above && value <= atMost)) Add(path, FileWords.FormatGiveANumberAboveAnd(Limit(above, unit, up: true).Figure, Said(atMost, unit, up: false), value > atMost ? Nearest(Said(atMost, unit, up: false)) : ""));
     }
 
     /// <summary>From <paramref name="from"/> to <paramref name="to"/>, both allowed; NaN is neither.</summary>
     public void Within(string path, double value, double from, double to, string unit = "")
     {
-        if (!(value >= from && value <= to)) Add(path, $"Give a number from {Limit(from, unit, up: true).Figure} to {Said(to, unit, up: false)}.{(value < from ? Nearest(Said(from, unit, up: true)) : value > to ? Nearest(Said(to, unit, up: false)) : "")}");
+        if (!(value >= from && value <= to)) Add(path, FileWords.FormatGiveANumberFromTo(Limit(from, unit, up: true).Figure, Said(to, unit, up: false), value < from ? Nearest(Said(from, unit, up: true)) : value > to ? Nearest(Said(to, unit, up: false)) : ""));
     }
 
     /// <summary>No wire of that name.</summary>
     public void Wire(string path, string name) =>
-        Require(path, WireTable.Find(name) is not null, $"There is no wire called {name}.{(WireTable.Nearest(name ?? "") is { } near ? Nearest(near.Name) : "")}");
+        Require(path, WireTable.Find(name) is not null, FileWords.FormatThereIsNoWireCalled(name, WireTable.Nearest(name ?? "") is { } near ? Nearest(near.Name) : ""));
 
     /// <summary>Not a standard fuse.</summary>
     public void StandardFuse(string path, Fuse fuse) =>
-        Require(path, FuseTable.All.Contains(fuse), $"There is no standard {fuse} fuse.{Nearest($"{FuseTable.All.Where(other => other.Family == fuse.Family).MinBy(other => Math.Abs(other.RatingAmps - fuse.RatingAmps))}")}");
+        Require(path, FuseTable.All.Contains(fuse), FileWords.FormatThereIsNoStandardFuse(fuse, Nearest($"{FuseTable.All.Where(other => other.Family == fuse.Family).MinBy(other => Math.Abs(other.RatingAmps - fuse.RatingAmps))}")));
 
     /// <summary>One of some.</summary>
     public void OneOf(string path, int value, IReadOnlyList<int> allowed, string unit) =>
-        Require(path, allowed.Contains(value), $"Give {string.Join(" or ", allowed)}{Spaced(unit)}.");
+        Require(path, allowed.Contains(value), FileWords.FormatGive(Format.Or(allowed), Spaced(unit)));
 
     /// <summary>Some text, not too long.</summary>
     public void Text(string path, string value, int atMost) =>
-        Require(path, !string.IsNullOrWhiteSpace(value) && value.Length <= atMost, $"Give 1 to {atMost} characters.");
+        Require(path, !string.IsNullOrWhiteSpace(value) && value.Length <= atMost, FileWords.FormatGive1ToCharacters(atMost));
 
     /// <summary>Text that may be empty, not too long.</summary>
     public void Letters(string path, string value, int atMost) =>
-        Require(path, value is not null && value.Length <= atMost, $"Give up to {atMost} characters.");
+        Require(path, value is not null && value.Length <= atMost, FileWords.FormatGiveUpToCharacters(atMost));
 
     /// <summary>So many entries.</summary>
     public void Count(string path, int count, int from, int to, string what) =>
-        Require(path, count >= from && count <= to, $"Give {from} to {to} {what}.");
+        Require(path, count >= from && count <= to, FileWords.FormatGiveTo(from, to, what));
 
     /// <summary>No more than so many.</summary>
     public void AtMost(string path, int count, int most, string what) =>
-        Require(path, count <= most, $"Up to {most} {what} are worked out; here are {count}.");
+        Require(path, count <= most, FileWords.FormatUpToAreWorkedOut(most, what, count));
 
     /// <summary>Runs over the entries of a list with their paths; an empty entry, as a document may hold one, is a problem.</summary>
     public void Each<T>(string path, IReadOnlyList<T> entries, Action<string, T> check) where T : class
@@ -71,7 +71,7 @@ public sealed partial class Problems
         for (var i = 0; i < entries.Count; i++)
         {
             if (entries[i] is { } entry) check($"{path}[{i}]", entry);
-            else Add($"{path}[{i}]", "Must not be empty.");
+            else Add($"{path}[{i}]", FileWords.MustNotBeEmpty);
         }
     }
 
@@ -79,7 +79,7 @@ public sealed partial class Problems
     public bool Id(string path, string id)
     {
         if (IsName(id)) return true;
-        Add(path, "Give 1 to 64 letters, digits and hyphens.");
+        Add(path, FileWords.Give1To64Letters);
         return false;
     }
 
@@ -91,7 +91,7 @@ public sealed partial class Problems
     {
         var seen = new HashSet<string>(StringComparer.Ordinal);
         foreach (var name in names)
-            if (!seen.Add(name)) Add(path, $"The name {name} stands twice.");
+            if (!seen.Add(name)) Add(path, FileWords.FormatTheNameStandsTwice(name));
     }
 
     [GeneratedRegex(@"\A[A-Za-z0-9-]{1,64}\z")]
@@ -118,7 +118,7 @@ public sealed partial class Problems
         return $"{figure}{Spaced(said)}";
     }
 
-    private static string Nearest(string value) => $" The nearest is {value}.";
+    private static string Nearest(string value) => " " + FileWords.FormatTheNearestIs(value);
 
     private static string Spaced(string unit) => unit.Length == 0 ? "" : " " + unit;
 }

@@ -29,27 +29,27 @@ internal sealed partial class Failures(ILogger<Failures> log) : IExceptionHandle
         switch (exception)
         {
             case BadHttpRequestException bad when bad.StatusCode == StatusCodes.Status400BadRequest:
-                return TypedResults.Problem(type: ProblemTypes.Request, statusCode: bad.StatusCode, title: "The request cannot be read.", detail: "Check its address and its query.");
+                return TypedResults.Problem(type: ProblemTypes.Request, statusCode: bad.StatusCode, title: ServerWords.TheRequestCannotBeRead, detail: ServerWords.CheckItsAddressAndIts);
             case BadHttpRequestException bad when bad.StatusCode == StatusCodes.Status413PayloadTooLarge:
-                return TypedResults.Problem(type: ProblemTypes.Request, statusCode: bad.StatusCode, title: "That is too large.", detail: $"A request holds up to {RequestText.LargestBody / 1024 / 1024} MiB. Nothing of it was stored.");
+                return TypedResults.Problem(type: ProblemTypes.Request, statusCode: bad.StatusCode, title: ServerWords.ThatIsTooLarge, detail: ServerWords.FormatARequestHoldsUpTo(RequestText.LargestBody / 1024 / 1024));
             case BadHttpRequestException bad:
                 return TypedResults.Problem(statusCode: bad.StatusCode);
             case UnreadableJobException unreadable:
-                return TypedResults.Problem(type: ProblemTypes.Unreadable, statusCode: StatusCodes.Status422UnprocessableEntity, title: "This job cannot be read.", detail: Why(unreadable));
+                return TypedResults.Problem(type: ProblemTypes.Unreadable, statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.ThisJobCannotBeRead, detail: Why(unreadable));
             case DrawingTooLargeException:
-                return TypedResults.Problem(type: ProblemTypes.TooLarge, statusCode: StatusCodes.Status422UnprocessableEntity, title: "The drawing of the whole rig would be too large.", detail: $"One drawing holds up to {Diagram.MaxStations:N0} parts and wires. Draw the lines one by one.");
+                return TypedResults.Problem(type: ProblemTypes.TooLarge, statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.TheDrawingOfTheWhole, detail: ServerWords.FormatOneDrawingHoldsUpTo($"{Diagram.MaxStations:N0}"));
             case TooLongException:
-                return TypedResults.Problem(type: ProblemTypes.TooLarge, statusCode: StatusCodes.Status422UnprocessableEntity, title: "This rig is too large to be worked out.", detail: "Nothing of this change was stored. Take parts out, or split the job.");
+                return TypedResults.Problem(type: ProblemTypes.TooLarge, statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.ThisRigIsTooLarge, detail: ServerWords.NothingOfThisChangeWas);
             case JobTooLargeException:
-                return TypedResults.Problem(type: ProblemTypes.TooLarge, statusCode: StatusCodes.Status422UnprocessableEntity, title: "This job is too large to be worked out.", detail: "It can be looked at and exported as a file.");
+                return TypedResults.Problem(type: ProblemTypes.TooLarge, statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.ThisJobIsTooLarge, detail: ServerWords.ItCanBeLookedAt);
         }
         if (StorageTrouble.Of(exception) is not { } trouble) return null;
         LogTrouble(log, trouble.Title, exception.Message);
-        return TypedResults.Problem(type: ProblemTypes.Storage, statusCode: trouble.Status, title: trouble.Title, detail: $"Nothing of this change was stored. {trouble.Remedy}");
+        return TypedResults.Problem(type: ProblemTypes.Storage, statusCode: trouble.Status, title: trouble.Title, detail: ServerWords.FormatNothingOfThisChangeWasStored(trouble.Remedy));
     }
 
     private static string Why(UnreadableJobException unreadable) =>
-        $"The others can. What is wrong with it: {string.Join(' ', unreadable.Job.Unreadable.Take(3).Select(problem => $"{problem.Path}: {problem.Message}"))}";
+        ServerWords.FormatTheOthersCanWhatIs(string.Join(' ', unreadable.Job.Unreadable.Take(3).Select(problem => $"{problem.Path}: {problem.Message}")));
 
     [LoggerMessage(Level = LogLevel.Error, Message = "{Title} {Error}")]
     private static partial void LogTrouble(ILogger log, string title, string error);

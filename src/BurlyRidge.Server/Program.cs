@@ -27,17 +27,17 @@ catch (CannotStartException failure)
 }
 catch (IOException error) when (error.InnerException is Microsoft.AspNetCore.Connections.AddressInUseException)
 {
-    await Console.Error.WriteLineAsync($"Port {options.Port} is taken. Stop what uses it, or give another: --port N");
+    await Console.Error.WriteLineAsync(ServerWords.FormatPortIsTakenStopWhat(options.Port));
     return 1;
 }
 catch (SocketException error)
 {
-    await Console.Error.WriteLineAsync($"Port {options.Port} cannot be used: {error.Message}. Give another: --port N");
+    await Console.Error.WriteLineAsync(ServerWords.FormatPortCannotBeUsedGive(options.Port, error.Message));
     return 1;
 }
 if (!writesDocument)
 {
-    Console.WriteLine($"Burly Ridge answers at {app.Urls.First()}");
+    Console.WriteLine(ServerWords.FormatBurlyRidgeAnswersAt(app.Urls.First()));
     if (options.WarmUp) WarmUp.Begin(app);
 }
 await app.WaitForShutdownAsync();

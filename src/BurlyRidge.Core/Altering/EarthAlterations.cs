@@ -11,8 +11,8 @@ internal static class EarthAlterations
 
     public static IReadOnlyList<Alteration> All { get; } =
     [
-        new("back-by-wire", site => Kind(site) == EarthKind.Stud && Mine(site).Count > 0 ? "Lead it back to the battery's post" : null, ByWire),
-        new("back-by-body", site => Kind(site) == EarthKind.Post && Mine(site).Count > 0 ? "Earth it on the body near the lamps" : null, ByBody),
+        new("back-by-wire", site => Kind(site) == EarthKind.Stud && Mine(site).Count > 0 ? EditWords.LeadItBackToThe : null, ByWire),
+        new("back-by-body", site => Kind(site) == EarthKind.Post && Mine(site).Count > 0 ? EditWords.EarthItOnTheBody : null, ByBody),
     ];
 
     private static EarthKind? Kind(AlterSite site) => site.Station.Kind is StripKind.Earth or StripKind.Body && !site.Control

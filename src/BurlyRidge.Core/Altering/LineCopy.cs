@@ -48,10 +48,10 @@ public static class LineCopy
                 },
             ],
         };
-        var notes = new List<string> { $"{name} is a copy of {line.Name}, with parts and wires of its own." };
+        var notes = new List<string> { EditWords.FormatIsACopyOfWith(name, line.Name) };
         if (rig.Runs.Where(run => wires.Contains(run.Id)).SelectMany(run => run.Ends()).Any(end => Terminal(end) == end && IsFitted(rig, TerminalIndex.Split(end).Part)))
-            notes.Add("Both hang on what other lines use too.");
-        if (own.Keys.Any(part => IsLamp(part) && rig.Places.Any(place => place.Part == part))) notes.Add("Its lamps have no mount yet.");
+            notes.Add(EditWords.BothHangOnWhatOther);
+        if (own.Keys.Any(part => IsLamp(part) && rig.Places.Any(place => place.Part == part))) notes.Add(EditWords.ItsLampsHaveNoMount);
         return new CopiedLine(made, copyId, notes);
     }
 

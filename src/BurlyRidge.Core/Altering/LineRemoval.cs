@@ -68,11 +68,11 @@ public static class LineRemoval
     private static List<string> Words(Rig rig, Line line, HashSet<string> gone, HashSet<string> wires, Rig made, int joints)
     {
         var touched = rig.Runs.Where(run => wires.Contains(run.Id)).SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
-        var went = Counted(rig, gone.Contains).Append(Count(wires.Count, "wire", "wires")).OfType<string>().ToList();
+        var went = Counted(rig, gone.Contains).Append(Count(wires.Count, EditWords.Wire, EditWords.Wires)).OfType<string>().ToList();
         var stays = Counted(made, touched.Contains).ToList();
-        var said = new List<string> { went.Count == 0 ? $"{line.Name} is taken out; nothing was fitted for it." : $"{line.Name} is taken out, with {And(went)}." };
-        if (stays.Count > 0) said.Add($"Other lines need them, so they stay: {And(stays)}.");
-        if (joints > 0) said.Add("Other lamps were fed through its lamps: a joint takes their place.");
+        var said = new List<string> { went.Count == 0 ? EditWords.FormatIsTakenOutNothingWas(line.Name) : EditWords.FormatIsTakenOutWith(line.Name, And(went)) };
+        if (stays.Count > 0) said.Add(EditWords.FormatOtherLinesNeedThemSo(And(stays)));
+        if (joints > 0) said.Add(EditWords.OtherLampsWereFedThrough);
         return said;
     }
 
@@ -81,5 +81,5 @@ public static class LineRemoval
 
     private static string? Count(int count, string one, string many) => count == 0 ? null : Format.Count(count, one, many);
 
-    private static string And(List<string> words) => words.Count == 1 ? words[0] : $"{string.Join(", ", words.SkipLast(1))} and {words[^1]}";
+    private static string And(List<string> words) => words.Count == 1 ? words[0] : EditWords.FormatAnd(string.Join(", ", words.SkipLast(1)), words[^1]);
 }

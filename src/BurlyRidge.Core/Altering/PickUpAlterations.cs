@@ -8,7 +8,7 @@ internal static class PickUpAlterations
 {
     public static IReadOnlyList<Alteration> All { get; } =
     [
-        new("pick-up-fuse", site => Behind(site).Count > 0 ? "Put a small fuse right behind it" : null, Fused),
+        new("pick-up-fuse", site => Behind(site).Count > 0 ? EditWords.PutASmallFuseRight : null, Fused),
     ];
 
     /// <summary>Wires that leave a pick-up and are behind no fuse yet; none where the joint is no pick-up.</summary>

@@ -19,14 +19,14 @@ internal static class RelayAlterations
 
     public static IReadOnlyList<Alteration> All { get; } =
     [
-        new("relay-rear", site => Relay(site) is { } relay && Toward(site, relay).Room >= WorthMetres ? "Move the relay to the lamps" : null,
+        new("relay-rear", site => Relay(site) is { } relay && Toward(site, relay).Room >= WorthMetres ? EditWords.MoveTheRelayToThe : null,
             site => Move(site, Toward(site, Relay(site)!).Room, toLamps: true)),
-        new("relay-front", site => Relay(site) is { } relay && Toward(site, relay).Feed is { } feed && feed.LengthMetres - MinMetres >= WorthMetres ? "Move the relay to its fuse" : null,
+        new("relay-front", site => Relay(site) is { } relay && Toward(site, relay).Feed is { } feed && feed.LengthMetres - MinMetres >= WorthMetres ? EditWords.MoveTheRelayToIts : null,
             site => Move(site, Toward(site, Relay(site)!).Feed!.LengthMetres - MinMetres, toLamps: false)),
-        new("relay-out", site => Relay(site) is { } relay && SwitchOf(site.Rig, relay) is not null ? "Take the relay out: lamps on the switch" : null, TakeOut),
-        new("print-turn", site => Relay(site) is { } relay ? $"It is printed {relay.Pinout.Open} where it is fed, {relay.Pinout.Common} to the lamps" : null, site => TurnPrint(site.Rig, Relay(site)!)),
-        new("coil-turn", site => Relay(site) is not null ? "Turn its coil round" : null, site => Turn(site.Rig, Relay(site)!)),
-        new("relay-in", site => !site.Control && site.Station.Kind == StripKind.Switch && site.Station.Leg == Leg.Out ? "Put a relay in: the switch works its coil" : null,
+        new("relay-out", site => Relay(site) is { } relay && SwitchOf(site.Rig, relay) is not null ? EditWords.TakeTheRelayOutLamps : null, TakeOut),
+        new("print-turn", site => Relay(site) is { } relay ? EditWords.FormatItIsPrintedWhereIt(relay.Pinout.Open, relay.Pinout.Common) : null, site => TurnPrint(site.Rig, Relay(site)!)),
+        new("coil-turn", site => Relay(site) is not null ? EditWords.TurnItsCoilRound : null, site => Turn(site.Rig, Relay(site)!)),
+        new("relay-in", site => !site.Control && site.Station.Kind == StripKind.Switch && site.Station.Leg == Leg.Out ? EditWords.PutARelayInThe : null,
             site => Before(site.Rig, site.Station.From, site.Station.To)),
     ];
 

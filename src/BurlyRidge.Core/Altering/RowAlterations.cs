@@ -11,10 +11,10 @@ internal static class RowAlterations
 
     public static IReadOnlyList<Alteration> All { get; } =
     [
-        new("feed-both", site => site.Station.Kind == StripKind.Lamp && Row.Of(site.Rig, site.Line) is { } row && row.Lamps.Contains(site.Station.Part) ? "Feed the other end of the row too" : null,
+        new("feed-both", site => site.Station.Kind == StripKind.Lamp && Row.Of(site.Rig, site.Line) is { } row && row.Lamps.Contains(site.Station.Part) ? EditWords.FeedTheOtherEndOf : null,
             site => FeedBoth(site.Rig, site.Line)),
-        new("lamp-more", site => site.Station.Kind == StripKind.Lamp && Lamp(site) is not null ? "Add a like lamp behind it" : null, More),
-        new("lamp-out", site => site.Station.Kind == StripKind.Lamp && Lamp(site) is not null && site.Line.Lights.Select(light => TerminalIndex.Split(light).Part).Distinct().Count() > 1 ? "Take this lamp out" : null, Out),
+        new("lamp-more", site => site.Station.Kind == StripKind.Lamp && Lamp(site) is not null ? EditWords.AddALikeLampBehind : null, More),
+        new("lamp-out", site => site.Station.Kind == StripKind.Lamp && Lamp(site) is not null && site.Line.Lights.Select(light => TerminalIndex.Split(light).Part).Distinct().Count() > 1 ? EditWords.TakeThisLampOut : null, Out),
     ];
 
     private static Fixture? Lamp(AlterSite site) => site.Rig.Fixtures.FirstOrDefault(fixture => fixture.Id == site.Station.Part);

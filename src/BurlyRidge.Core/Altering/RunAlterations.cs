@@ -15,13 +15,13 @@ internal static class RunAlterations
 
     public static IReadOnlyList<Alteration> All { get; } =
     [
-        new("plug-in", OfRun("Put a plug in"), site => Joint(site, JointKind.Plug)),
-        new("crimp-in", OfRun("Put a crimp in"), site => Joint(site, JointKind.Crimp)),
-        new("fuse-in", site => site.Station.Leg == Harness.Leg.Out ? OfRun("Put a fuse in")(site) : null, Fuse),
-        new("run-out", OfRun("Take this wire out"), site => site.Rig with { Runs = [.. site.Rig.Runs.Where(run => run.Id != site.Station.Id)] }),
-        new("joint-out", site => site.Station.Kind == StripKind.Joint && Ends(site, site.Station.Part).Count == 2 ? "Make one wire of it" : null,
+        new("plug-in", OfRun(EditWords.PutAPlugIn), site => Joint(site, JointKind.Plug)),
+        new("crimp-in", OfRun(EditWords.PutACrimpIn), site => Joint(site, JointKind.Crimp)),
+        new("fuse-in", site => site.Station.Leg == Harness.Leg.Out ? OfRun(EditWords.PutAFuseIn)(site) : null, Fuse),
+        new("run-out", OfRun(EditWords.TakeThisWireOut), site => site.Rig with { Runs = [.. site.Rig.Runs.Where(run => run.Id != site.Station.Id)] }),
+        new("joint-out", site => site.Station.Kind == StripKind.Joint && Ends(site, site.Station.Part).Count == 2 ? EditWords.MakeOneWireOfIt : null,
             site => Bridge(site.Rig, site.Station.Part) with { Joints = [.. site.Rig.Joints.Where(joint => joint.Id != site.Station.Part)] }),
-        new("fuse-out", site => site.Station.Kind == StripKind.Fuse && site.Rig.Protection.Any(device => device.Id == site.Station.Part) && Ends(site, site.Station.Part).Count == 2 ? "Take the fuse out" : null,
+        new("fuse-out", site => site.Station.Kind == StripKind.Fuse && site.Rig.Protection.Any(device => device.Id == site.Station.Part) && Ends(site, site.Station.Part).Count == 2 ? EditWords.TakeTheFuseOut : null,
             site => Bridge(site.Rig, site.Station.Part) with { Protection = [.. site.Rig.Protection.Where(device => device.Id != site.Station.Part)] }),
     ];
 

@@ -10,12 +10,12 @@ internal static class SwitchAlterations
 
     public static IReadOnlyList<Alteration> All { get; } =
     [
-        new("switch-lamp-earth", site => LampPin(site) is { } pin && !site.RunsAt(pin).Any() ? "Earth the switch's own lamp" : null, Earth),
-        new("switch-lamp-off", site => LampPin(site) is { } pin && site.RunsAt(pin).Any() ? "Leave the earth of the switch's lamp off" : null,
+        new("switch-lamp-earth", site => LampPin(site) is { } pin && !site.RunsAt(pin).Any() ? EditWords.EarthTheSwitchSOwn : null, Earth),
+        new("switch-lamp-off", site => LampPin(site) is { } pin && site.RunsAt(pin).Any() ? EditWords.LeaveTheEarthOfThe : null,
             site => site.Rig with { Runs = [.. site.Rig.Runs.Except(site.RunsAt(LampPin(site)!))] }),
-        new("switch-left-on", site => LeftOn(site) is { } name ? $"Keep it {name} for good, tied away" : null, LeaveOn),
-        new("switch-out", site => InLine(site) is not null ? "Leave the switch out: its two wires are one" : null, LeaveOut),
-        new("cap-leads", site => Bare(site).Count > 0 ? "Cap its unused leads" : null, Cap),
+        new("switch-left-on", site => LeftOn(site) is { } name ? EditWords.FormatKeepItForGoodTied(name) : null, LeaveOn),
+        new("switch-out", site => InLine(site) is not null ? EditWords.LeaveTheSwitchOutIts : null, LeaveOut),
+        new("cap-leads", site => Bare(site).Count > 0 ? EditWords.CapItsUnusedLeads : null, Cap),
     ];
 
     private static string? LampPin(AlterSite site) => site.Station.Kind != StripKind.Switch ? null

@@ -54,7 +54,7 @@ public static class Assessor
     /// <summary>A quick plan by itself on a vehicle, judged by the checks that its sizes are made by.</summary>
     public static LineAssessment Assess(Vehicle vehicle, HouseRules rules, LinePlan plan, WirePrices? prices = null, QuickSizes? sizes = null)
     {
-        var rig = Rig.Empty(vehicle.SystemVolts, rules.Units) with { Vehicle = vehicle, HouseRules = rules, Lines = [new Line("quick", "Quick size", plan)] };
+        var rig = Rig.Empty(vehicle.SystemVolts, rules.Units) with { Vehicle = vehicle, HouseRules = rules, Lines = [new Line("quick", LineWords.QuickSize, plan)] };
         var found = Judge(rig, prices ?? WirePrices.None, sizes, default).Assessment.Lines[0].Assessment!;
         IReadOnlyList<Check> checks = [.. found.Checks.Where(check => OfSizes.Contains(check.Id))];
         return found with { Checks = checks, Verdict = checks.Max(check => check.Verdict) };

@@ -32,12 +32,12 @@ internal sealed record FuseWindows(
         var inside = marks.Where(mark => mark.Inside).Select(mark => mark.RatingAmps).Distinct().Order().ToList();
         if (inside.Count > 0 && Wire is { } wire)
         {
-            return $"From {Format.Amps(FromAmps)} to the {Format.Amps(wire.Amps)} of {wire.Size.Name}: "
-                + (inside.Count == 1 ? $"{inside[0]} A fits." : $"{string.Join(", ", inside)} A fit.");
+            return LineWords.FormatFromToTheOf(Format.Amps(FromAmps), Format.Amps(wire.Amps), wire.Size.Name) + " "
+                + (inside.Count == 1 ? LineWords.FormatAFits(inside[0]) : LineWords.FormatAFit(string.Join(", ", inside)));
         }
-        if (openedBy is null) return $"Nothing between {Format.Amps(FromAmps)} and any wire in the table: split the line.";
+        if (openedBy is null) return LineWords.FormatNothingBetweenAndAnyWire(Format.Amps(FromAmps));
         return Wire is null
-            ? $"From {Format.Amps(FromAmps)} up; {openedBy} would carry such a fuse, but no wire will do as the line stands."
-            : $"Empty: no standard rating from {Format.Amps(FromAmps)} up is within the wire. {openedBy} opens it.";
+            ? LineWords.FormatFromUpWouldCarrySuch(Format.Amps(FromAmps), openedBy)
+            : LineWords.FormatEmptyNoStandardRatingFrom(Format.Amps(FromAmps), openedBy);
     }
 }

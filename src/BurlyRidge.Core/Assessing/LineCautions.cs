@@ -17,15 +17,15 @@ internal static class LineCautions
         var said = new List<string>();
         if (line.Use == LineUse.Forward)
         {
-            said.Add("Driving lights are for dark roads without other traffic and for off the road. Local law says how many, how high, how wired, and whether they are covered on the road.");
-            if (lights.Exists(light => light.Lamp.Covered)) said.Add("Fit the covers before you drive on the road where the law asks for them.");
+            said.Add(LineWords.DrivingLightsAreForDark);
+            if (lights.Exists(light => light.Lamp.Covered)) said.Add(LineWords.FitTheCoversBeforeYou);
         }
         if (line.Use is LineUse.Rear or LineUse.Work && trigger?.On is { Reverse: false } && (lights.Count == 0 || lights.Exists(light => light.Colour == LightColour.White)))
-            said.Add("White light to the rear or side on a switch of its own blinds who follows: in many places it may be on only while the vehicle stands or reverses. Look up local law.");
-        if (line.Use == LineUse.Marker) said.Add("Local law says which colour a marker has, where it may sit, and how far apart.");
+            said.Add(LineWords.WhiteLightToTheRear);
+        if (line.Use == LineUse.Marker) said.Add(LineWords.LocalLawSaysWhichColour);
         if (lights.Exists(light => light.Colour is LightColour.Red or LightColour.Blue or LightColour.Green) && line.Use is LineUse.Forward or LineUse.Marker)
-            said.Add("Red, blue and green light to the front is kept for certain vehicles: look up local law.");
-        if (Flashes(rig, output)) said.Add("Flashing light on the road is kept for certain vehicles and tasks: look up local law.");
+            said.Add(LineWords.RedBlueAndGreenLight);
+        if (Flashes(rig, output)) said.Add(LineWords.FlashingLightOnTheRoad);
         return said;
     }
 

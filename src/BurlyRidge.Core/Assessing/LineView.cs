@@ -35,13 +35,13 @@ public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnl
         }
 
         var states = new List<LineInState>();
-        if (asked is not null) states.Add(State("asked", "As set", asked, whole.Solve(asked)));
+        if (asked is not null) states.Add(State("asked", LineWords.AsSet, asked, whole.Solve(asked)));
         var on = study.Trigger.On ?? everything;
-        states.Add(State("alone", "Alone, engine off", on with { Engine = Engine.Off }, study.Off));
-        states.Add(State("running", "Alone, engine on", on with { Key = true, Engine = Engine.Cruise }, study.Running));
-        states.Add(State("everything", "All on, engine on", everything, whole.Solve(everything)));
+        states.Add(State("alone", LineWords.AloneEngineOff, on with { Engine = Engine.Off }, study.Off));
+        states.Add(State("running", LineWords.AloneEngineOn, on with { Key = true, Engine = Engine.Cruise }, study.Running));
+        states.Add(State("everything", LineWords.AllOnEngineOn, everything, whole.Solve(everything)));
         var left = everything with { Key = false, Engine = Engine.Off };
-        states.Add(State("standing", "All on, engine off", left, whole.Solve(left)));
+        states.Add(State("standing", LineWords.AllOnEngineOff, left, whole.Solve(left)));
         return new LineView(lineId, strip, study.Trigger.On, Alterations.Of(saved, saved.Lines.First(line => line.Id == lineId), strip), states);
     }
 
@@ -84,10 +84,10 @@ public sealed record Settled(bool Sure, string Words)
     /// <summary>Reads a solution.</summary>
     public static Settled Of(Solution solution, PartNames names) => solution switch
     {
-        Solution.BrownOut brownOut => new(false, $"Brown-out: {Named(names, brownOut.Lamps)} cannot be held up."),
-        Solution.Unstable unstable => new(false, $"Unstable: {Named(names, unstable.Lamps)} cannot share the volts."),
-        Solution.Chatter chatter => new(false, $"Chatter: {Named(names, chatter.Controllers)} chatters."),
-        Solution.Ambiguous ambiguous => new(false, $"Not certain: {Named(names, ambiguous.Controllers)} sits between pull-in and drop-out."),
-        _ => new(true, "Every relay and lamp is in a clear state."),
+        Solution.BrownOut brownOut => new(false, LineWords.FormatBrownOutCannotBeHeld(Named(names, brownOut.Lamps))),
+        Solution.Unstable unstable => new(false, LineWords.FormatUnstableCannotShareTheVolts(Named(names, unstable.Lamps))),
+        Solution.Chatter chatter => new(false, LineWords.FormatChatterChatters(Named(names, chatter.Controllers))),
+        Solution.Ambiguous ambiguous => new(false, LineWords.FormatNotCertainSitsBetweenPull(Named(names, ambiguous.Controllers))),
+        _ => new(true, LineWords.EveryRelayAndLampIs),
     };
 }

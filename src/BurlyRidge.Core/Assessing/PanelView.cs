@@ -33,34 +33,34 @@ public sealed record PanelView(IReadOnlyList<PanelBank> Banks, IReadOnlyList<Reg
         }).ToList();
         var own = rig.Vehicle.AuxOutputs;
         if (own.Count > 0)
-            banks.Add(new PanelBank("", "The vehicle's own outputs", true, "", rig.HouseRules.FuseLoadFraction, null, own.Sum(output => study.Design($"{output.Id}.fuse").Amps),
+            banks.Add(new PanelBank("", LineWords.TheVehicleSOwnOutputs, true, "", rig.HouseRules.FuseLoadFraction, null, own.Sum(output => study.Design($"{output.Id}.fuse").Amps),
                 [.. own.Select(output => Slot(output.Id, $"{output.Id}.out", $"{output.Id}.fuse", output.RatingAmps, KeyOff(output)))]));
         return new PanelView(banks, [.. rig.Vehicle.PassThroughs.Select(lead => RegisterEntry.Of(study, lead))]);
     }
 
     private static string SenseWords(PowerBox box, bool sensed) => box.Outputs.All(output => output.WorkedBy == WorkedBy.Input)
-        ? "A box without a panel: its inputs work it."
-        : sensed ? "Its ignition-sense lead is wired: outputs that follow the ignition drop when the key goes off."
-        : box.Outputs.Any(output => output.Follows == Feed.Ignition) ? "Its ignition-sense lead is wired to nothing: outputs that follow the ignition never come on."
-        : "Its ignition-sense lead is wired to nothing: what is left on stays on until the battery is flat.";
+        ? LineWords.ABoxWithoutAPanel
+        : sensed ? LineWords.ItsIgnitionSenseLeadIs
+        : box.Outputs.Any(output => output.Follows == Feed.Ignition) ? LineWords.ItsIgnitionSenseLeadIsWired
+        : LineWords.ItsIgnitionSenseLeadIsWiredTo;
 
     private static string KeyOff(BoxOutput output, bool sensed, Rig rig, double amps)
     {
-        if (output.WorkedBy == WorkedBy.Input) return "Goes as its input goes, key or no key.";
-        if (output.Follows == Feed.Ignition) return !sensed ? "Never comes on: the sense lead is wired to nothing." : output.Mode == OutputMode.Momentary
-            ? "Drops with the key; has to be held again."
-            : "Drops with the key, and comes on again with it if it was left on.";
-        if (output.Mode == OutputMode.Momentary) return "Works with the key off, as long as it is held.";
-        var stays = amps <= MinAmps ? "Stays as it was." : $"Stays on, {Format.Amps(amps)}: half the battery in {Format.Hours(HoursToHalf(rig, amps))} with nothing else on.";
-        return output.Mode == OutputMode.LowVoltageCutOff ? $"{stays} Goes off by itself when the battery is low." : stays;
+        if (output.WorkedBy == WorkedBy.Input) return LineWords.GoesAsItsInputGoes;
+        if (output.Follows == Feed.Ignition) return !sensed ? LineWords.NeverComesOnTheSense : output.Mode == OutputMode.Momentary
+            ? LineWords.DropsWithTheKeyHas
+            : LineWords.DropsWithTheKeyAnd;
+        if (output.Mode == OutputMode.Momentary) return LineWords.WorksWithTheKeyOff;
+        var stays = amps <= MinAmps ? LineWords.StaysAsItWas : LineWords.FormatStaysOnHalfTheBattery(Format.Amps(amps), Format.Hours(HoursToHalf(rig, amps)));
+        return output.Mode == OutputMode.LowVoltageCutOff ? LineWords.FormatGoesOffByItselfWhen(stays) : stays;
     }
 
     private static string KeyOff(AuxOutput output) => (output.Feed, output.Latching) switch
     {
-        (Feed.Ignition, true) => "Dead with the key off; comes on again with it if it was left on.",
-        (Feed.Ignition, false) => "Dead with the key off; has to be held again.",
-        (_, true) => "Fed by the battery: stays on until it is pressed again.",
-        _ => "Fed by the battery: works with the key off, as long as it is held.",
+        (Feed.Ignition, true) => LineWords.DeadWithTheKeyOff,
+        (Feed.Ignition, false) => LineWords.DeadWithTheKeyOffHas,
+        (_, true) => LineWords.FedByTheBatteryStays,
+        _ => LineWords.FedByTheBatteryWorks,
     };
 
     private static double HoursToHalf(Rig rig, double amps) => Peukert.HoursToHalf(rig.Vehicle.Batteries[0], amps);

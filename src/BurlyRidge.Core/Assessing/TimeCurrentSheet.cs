@@ -63,14 +63,14 @@ public sealed record TimeCurrentSheet(
 
     private static string Words(RunFigures figures, RunFault? worst, Fuse? fuse, bool clears, bool whole)
     {
-        if (worst is null) return "No short in this wire is fed.";
-        if (fuse is null) return "No fuse stands before this wire.";
+        if (worst is null) return LineWords.NoShortInThisWire;
+        if (fuse is null) return LineWords.NoFuseStandsBeforeThis;
         var opens = FuseTime.SlowestSeconds(fuse, worst.FarAmps);
         var stands = figures.WithstandSeconds(worst.FarAmps);
         var shorted = double.IsInfinity(opens)
-            ? $"A short at the far end drives {Format.Amps(worst.FarAmps)}: the {fuse} fuse need never open."
-            : $"A short at the far end drives {Format.Amps(worst.FarAmps)}: the {fuse} fuse opens within {Format.Seconds(opens)}, the wire withstands {(double.IsInfinity(stands) ? "it continuously" : Format.Seconds(stands))}.";
-        return shorted + (clears ? "" : " It does not clear in time.") + (whole ? "" : " Turning the lamps on may open it.");
+            ? LineWords.FormatAShortAtTheFar(Format.Amps(worst.FarAmps), fuse)
+            : LineWords.FormatAShortAtTheFarEnd(Format.Amps(worst.FarAmps), fuse, Format.Seconds(opens), double.IsInfinity(stands) ? LineWords.ItContinuously : Format.Seconds(stands));
+        return shorted + (clears ? "" : " " + LineWords.ItDoesNotClearIn) + (whole ? "" : " " + LineWords.TurningTheLampsOnMay);
     }
 
     private static List<TimeCurrentPoint> Curve(double from, double to, Func<double, double> seconds)

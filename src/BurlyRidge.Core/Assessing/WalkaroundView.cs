@@ -96,12 +96,12 @@ public sealed record RouteChoice(IReadOnlyList<string> Through, IReadOnlyList<st
         var lies = Names(now.Route);
         List<RouteChoice> choices =
         [
-            new RouteChoice([], best.Stations, RoutedRig.Metres(rig.HouseRules, best), "The best: shortest, heat and hazards counted.", Names(best).SequenceEqual(lies)),
+            new RouteChoice([], best.Stations, RoutedRig.Metres(rig.HouseRules, best), LineWords.TheBestShortestHeatAnd, Names(best).SequenceEqual(lies)),
             .. router.Others(from, to, now.Laying, best).Select(route => new RouteChoice(
                 Names(route), route.Stations, RoutedRig.Metres(rig.HouseRules, route), Differs(rig, best, route), Names(route).SequenceEqual(lies))),
         ];
         if (now.Route is { } present && !choices.Exists(choice => choice.Chosen))
-            choices.Add(new RouteChoice(lies, present.Stations, RoutedRig.Metres(rig.HouseRules, present), $"As it lies now. {Differs(rig, best, present)}", true));
+            choices.Add(new RouteChoice(lies, present.Stations, RoutedRig.Metres(rig.HouseRules, present), LineWords.FormatAsItLiesNow(Differs(rig, best, present)), true));
         return choices;
     }
 
@@ -118,12 +118,12 @@ public sealed record RouteChoice(IReadOnlyList<string> Through, IReadOnlyList<st
         var more = RoutedRig.Metres(rig.HouseRules, route) - RoutedRig.Metres(rig.HouseRules, best);
         var met = route.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(best.Lanes.SelectMany(lane => lane.Hazards)).ToList();
         var spared = best.Lanes.SelectMany(lane => lane.Hazards).Distinct().Except(route.Lanes.SelectMany(lane => lane.Hazards)).ToList();
-        List<string> words = [more >= 0 ? $"{Format.Metres(more, rig.HouseRules.Units)} longer" : $"{Format.Metres(-more, rig.HouseRules.Units)} shorter"];
-        if (met.Count > 0) words.Add($"passes {string.Join(" and ", met.Select(HazardWords.Word))}");
-        if (spared.Count > 0) words.Add($"spares {string.Join(" and ", spared.Select(HazardWords.Word))}");
+        List<string> words = [more >= 0 ? LineWords.FormatLonger(Format.Metres(more, rig.HouseRules.Units)) : LineWords.FormatShorter(Format.Metres(-more, rig.HouseRules.Units))];
+        if (met.Count > 0) words.Add(LineWords.FormatPasses(Format.And(met.Select(HazardWords.Word))));
+        if (spared.Count > 0) words.Add(LineWords.FormatSpares(Format.And(spared.Select(HazardWords.Word))));
         var (ties, hotter) = (Ties(rig, route) - Ties(rig, best), Hottest(rig, route) - Hottest(rig, best));
         if (ties != 0) words.Add($"{Math.Abs(ties)} {(ties > 0 ? "more" : "fewer")} {(Math.Abs(ties) == 1 ? "tie" : "ties")}");
-        if (Math.Abs(hotter) >= 1) words.Add($"{Format.Celsius(Math.Abs(hotter))} {(hotter > 0 ? "hotter" : "cooler")} at its hottest");
+        if (Math.Abs(hotter) >= 1) words.Add(LineWords.FormatAtItsHottest(Format.Celsius(Math.Abs(hotter)), hotter > 0 ? "hotter" : "cooler"));
         return $"{Format.Capital(string.Join("; ", words))}.";
     }
 

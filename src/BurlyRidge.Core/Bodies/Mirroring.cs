@@ -27,7 +27,7 @@ public static partial class Mirroring
         var ids = body.PlaceNames();
         var id = FreeName.Among(ids, FreeName.PlainOr("mount", Of(mount.Id)), FreeName.Longest);
         var name = Of(mount.Name);
-        var made = Of(mount) with { Id = id, Name = name == mount.Name ? $"{name}, other side" : name, Station = Opposite(body, mount.Station) ?? mount.Station, PairOf = mount.Id };
+        var made = Of(mount) with { Id = id, Name = name == mount.Name ? VehicleWords.FormatOtherSide(name) : name, Station = Opposite(body, mount.Station) ?? mount.Station, PairOf = mount.Id };
         return (body with { Mounts = [.. body.Mounts.Select(other => other.Id == mount.Id ? other with { PairOf = id } : other), made] }, id);
     }
 
@@ -69,8 +69,8 @@ public static partial class Mirroring
     {
         "left" => "right",
         "right" => "left",
-        "Left" => "Right",
-        _ => "Left",
+        "Left" => VehicleWords.Right,
+        _ => VehicleWords.Left,
     });
 
     [GeneratedRegex(@"\b(left|right|Left|Right)\b")]

@@ -10,7 +10,7 @@ internal static class MountSet
     {
         var width = plan.Size.WidthMetres * 1000;
         var (top, sill, roof, end, length) = (plan.BonnetTop, plan.Sill, plan.Roof, plan.CabEnd, plan.Length);
-        yield return new("roof-bar", "Roof bar, front", "roof-front", plan.At(plan.Bonnet + 0.75, 0, roof + 0.1))
+        yield return new("roof-bar", VehicleWords.RoofBarFront, "roof-front", plan.At(plan.Bonnet + 0.75, 0, roof + 0.1))
         {
             WidthMillimetres = Round(0.66 * width),
             HeightMillimetres = 130,
@@ -18,7 +18,7 @@ internal static class MountSet
             MostKilograms = 12,
             TiltDegrees = 20,
         };
-        yield return new("grille-slot", "Behind the grille", "grille", plan.At(0.12, 0, top - 0.2))
+        yield return new("grille-slot", VehicleWords.BehindTheGrille, "grille", plan.At(0.12, 0, top - 0.2))
         {
             WidthMillimetres = Round(0.42 * width),
             HeightMillimetres = 75,
@@ -28,7 +28,7 @@ internal static class MountSet
             MostKilograms = 5,
             TiltDegrees = 5,
         };
-        yield return new("bumper-slot", "Bumper slot", "bumper-front", plan.At(0.02, 0, sill))
+        yield return new("bumper-slot", VehicleWords.BumperSlot, "bumper-front", plan.At(0.02, 0, sill))
         {
             WidthMillimetres = Round(0.46 * width),
             HeightMillimetres = 70,
@@ -39,39 +39,39 @@ internal static class MountSet
             MostKilograms = 6,
             TiltDegrees = 8,
         };
-        yield return new("nudge-bar", "Nudge bar", "bumper-front", plan.At(-0.08, 0, sill + 0.35))
+        yield return new("nudge-bar", VehicleWords.NudgeBar, "bumper-front", plan.At(-0.08, 0, sill + 0.35))
         {
             WidthMillimetres = Round(0.55 * width),
             Holds = [new(HolderKind.Stud, 8, 12), new(HolderKind.Feet, 150, 0.5 * width), new(HolderKind.Clamp, 42, 76)],
             MostKilograms = 8,
             TiltDegrees = 15,
         };
-        yield return new("plate", "Number-plate bracket", "bumper-front", plan.At(0, 0, sill + 0.12))
+        yield return new("plate", VehicleWords.NumberPlateBracket, "bumper-front", plan.At(0, 0, sill + 0.12))
         {
             WidthMillimetres = 520,
             HeightMillimetres = 110,
             Holds = [new(HolderKind.Feet, 150, 480), new(HolderKind.Ears, 200, 500)],
             MostKilograms = 3,
             Structural = false,
-            Free = [new KeepFree("number plate", FreeWay.Below, 60)],
+            Free = [new KeepFree(VehicleWords.NumberPlate, FreeWay.Below, 60)],
         };
-        yield return new("hinge-mount-left", "Bonnet hinge, left", "hinge-left", plan.At(plan.Bonnet - 0.05, -0.92, top + 0.08))
+        yield return new("hinge-mount-left", VehicleWords.BonnetHingeLeft, "hinge-left", plan.At(plan.Bonnet - 0.05, -0.92, top + 0.08))
         {
             WidthMillimetres = 110,
             Holds = [new(HolderKind.Stud, 8, 10)],
             MostKilograms = 2,
             PairOf = "hinge-mount-right",
-            Free = [new KeepFree("bonnet travel", FreeWay.Right, 55)],
+            Free = [new KeepFree(VehicleWords.BonnetTravel, FreeWay.Right, 55)],
         };
-        yield return new("hinge-mount-right", "Bonnet hinge, right", "hinge-right", plan.At(plan.Bonnet - 0.05, 0.92, top + 0.08))
+        yield return new("hinge-mount-right", VehicleWords.BonnetHingeRight, "hinge-right", plan.At(plan.Bonnet - 0.05, 0.92, top + 0.08))
         {
             WidthMillimetres = 110,
             Holds = [new(HolderKind.Stud, 8, 10)],
             MostKilograms = 2,
             PairOf = "hinge-mount-left",
-            Free = [new KeepFree("bonnet travel", FreeWay.Left, 55)],
+            Free = [new KeepFree(VehicleWords.BonnetTravel, FreeWay.Left, 55)],
         };
-        yield return new("rear-left", "Rear bumper, left", "quarter-left", plan.At(length, -0.7, sill))
+        yield return new("rear-left", VehicleWords.RearBumperLeft, "quarter-left", plan.At(length, -0.7, sill))
         {
             WidthMillimetres = 130,
             HeightMillimetres = 130,
@@ -80,7 +80,7 @@ internal static class MountSet
             Holds = [new(HolderKind.Stud, 8, 10), new(HolderKind.Ears, 70, 120)],
             PairOf = "rear-right",
         };
-        yield return new("rear-right", "Rear bumper, right", "quarter-right", plan.At(length, 0.7, sill))
+        yield return new("rear-right", VehicleWords.RearBumperRight, "quarter-right", plan.At(length, 0.7, sill))
         {
             WidthMillimetres = 130,
             HeightMillimetres = 130,
@@ -89,16 +89,16 @@ internal static class MountSet
             Holds = [new(HolderKind.Stud, 8, 10), new(HolderKind.Ears, 70, 120)],
             PairOf = "rear-left",
         };
-        yield return new("tow-receiver", "Tow receiver", "tow-socket", plan.At(length + 0.05, 0, sill - 0.1))
+        yield return new("tow-receiver", VehicleWords.TowReceiver, "tow-socket", plan.At(length + 0.05, 0, sill - 0.1))
         {
             WidthMillimetres = 300,
             Holds = [new(HolderKind.Receiver, 50, 50)],
             MostKilograms = 10,
-            Free = [new KeepFree("hitch pin", FreeWay.Left, 60), new KeepFree("safety chains", FreeWay.Below, 80)],
+            Free = [new KeepFree(VehicleWords.HitchPin, FreeWay.Left, 60), new KeepFree(VehicleWords.SafetyChains, FreeWay.Below, 80)],
         };
         if (!tray)
         {
-            yield return new("opening-head", "Over the rear opening", "tailgate-head", plan.At(end - 0.05, 0, roof - 0.1))
+            yield return new("opening-head", VehicleWords.OverTheRearOpening, "tailgate-head", plan.At(end - 0.05, 0, roof - 0.1))
             {
                 WidthMillimetres = 600,
                 HeightMillimetres = 45,
@@ -106,7 +106,7 @@ internal static class MountSet
                 Holds = [new(HolderKind.Feet, 100, 550)],
                 MostKilograms = 1,
             };
-            yield return new("roof-rear-bar", "Roof, rear", "roof-rear", plan.At(end - 0.1, 0, roof + 0.08))
+            yield return new("roof-rear-bar", VehicleWords.RoofRear, "roof-rear", plan.At(end - 0.1, 0, roof + 0.08))
             {
                 WidthMillimetres = Round(0.6 * width),
                 HeightMillimetres = 130,
@@ -115,13 +115,13 @@ internal static class MountSet
             };
             yield break;
         }
-        yield return new("headboard-bar", "Headboard rail", "headboard", plan.At(end + 0.1, 0, roof + 0.05))
+        yield return new("headboard-bar", VehicleWords.HeadboardRail, "headboard", plan.At(end + 0.1, 0, roof + 0.05))
         {
             WidthMillimetres = Round(0.7 * width),
             Holds = [new(HolderKind.Clamp, 38, 63), new(HolderKind.Feet, 150, 0.65 * width)],
             MostKilograms = 15,
         };
-        yield return new("tray-rail", "Tray rail, left", "tray", plan.At((end + length) / 2, -0.95, sill + 0.35))
+        yield return new("tray-rail", VehicleWords.TrayRailLeft, "tray", plan.At((end + length) / 2, -0.95, sill + 0.35))
         {
             WidthMillimetres = 400,
             HeightMillimetres = 130,

@@ -30,8 +30,8 @@ public sealed record RigChange(ChangeKind Kind, string Of, string What, string B
     /// <summary>The same as a sentence.</summary>
     public string Sentence => Kind switch
     {
-        ChangeKind.Added => $"{Named} added",
-        ChangeKind.Removed => $"{Named} removed",
+        ChangeKind.Added => EditWords.FormatAdded(Named),
+        ChangeKind.Removed => EditWords.FormatRemoved(Named),
         _ => $"{Named}: {Before} → {After}",
     };
 
@@ -41,7 +41,7 @@ public sealed record RigChange(ChangeKind Kind, string Of, string What, string B
     public static IReadOnlyList<RigChange> Between(Rig before, Rig after)
     {
         var walk = new Walk(new ValueWords(PartNames.Of(before), PartNames.Of(after), after.HouseRules.Units));
-        walk.Objects(Node(before), Node(after), "The rig", "");
+        walk.Objects(Node(before), Node(after), EditWords.TheRig, "");
         return walk.Found;
     }
 
@@ -49,7 +49,7 @@ public sealed record RigChange(ChangeKind Kind, string Of, string What, string B
     public static string Summary(IReadOnlyList<RigChange> changes)
     {
         var told = changes.OrderBy(change => change.Kind == ChangeKind.Changed ? 1 : 0).ThenBy(change => change.What.Length > 0 ? 1 : 0).Take(MostInSentence).Select(change => change.Sentence).ToList();
-        return changes.Count > told.Count ? $"{string.Join("; ", told)}; {changes.Count - told.Count} more" : string.Join("; ", told);
+        return changes.Count > told.Count ? EditWords.FormatMore(string.Join("; ", told), changes.Count - told.Count) : string.Join("; ", told);
     }
 
     private static JsonObject Node(Rig rig) => (JsonObject)JsonSerializer.SerializeToNode(rig, JsonRules.Stored)!;

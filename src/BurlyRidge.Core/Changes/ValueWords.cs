@@ -10,8 +10,8 @@ internal sealed class ValueWords(PartNames before, PartNames after, UnitSystem u
 {
     private static readonly (string Ending, Quantity Quantity)[] Endings =
     [
-        ("SquareMillimetres", Quantity.Copper), ("Millimetres", Quantity.Millimetres), ("Metres", Quantity.Metres), ("Amps", Quantity.RatedAmps), ("Volts", Quantity.RatedVolts),
-        ("Watts", Quantity.Watts), ("Celsius", Quantity.Celsius), ("Fraction", Quantity.Fraction), ("Kilograms", Quantity.Kilograms), ("Degrees", Quantity.Degrees), ("Hours", Quantity.Hours), ("Seconds", Quantity.Seconds),
+        ("SquareMillimetres", Quantity.Copper), (EditWords.Millimetres, Quantity.Millimetres), (EditWords.Metres, Quantity.Metres), (EditWords.Amps, Quantity.RatedAmps), (EditWords.Volts, Quantity.RatedVolts),
+        (EditWords.Watts, Quantity.Watts), (EditWords.Celsius, Quantity.Celsius), (EditWords.Fraction, Quantity.Fraction), (EditWords.Kilograms, Quantity.Kilograms), (EditWords.Degrees, Quantity.Degrees), (EditWords.Hours, Quantity.Hours), (EditWords.Seconds, Quantity.Seconds),
     ];
 
     /// <summary>Where the words of a name are not what a fitter says.</summary>
@@ -28,7 +28,7 @@ internal sealed class ValueWords(PartNames before, PartNames after, UnitSystem u
         ["mounts"] = "mount",
         ["spaces"] = "location",
         ["runs"] = "wire",
-        ["accepted"] = "accepted Watch",
+        ["accepted"] = EditWords.AcceptedWatch,
         ["partBodies"] = "size",
         ["places"] = "location",
     };
@@ -56,10 +56,10 @@ internal sealed class ValueWords(PartNames before, PartNames after, UnitSystem u
     /// <summary>A value with its unit, a choice as words, something of the rig by its name.</summary>
     public string Value(string path, JsonNode? value) => value switch
     {
-        null => "not specified",
+        null => EditWords.NotSpecified,
         JsonArray { Count: 0 } => "none",
         JsonArray list when list.All(entry => entry is JsonValue) => string.Join(", ", list.Select(entry => Value(path, entry))),
-        JsonArray list => Format.Count(list.Count, "entry", "entries"),
+        JsonArray list => Format.Count(list.Count, EditWords.Entry, EditWords.Entries),
         JsonObject entry => entry["name"]?.ToString() ?? string.Join(", ", entry.Where(pair => pair.Value is JsonValue).Take(3).Select(pair => Value(pair.Key, pair.Value))),
         JsonValue one when one.GetValueKind() == JsonValueKind.True => "yes",
         JsonValue one when one.GetValueKind() == JsonValueKind.False => "no",

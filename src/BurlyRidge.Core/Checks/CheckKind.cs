@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Checks;
 internal sealed record CheckKind(string Id, string Title, string Source)
 {
     /// <summary>A common practice that nobody published.</summary>
-    public const string Practice = "Common practice, no source";
+    public static readonly string Practice = CheckWords.CommonPracticeNoSource;
 
     /// <summary>Unit of what is so or not so; no figure is shown.</summary>
     public const string NoUnit = "-";
@@ -70,7 +70,7 @@ internal sealed record Finding(Verdict Verdict, double Loading, string? Line, Fu
         var remedies = told.Select(check => check.Remedy).ToList();
         return told[0] with
         {
-            Reason = $"{told[0].Reason} The same at {Format.Count(told.Count - 1, "other place", "other places")}: {string.Join(", ", alike.Skip(1).Select(finding => finding.Place))}.",
+            Reason = CheckWords.FormatTheSameAt(told[0].Reason, Format.Count(told.Count - 1, CheckWords.OtherPlace, CheckWords.OtherPlaces), string.Join(", ", alike.Skip(1).Select(finding => finding.Place))),
             Remedy = remedies.Contains(null) ? null : remedies[0]! with { Apply = rig => remedies.Aggregate(rig, (now, remedy) => remedy!.Apply(now)) },
         };
     }

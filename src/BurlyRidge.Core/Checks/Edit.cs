@@ -34,18 +34,18 @@ internal static class Edit
     public static Remedy? Wire(RigSubject subject, string run, string? wire) =>
         subject.Whole.QuickLineOf(run) is { } quick ? UseProposal(subject, quick)
         : wire is null || !subject.IsSized(run) ? null
-        : new Remedy($"Take {wire}") { Apply = rig => TerminalFit.After(rig, rig.WithRun(run, old => old with { Wire = wire })) };
+        : new Remedy(CheckWords.FormatTake(wire)) { Apply = rig => TerminalFit.After(rig, rig.WithRun(run, old => old with { Wire = wire })) };
 
     /// <summary>A remedy that gives up what was chosen of a quick plan; null where nothing was.</summary>
     private static Remedy? UseProposal(RigSubject subject, string lineId) => subject.Saved.Lines.First(line => line.Id == lineId).Plan is { ChosenWire: null, ChosenFuse: null }
         ? null
-        : new Remedy("Use the proposal") { Apply = rig => Plan(rig, lineId, old => old with { ChosenWire = null, ChosenFuse = null }), OfPlan = true };
+        : new Remedy(CheckWords.UseTheProposal) { Apply = rig => Plan(rig, lineId, old => old with { ChosenWire = null, ChosenFuse = null }), OfPlan = true };
 
     /// <summary>A remedy that puts in another fuse and thickens what stands behind it where that must be.</summary>
     public static Remedy? Fuse(RigSubject subject, string device, Fuse? fuse) =>
         subject.Whole.QuickLineOf(device) is { } quick ? UseProposal(subject, quick)
         : fuse is null || !WiresFit(subject, device, fuse) ? null
-        : new Remedy($"Take a {fuse} fuse") { Apply = rig => TerminalFit.After(rig, Beside(Device(rig, device, old => old with { Fuse = fuse }), device)) };
+        : new Remedy(CheckWords.FormatTakeAFuse(fuse)) { Apply = rig => TerminalFit.After(rig, Beside(Device(rig, device, old => old with { Fuse = fuse }), device)) };
 
     /// <summary>Whether the wires that another fuse asks for go into the blade terminals that they end in: where they do not, it cures nothing.</summary>
     private static bool WiresFit(RigSubject subject, string device, Fuse fuse)
@@ -60,7 +60,7 @@ internal static class Edit
     /// <summary>A remedy that sizes one line anew; a quick plan takes its proposal again.</summary>
     public static Remedy? Size(RigSubject subject, Line line) => subject.Whole.Quick.ContainsKey(line.Id)
         ? UseProposal(subject, line.Id)
-        : new Remedy($"Resize {line.Name}") { Apply = rig => WholeRig.Of(rig).Resize(line.Id).Rig };
+        : new Remedy(CheckWords.FormatResize(line.Name)) { Apply = rig => WholeRig.Of(rig).Resize(line.Id).Rig };
 
     /// <summary>A small fuse right where a wire of the vehicle's own is taken; what hangs on it stands behind that then.</summary>
     public static Rig PickUpFuse(Rig rig, string terminal)

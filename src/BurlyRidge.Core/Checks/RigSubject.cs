@@ -109,5 +109,5 @@ public sealed record RigSubject(WholeRig Whole, RigStudy Study)
 internal sealed record OwnDevice(string Id, Fuse Fuse, Zone Place, bool Breaker, double RatedVolts, ProtectiveDevice? Holder)
 {
     /// <summary>As it is printed.</summary>
-    public string Printed => Breaker ? $"{Fuse.RatingAmps} A breaker" : Fuse.ToString();
+    public string Printed => Breaker ? CheckWords.FormatABreaker(Fuse.RatingAmps) : Fuse.ToString();
 }

@@ -30,7 +30,7 @@ public sealed record WireSize(
     double OhmsPerMetreAt20)
 {
     /// <summary>The trade name with the copper that it stands for: "6 mm cable (4.59 mm² copper)".</summary>
-    public override string ToString() => $"{Name} ({Format.Copper(CopperSquareMillimetres)} copper)";
+    public override string ToString() => SizingWords.FormatCopper(Name, Format.Copper(CopperSquareMillimetres));
 
     /// <summary>Resistance in Ω of <paramref name="metres"/> of this wire at <paramref name="celsius"/>.</summary>
     public double Ohms(double metres, double celsius) =>

@@ -24,11 +24,11 @@ public sealed record AcceptWatch(string CheckId, string Reason, string By, strin
         var assessment = (context.Assessed ?? AssessedRig.Of(context.Rig, sizes: context.Sizes, cancellation: context.Cancellation)).Assessment;
         List<Check> checks = [.. assessment.Lines.SelectMany(line => line.Checks), .. assessment.Checks];
         var found = checks.Find(check => check.Id == CheckId && check.About == About && check.LineId == LineId && check.Verdict != Verdict.Holds);
-        if (found is null) return new EditOutcome.NotPossible("There is nothing to accept any more.", "It holds on the rig as it is.");
-        if (found.Verdict == Verdict.Stop) return new EditOutcome.NotPossible("It was not accepted.", $"{found.Title}: a Stop must not be built, so it cannot be accepted. Put it right.");
+        if (found is null) return new EditOutcome.NotPossible(EditWords.ThereIsNothingToAccept, EditWords.ItHoldsOnTheRig);
+        if (found.Verdict == Verdict.Stop) return new EditOutcome.NotPossible(EditWords.ItWasNotAccepted, EditWords.FormatAStopMustNotBe(found.Title));
         // What has changed since it was accepted is not kept: it would come back with a figure that returns.
         var kept = context.Rig.Accepted.Where(watch => !Acceptance.IsAbout(watch, CheckId, About, LineId) && checks.Exists(check => Acceptance.IsOf(watch, check)));
-        return EditOutcome.Of(context.Rig with { Accepted = [.. kept, Acceptance.Of(found, Reason.Trim(), By.Trim())] }, $"{found.Title}: accepted by {By.Trim()}.");
+        return EditOutcome.Of(context.Rig with { Accepted = [.. kept, Acceptance.Of(found, Reason.Trim(), By.Trim())] }, EditWords.FormatAcceptedBy(found.Title, By.Trim()));
     }
 }
 
@@ -40,7 +40,7 @@ public sealed record WithdrawAcceptance(string CheckId, string About = "", strin
     {
         var left = context.Rig.Accepted.Where(watch => !Acceptance.IsAbout(watch, CheckId, About, LineId)).ToList();
         return left.Count == context.Rig.Accepted.Count
-            ? new EditOutcome.NotPossible("Nothing was withdrawn.", "It is not accepted.")
+            ? new EditOutcome.NotPossible(EditWords.NothingWasWithdrawn, EditWords.ItIsNotAccepted)
             : EditOutcome.Of(context.Rig with { Accepted = left });
     }
 }

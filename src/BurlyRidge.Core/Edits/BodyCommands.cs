@@ -19,9 +19,9 @@ public sealed record RemoveStation(string Station) : EditCommand
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context)
     {
-        if (context.Rig.Body is not { } body || body.Stations.All(station => station.Id != Station)) return EditOutcome.No("station", $"There is no station called {Station}.");
+        if (context.Rig.Body is not { } body || body.Stations.All(station => station.Id != Station)) return EditOutcome.No("station", EditWords.FormatThereIsNoStationCalled(Station));
         string[] leaning = [.. body.Mounts.Where(mount => mount.Station == Station).Select(mount => mount.Name), .. body.Spaces.Where(space => space.Station == Station).Select(space => space.Name)];
-        if (leaning.Length > 0) return new EditOutcome.NotPossible("The station stays.", $"Wires of {string.Join(", ", leaning)} leave there. Give them another station first.");
+        if (leaning.Length > 0) return new EditOutcome.NotPossible(EditWords.TheStationStays, EditWords.FormatWiresOfLeaveThereGive(string.Join(", ", leaning)));
         return EditOutcome.Of(BodyReferences.Kept(context.Rig with
         {
             Body = body with
@@ -39,7 +39,7 @@ public sealed record RemoveLane(string Lane) : EditCommand
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context) => context.Rig.Body is { } body && body.Lanes.Any(lane => lane.Id == Lane)
         ? EditOutcome.Of(BodyReferences.Kept(context.Rig with { Body = body with { Lanes = [.. body.Lanes.Where(lane => lane.Id != Lane)] } }))
-        : EditOutcome.No("lane", $"There is no lane called {Lane}.");
+        : EditOutcome.No("lane", EditWords.FormatThereIsNoLaneCalled(Lane));
 }
 
 /// <summary>Takes a mount out; lamps on it are placed nowhere, lines that led there have their length by hand again.</summary>
@@ -51,7 +51,7 @@ public sealed record RemoveMount(string Mount) : EditCommand
         {
             Body = body with { Mounts = [.. body.Mounts.Where(mount => mount.Id != Mount).Select(mount => mount.PairOf == Mount ? mount with { PairOf = null } : mount)] },
         }))
-        : EditOutcome.No("mount", $"There is no mount called {Mount}.");
+        : EditOutcome.No("mount", EditWords.FormatThereIsNoMountCalled(Mount));
 }
 
 /// <summary>Takes a space out; what sat there is placed nowhere.</summary>
@@ -60,7 +60,7 @@ public sealed record RemoveSpace(string Space) : EditCommand
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context) => context.Rig.Body is { } body && body.Spaces.Any(space => space.Id == Space)
         ? EditOutcome.Of(BodyReferences.Kept(context.Rig with { Body = body with { Spaces = [.. body.Spaces.Where(space => space.Id != Space)] } }))
-        : EditOutcome.No("space", $"There is no place called {Space}.");
+        : EditOutcome.No("space", EditWords.FormatThereIsNoPlaceCalled(Space));
 }
 
 /// <summary>What of a rig names places and lanes of its body.</summary>

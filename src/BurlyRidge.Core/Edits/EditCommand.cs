@@ -107,5 +107,5 @@ public abstract record EditOutcome
 
     internal static EditOutcome No(string field, string message) => new Refused([new Problem(field, message)]);
 
-    internal static EditOutcome NoLine(string id) => No("lineId", $"There is no line called {id}.");
+    internal static EditOutcome NoLine(string id) => No("lineId", EditWords.FormatThereIsNoLineCalled(id));
 }

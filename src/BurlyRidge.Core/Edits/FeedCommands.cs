@@ -15,16 +15,16 @@ public sealed record MoveFeed(string LineId, string Terminal) : EditCommand
     {
         var rig = context.Rig;
         if (context.Line(LineId) is not { } line) return EditOutcome.NoLine(LineId);
-        if (line.Plan is not null) return new EditOutcome.NotPossible("The feed was not moved.", $"{line.Name} is a quick plan: expand it to full wiring first.");
+        if (line.Plan is not null) return new EditOutcome.NotPossible(EditWords.TheFeedWasNotMoved, EditWords.FormatIsAQuickPlanExpand(line.Name));
         var feeds = Feeds(rig).ToHashSet(StringComparer.Ordinal);
-        if (!feeds.Contains(Terminal)) return EditOutcome.No("terminal", "Nothing is fed from there.");
+        if (!feeds.Contains(Terminal)) return EditOutcome.No("terminal", EditWords.NothingIsFedFromThere);
         var fed = LineWires.Of(rig, LineId).Where(run => feeds.Contains(run.From) || feeds.Contains(run.To)).ToList();
         if (fed is not [var wire])
-            return new EditOutcome.NotPossible("The feed was not moved.", fed.Count == 0
-                ? $"{line.Name} has no feed of its own: other lines hang on it too. Move the end of its wire on the Parts sheet."
-                : $"{line.Name} is fed at {fed.Count} places. Move the end of each wire on the Parts sheet.");
+            return new EditOutcome.NotPossible(EditWords.TheFeedWasNotMoved, fed.Count == 0
+                ? EditWords.FormatHasNoFeedOfIts(line.Name)
+                : EditWords.FormatIsFedAtPlacesMove(line.Name, fed.Count));
         var made = rig.WithRun(wire.Id, run => feeds.Contains(run.From) ? run with { From = Terminal } : run with { To = Terminal });
-        return new EditOutcome.Done(made, [$"{line.Name} is fed from {PartNames.Small(PartNames.Of(made).Terminal(Terminal))} now. Its fuse, relay and switch stay: remove what is not needed."], LineId);
+        return new EditOutcome.Done(made, [EditWords.FormatIsFedFromNowIts(line.Name, PartNames.Small(PartNames.Of(made).Terminal(Terminal)))], LineId);
     }
 
     /// <summary>Every terminal that a line can be fed from.</summary>
@@ -49,9 +49,9 @@ public sealed record MoveTrigger(string LineId, Signal Signal) : EditCommand
     {
         var rig = context.Rig;
         if (context.Line(LineId) is not { } line) return EditOutcome.NoLine(LineId);
-        if (line.Plan is not null) return new EditOutcome.NotPossible("The trigger was not changed.", $"{line.Name} is a quick plan: choose its trigger there.");
+        if (line.Plan is not null) return new EditOutcome.NotPossible(EditWords.TheTriggerWasNotChanged, EditWords.FormatIsAQuickPlanChoose(line.Name));
         var wanted = VehicleSignal.Of(rig.Vehicle, Signal);
-        if (VehicleSignal.All(rig.Vehicle).All(signal => signal.Signal != Signal)) return EditOutcome.No("signal", $"Describe the {Signal.Word()} in Electrics first.");
+        if (VehicleSignal.All(rig.Vehicle).All(signal => signal.Signal != Signal)) return EditOutcome.No("signal", EditWords.FormatDescribeTheInElectricsFirst(Signal.Word()));
         var pickUps = rig.Joints.Where(joint => joint.PickUp is not null).Select(joint => joint.Id).ToHashSet(StringComparer.Ordinal);
         var own = LineWires.Of(rig, LineId).ToList();
         if (own.SelectMany(run => run.Ends().Select(end => (Run: run, End: end))).Where(pair => IsSignal(pair.End)).ToList() is { Count: > 0 } taken)
@@ -67,13 +67,13 @@ public sealed record MoveTrigger(string LineId, Signal Signal) : EditCommand
         }
         // What it takes from a pick-up that others share gets one of its own.
         if (own.FirstOrDefault(run => run.Ends().Any(end => pickUps.Contains(TerminalIndex.Split(end).Part))) is not { } shared)
-            return new EditOutcome.NotPossible("The trigger was not changed.", $"{line.Name} is not pulled in by a signal of the vehicle.");
+            return new EditOutcome.NotPossible(EditWords.TheTriggerWasNotChanged, EditWords.FormatIsNotPulledInBy(line.Name));
         var joint = FreeName.In(rig, $"{LineId}-pick-up");
         string Own(string end) => pickUps.Contains(TerminalIndex.Split(end).Part) ? $"{joint}.b" : end;
         var where = PartLocations.Of(rig).Of(wanted.Name);
         return Done(line, rig with
         {
-            Joints = [.. rig.Joints, new Joint(joint, JointKind.Crimp, shared.Zones[0]) { Name = $"{line.Name} pick-up", PickUp = new PickUp { End = EndOf(Signal) } }],
+            Joints = [.. rig.Joints, new Joint(joint, JointKind.Crimp, shared.Zones[0]) { Name = EditWords.FormatPickUp(line.Name), PickUp = new PickUp { End = EndOf(Signal) } }],
             Runs =
             [
                 .. rig.Runs.Select(run => run.Id == shared.Id ? run with { From = Own(run.From), To = Own(run.To) } : run),
@@ -83,7 +83,7 @@ public sealed record MoveTrigger(string LineId, Signal Signal) : EditCommand
         });
     }
 
-    private EditOutcome.Done Done(Line line, Rig made) => new(made, [$"{line.Name} is pulled in by the {Signal.Word()} now."], LineId);
+    private EditOutcome.Done Done(Line line, Rig made) => new(made, [EditWords.FormatIsPulledInByThe(line.Name, Signal.Word())], LineId);
 
     private static bool IsSignal(string terminal) => VehicleSignal.Names.Contains(TerminalIndex.Split(terminal).Part);
 
@@ -99,15 +99,15 @@ public sealed record UseSpareLead(string Wire, string Lead) : EditCommand
     public override EditOutcome Run(EditContext context)
     {
         var rig = context.Rig;
-        if (rig.Runs.FirstOrDefault(run => run.Id == Wire) is not { } run) return EditOutcome.No("wire", "There is no such wire.");
-        if (rig.Vehicle.PassThroughs.FirstOrDefault(lead => lead.Id == Lead) is not { } lead) return EditOutcome.No("lead", "There is no such spare lead.");
-        if (rig.Runs.Any(other => other.Ends().Any(end => TerminalIndex.Split(end).Part == Lead))) return EditOutcome.No("lead", "It is used already.");
+        if (rig.Runs.FirstOrDefault(run => run.Id == Wire) is not { } run) return EditOutcome.No("wire", EditWords.ThereIsNoSuchWire);
+        if (rig.Vehicle.PassThroughs.FirstOrDefault(lead => lead.Id == Lead) is not { } lead) return EditOutcome.No("lead", EditWords.ThereIsNoSuchSpare);
+        if (rig.Runs.Any(other => other.Ends().Any(end => TerminalIndex.Split(end).Part == Lead))) return EditOutcome.No("lead", EditWords.ItIsUsedAlready);
         var onward = run with { Id = FreeName.In(rig, $"{Wire}-on"), From = $"{Lead}.b", LengthMetres = Math.Max(Least, run.LengthMetres - lead.LengthMetres), Lay = null, LaneCelsius = null };
         var made = rig with
         {
             Runs = [.. rig.Runs.SelectMany(other => other.Id != Wire ? [other] : new[] { run with { To = $"{Lead}.a", LengthMetres = Math.Min(run.LengthMetres, JumperMetres), Lay = null, LaneCelsius = null }, onward })],
         };
-        return new EditOutcome.Done(made, [$"It goes by {PartNames.Small(PartNames.Of(made)[Lead])} now: a jumper to its first end, and on from the other. Check both lengths."]) { PartId = onward.Id };
+        return new EditOutcome.Done(made, [EditWords.FormatItGoesByNowA(PartNames.Small(PartNames.Of(made)[Lead]))]) { PartId = onward.Id };
     }
 
     private const double JumperMetres = 0.5;
@@ -121,13 +121,13 @@ public sealed record JoinEarths(string Earth, string Into) : EditCommand
     public override EditOutcome Run(EditContext context)
     {
         var rig = context.Rig;
-        if (rig.Earths.All(earth => earth.Id != Earth)) return EditOutcome.No("earth", "There is no such earth.");
-        if (Earth == Into || rig.Earths.All(earth => earth.Id != Into)) return EditOutcome.No("into", "Choose another earth.");
+        if (rig.Earths.All(earth => earth.Id != Earth)) return EditOutcome.No("earth", EditWords.ThereIsNoSuchEarth);
+        if (Earth == Into || rig.Earths.All(earth => earth.Id != Into)) return EditOutcome.No("into", EditWords.ChooseAnotherEarth);
         var name = PartNames.Of(rig)[Earth];
         string End(string end) => end == Earth ? Into : end;
         var moved = rig with { Runs = [.. rig.Runs.Select(run => run with { From = End(run.From), To = End(run.To) }).Where(run => run.From != run.To)] };
         var made = PartRemoval.Fitted(moved, new HashSet<string>(StringComparer.Ordinal) { Earth });
-        return EditOutcome.Of(made, $"The wires of {PartNames.Small(name)} are on {PartNames.Small(PartNames.Of(made)[Into])} now.");
+        return EditOutcome.Of(made, EditWords.FormatTheWiresOfAreOn(PartNames.Small(name), PartNames.Small(PartNames.Of(made)[Into])));
     }
 }
 
@@ -140,11 +140,11 @@ public sealed record LayTogether(string Wire, string With) : EditCommand
     public override EditOutcome Run(EditContext context)
     {
         var rig = context.Rig;
-        if (rig.Runs.FirstOrDefault(run => run.Id == Wire) is not { } run) return EditOutcome.No("wire", "There is no such wire.");
-        if (Wire == With || RoutedRig.Of(rig).Routes.FirstOrDefault(route => route.Id == With)?.Route is not { } route) return EditOutcome.No("with", "It follows no lanes.");
+        if (rig.Runs.FirstOrDefault(run => run.Id == Wire) is not { } run) return EditOutcome.No("wire", EditWords.ThereIsNoSuchWire);
+        if (Wire == With || RoutedRig.Of(rig).Routes.FirstOrDefault(route => route.Id == With)?.Route is not { } route) return EditOutcome.No("with", EditWords.ItFollowsNoLanes);
         return EditOutcome.Of(
             rig.WithRun(Wire, _ => run with { Lay = (run.Lay ?? new Lay()) with { Through = [.. route.Lanes.Select(lane => lane.Id)] } }),
-            $"It lies with {PartNames.Small(PartNames.Of(rig).Wire(rig.Runs.First(other => other.Id == With)))} now.");
+            EditWords.FormatItLiesWithNow(PartNames.Small(PartNames.Of(rig).Wire(rig.Runs.First(other => other.Id == With)))));
     }
 }
 
@@ -159,6 +159,6 @@ public sealed record GiveColours(string? LineId = null) : EditCommand
         if (LineId is not null && context.Line(LineId) is null) return EditOutcome.NoLine(LineId);
         var wires = LineId is null ? rig.Runs : LineWires.Of(rig, LineId);
         var ids = wires.Where(run => !run.Given).Select(run => run.Id).ToHashSet(StringComparer.Ordinal);
-        return EditOutcome.Of(WireColours.Give(rig with { Runs = [.. rig.Runs.Select(run => ids.Contains(run.Id) ? run with { Colour = "" } : run)] }), $"{Format.Count(ids.Count, "wire has", "wires have")} the colour of {(ids.Count == 1 ? "its" : "their")} use.");
+        return EditOutcome.Of(WireColours.Give(rig with { Runs = [.. rig.Runs.Select(run => ids.Contains(run.Id) ? run with { Colour = "" } : run)] }), EditWords.FormatTheColourOfUse(Format.Count(ids.Count, EditWords.WireHas, EditWords.WiresHave), ids.Count == 1 ? "its" : "their"));
     }
 }

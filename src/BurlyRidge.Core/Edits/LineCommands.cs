@@ -22,7 +22,7 @@ public sealed record CureCheck(string CheckId, string About = "", string? LineId
             .FirstOrDefault(check => check.Id == CheckId && check.About == About && check.LineId == LineId && check.Remedy is not null);
         return check?.Remedy is { } remedy
             ? EditOutcome.Of(remedy.Apply(context.Rig), remedy.Label)
-            : new EditOutcome.NotPossible("Already put right.", $"The check {CheckId} holds, or has no remedy, on the rig as it is.");
+            : new EditOutcome.NotPossible(EditWords.AlreadyPutRight, EditWords.FormatTheCheckHoldsOrHas(CheckId));
     }
 }
 
@@ -33,7 +33,7 @@ public sealed record TakeOffer(string LineId, string Station, string Offer) : Ed
     public override EditOutcome Run(EditContext context) =>
         context.Line(LineId) is null ? EditOutcome.NoLine(LineId)
         : LineView.Alter(context.Rig, LineId, Station, Offer, context.Sizes) is { } altered ? EditOutcome.Of(altered)
-        : new EditOutcome.NotPossible("That cannot be done there any more.", $"{Offer} is not offered at {Station} of the rig as it is.");
+        : new EditOutcome.NotPossible(EditWords.ThatCannotBeDoneThere, EditWords.FormatIsNotOfferedAtOf(Offer, Station));
 }
 
 /// <summary>Wires a line planned in short part by part.</summary>
@@ -84,7 +84,7 @@ public sealed record AddTemplateLine(
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context)
     {
-        if (context.Lamp(Lamp) is not { } lamp) return EditOutcome.No("lamp", $"The catalogue has no lamp called {Lamp}.");
+        if (context.Lamp(Lamp) is not { } lamp) return EditOutcome.No("lamp", EditWords.FormatTheCatalogueHasNoLamp(Lamp));
         var asked = new TemplateAnswers(Template, Name, lamp.Fixture, Count, Metres) { At = At, Return = Return, Output = Output, BeamSwitched = BeamSwitched };
         if (LineTemplates.Validate(context.Rig, asked).ToList() is { Count: > 0 } problems) return new EditOutcome.Refused(problems);
         if (LineTemplates.For(context.Rig, lamp.Fixture, Count).First(offered => offered.Template.Id == Template).WhyNot is { Length: > 0 } why) return EditOutcome.No("template", why);

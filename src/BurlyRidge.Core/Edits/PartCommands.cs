@@ -16,8 +16,8 @@ public sealed record PlaceLamp(string Mount, string Lamp) : EditCommand
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context)
     {
-        if (context.Rig.Body?.Mounts.FirstOrDefault(mount => mount.Id == Mount) is not { } mount) return EditOutcome.No("mount", $"There is no mount called {Mount}.");
-        if (context.Lamp(Lamp) is not { } lamp) return EditOutcome.No("lamp", $"The catalogue has no lamp called {Lamp}.");
+        if (context.Rig.Body?.Mounts.FirstOrDefault(mount => mount.Id == Mount) is not { } mount) return EditOutcome.No("mount", EditWords.FormatThereIsNoMountCalled(Mount));
+        if (context.Lamp(Lamp) is not { } lamp) return EditOutcome.No("lamp", EditWords.FormatTheCatalogueHasNoLamp(Lamp));
         var placed = Placing.Put(context.Rig, mount, lamp);
         return new EditOutcome.Done(placed, [], placed.Lines[^1].Id);
     }
@@ -31,8 +31,8 @@ public sealed record PlacePart(string Part, string? At = null) : EditCommand
     public override EditOutcome Run(EditContext context)
     {
         var rig = context.Rig;
-        if (At is not null && rig.Body?.PlaceNames().Contains(At) != true) return EditOutcome.No("at", $"There is no place called {At}.");
-        if (At is not null && ExistingLeads.TooShort(rig, Part, At) is { } why) return new EditOutcome.NotPossible("The part stays where it is.", why);
+        if (At is not null && rig.Body?.PlaceNames().Contains(At) != true) return EditOutcome.No("at", EditWords.FormatThereIsNoPlaceCalled2(At));
+        if (At is not null && ExistingLeads.TooShort(rig, Part, At) is { } why) return new EditOutcome.NotPossible(EditWords.ThePartStaysWhereIt, why);
         return EditOutcome.Of(rig with
         {
             Places = [.. rig.Places.Where(place => place.Part != Part), .. At is null ? Array.Empty<Place>() : [new Place(Part, At)]],
@@ -52,7 +52,7 @@ public sealed record MoveOutput(string From, string To) : EditCommand
     {
         var moved = SlotProposal.Move(context.Rig, From, To);
         return ReferenceEquals(moved, context.Rig)
-            ? EditOutcome.No("to", $"{From} and {To} are not two outputs of the same box or of the vehicle's own.")
+            ? EditOutcome.No("to", EditWords.FormatAndAreNotTwoOutputs(From, To))
             : EditOutcome.Of(moved);
     }
 }
@@ -65,13 +65,13 @@ public sealed record RenamePin(string Part, string Pin, string Name) : EditComma
     public override EditOutcome Run(EditContext context)
     {
         var rig = context.Rig;
-        if (Rig.Lists.FirstOrDefault(list => list.Of(rig).Any(part => part?.Id == Part)) is not { } list) return EditOutcome.No("part", "There is no such part.");
+        if (Rig.Lists.FirstOrDefault(list => list.Of(rig).Any(part => part?.Id == Part)) is not { } list) return EditOutcome.No("part", EditWords.ThereIsNoSuchPart);
         var part = list.Of(rig).First(other => other!.Id == Part)!;
         var pins = part.Pins() ?? [];
-        if (!pins.Contains(Pin)) return EditOutcome.No("pin", "It has no such pin.");
-        if (Name.Trim().Length == 0) return EditOutcome.No("name", "Give the pin as it is printed.");
-        if (Name != Pin && pins.Contains(Name)) return EditOutcome.No("name", $"{Name} is another pin of it already.");
-        if (part.WithPin(Pin, Name) is not { } renamed) return EditOutcome.No("pin", "Its pins are called what they are.");
+        if (!pins.Contains(Pin)) return EditOutcome.No("pin", EditWords.ItHasNoSuchPin);
+        if (Name.Trim().Length == 0) return EditOutcome.No("name", EditWords.GiveThePinAsIt);
+        if (Name != Pin && pins.Contains(Name)) return EditOutcome.No("name", EditWords.FormatIsAnotherPinOfIt(Name));
+        if (part.WithPin(Pin, Name) is not { } renamed) return EditOutcome.No("pin", EditWords.ItsPinsAreCalledWhat);
         string End(string end) => end == $"{Part}.{Pin}" ? $"{Part}.{Name}" : end;
         var made = list.With(rig, renamed);
         return EditOutcome.Of(made with { Runs = [.. made.Runs.Select(run => run with { From = End(run.From), To = End(run.To) })] });

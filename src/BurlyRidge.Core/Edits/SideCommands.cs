@@ -9,8 +9,8 @@ public sealed record MirrorBody : EditCommand
 {
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context) => context.Rig.Body is { } body
-        ? EditOutcome.Of(context.Rig with { Body = Mirroring.Of(body) }, "Left and right are changed over; what was fitted stays at its places.")
-        : new EditOutcome.NotPossible("There is nothing to mirror.", "Choose a vehicle first.");
+        ? EditOutcome.Of(context.Rig with { Body = Mirroring.Of(body) }, EditWords.LeftAndRightAreChanged)
+        : new EditOutcome.NotPossible(EditWords.ThereIsNothingToMirror, EditWords.ChooseAVehicleFirst);
 }
 
 /// <summary>Adds the mount of the other side, as a pair with one that is there.</summary>
@@ -19,10 +19,10 @@ public sealed record MirrorMount(string Mount) : EditCommand
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context)
     {
-        if (context.Rig.Body is not { } body || body.Mounts.FirstOrDefault(mount => mount.Id == Mount) is not { } mount) return EditOutcome.No("mount", "There is no such mount.");
+        if (context.Rig.Body is not { } body || body.Mounts.FirstOrDefault(mount => mount.Id == Mount) is not { } mount) return EditOutcome.No("mount", EditWords.ThereIsNoSuchMount);
         return Mirroring.Pair(body, mount) is var (made, id)
-            ? new EditOutcome.Done(context.Rig with { Body = made }, [$"{made.Mounts[^1].Name} makes a pair with {mount.Name}."]) { PartId = id }
-            : new EditOutcome.NotPossible("The mount was not mirrored.", $"A mount stands on the other side of {mount.Name} already, or it is in the middle.");
+            ? new EditOutcome.Done(context.Rig with { Body = made }, [EditWords.FormatMakesAPairWith(made.Mounts[^1].Name, mount.Name)]) { PartId = id }
+            : new EditOutcome.NotPossible(EditWords.TheMountWasNotMirrored, EditWords.FormatAMountStandsOnThe(mount.Name));
     }
 }
 
@@ -34,7 +34,7 @@ public sealed record MoveBattery(string Battery, Side Side) : EditCommand
     {
         var rig = context.Rig;
         var at = rig.Vehicle.Batteries.ToList().FindIndex(battery => battery.Id == Battery);
-        if (at < 0) return EditOutcome.No("battery", "There is no such battery.");
+        if (at < 0) return EditOutcome.No("battery", EditWords.ThereIsNoSuchBattery);
         var body = rig.Body;
         var kind = at == 0 ? StationKind.BatteryPost : StationKind.SecondBattery;
         var station = body?.StationOf(rig.Places.FirstOrDefault(place => place.Part == Battery)?.At ?? "") ?? body?.Stations.FirstOrDefault(other => other.Kind == kind);
@@ -44,6 +44,6 @@ public sealed record MoveBattery(string Battery, Side Side) : EditCommand
             Body = moved,
             Vehicle = rig.Vehicle with { Batteries = [.. rig.Vehicle.Batteries.Select(battery => battery.Id == Battery ? battery with { Side = Side } : battery)] },
         };
-        return ReferenceEquals(moved, body) ? EditOutcome.Of(made) : EditOutcome.Of(made, $"{station!.Name} stands on the {(Side == Side.Left ? "left" : "right")} now, and its lanes with it.");
+        return ReferenceEquals(moved, body) ? EditOutcome.Of(made) : EditOutcome.Of(made, EditWords.FormatStandsOnTheNowAnd(station!.Name, Side == Side.Left ? "left" : "right"));
     }
 }

@@ -18,14 +18,14 @@ public sealed record SwapLamp(string Fixture, string Lamp) : EditCommand
     public override EditOutcome Run(EditContext context)
     {
         var rig = context.Rig;
-        if (rig.Fixtures.FirstOrDefault(fixture => fixture.Id == Fixture) is not { } old) return EditOutcome.No("fixture", "There is no such lamp.");
-        if (context.Lamp(Lamp) is not { } offered) return EditOutcome.No("lamp", $"The catalogue has no lamp called {Lamp}.");
+        if (rig.Fixtures.FirstOrDefault(fixture => fixture.Id == Fixture) is not { } old) return EditOutcome.No("fixture", EditWords.ThereIsNoSuchLamp);
+        if (context.Lamp(Lamp) is not { } offered) return EditOutcome.No("lamp", EditWords.FormatTheCatalogueHasNoLamp(Lamp));
         var fresh = offered.Fixture;
         var pins = Pins(old, fresh);
         var lights = old.Functions.Zip(fresh.Functions).ToDictionary(pair => $"{Fixture}.{pair.First.Id}", pair => $"{Fixture}.{pair.Second.Id}", StringComparer.Ordinal);
         var left = rig.Runs.SelectMany(run => run.Ends()).Where(end => TerminalIndex.Split(end).Part == Fixture && !pins.ContainsKey(end)).ToHashSet(StringComparer.Ordinal);
         if (rig.Lines.FirstOrDefault(line => line.Lights.Any(light => TerminalIndex.Split(light).Part == Fixture && !lights.ContainsKey(light))) is { } dark)
-            return new EditOutcome.NotPossible("The lamp was not exchanged.", $"{fresh.Name} has no light for {dark.Name}. Choose a lamp with as many lights.");
+            return new EditOutcome.NotPossible(EditWords.TheLampWasNotExchanged, EditWords.FormatHasNoLightForChoose(fresh.Name, dark.Name));
         string End(string end) => pins.GetValueOrDefault(end, end);
         var caps = rig.Joints.Where(joint => joint.Kind == JointKind.Cap).Select(joint => joint.Id).ToHashSet(StringComparer.Ordinal);
         var gone = rig.Runs.Where(run => run.Ends().Any(left.Contains)).ToList();
@@ -67,9 +67,9 @@ public sealed record SwapLamp(string Fixture, string Lamp) : EditCommand
     {
         var (before, after) = (old.Functions.Sum(light => light.Power), fresh.Functions.Sum(light => light.Power));
         yield return before == after
-            ? $"{PartNames.Of(rig)[old.Id]} is {fresh.Name} now, with the same power."
-            : $"{PartNames.Of(rig)[old.Id]} is {fresh.Name} now: {Format.Watts(after)} where it was {Format.Watts(before)}. Wires and fuses stay; resize the line where they do not suit.";
-        if (gone > 0) yield return $"{Format.Count(gone, "lead that it does not have is", "leads that it does not have are")} removed.";
-        if (fresh.Body?.TailMillimetres is { } tail && old.Body?.TailMillimetres is { } was && tail < was) yield return $"Its tail is shorter: {Format.Millimetres(tail, rig.HouseRules.Units)}.";
+            ? EditWords.FormatIsNowWithTheSame(PartNames.Of(rig)[old.Id], fresh.Name)
+            : EditWords.FormatIsNowWhereItWas(PartNames.Of(rig)[old.Id], fresh.Name, Format.Watts(after), Format.Watts(before));
+        if (gone > 0) yield return EditWords.FormatRemoved2(Format.Count(gone, EditWords.LeadThatItDoesNot, EditWords.LeadsThatItDoesNot));
+        if (fresh.Body?.TailMillimetres is { } tail && old.Body?.TailMillimetres is { } was && tail < was) yield return EditWords.FormatItsTailIsShorter(Format.Millimetres(tail, rig.HouseRules.Units));
     }
 }

@@ -14,12 +14,12 @@ public sealed record AddPart(string List, string Name = "") : EditCommand
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context)
     {
-        if (Rig.Lists.FirstOrDefault(list => list.Path == List && List.Length > 0) is not { } list) return EditOutcome.No("list", $"There is no list called {List}.");
+        if (Rig.Lists.FirstOrDefault(list => list.Path == List && List.Length > 0) is not { } list) return EditOutcome.No("list", EditWords.FormatThereIsNoListCalled(List));
         var kind = list.One.Replace(' ', '-');
         var id = FreeName.In(context.Rig, kind == "battery" ? kind : FreeName.PlainOr(kind, Name));
         return list.Plus(context.Rig, id, Name) is { } rig
-            ? new EditOutcome.Done(rig, [$"{PartNames.Of(rig)[id]} is put in; no wire leads to it yet."]) { PartId = id }
-            : EditOutcome.No("list", $"No {list.One} can be put in.");
+            ? new EditOutcome.Done(rig, [EditWords.FormatIsPutInNoWire(PartNames.Of(rig)[id])]) { PartId = id }
+            : EditOutcome.No("list", EditWords.FormatNoCanBePutIn(list.One));
     }
 }
 
@@ -30,12 +30,12 @@ public sealed record RemovePart(string Part) : EditCommand
     public override EditOutcome Run(EditContext context)
     {
         var rig = context.Rig;
-        if (PartRemoval.WithWires(rig, Part) is not var (left, wires)) return EditOutcome.No("part", "There is no such part that can be taken out.");
+        if (PartRemoval.WithWires(rig, Part) is not var (left, wires)) return EditOutcome.No("part", EditWords.ThereIsNoSuchPartThat);
         var name = PartNames.Of(rig)[Part];
         if (left.Lines.Zip(rig.Lines).FirstOrDefault(pair => pair.First.Plan is null && pair.First.Lights.Count == 0 && pair.Second.Lights.Count > 0).Second is { } line)
-            return new EditOutcome.NotPossible("The part was not taken out.", $"{name} is the last lamp of {line.Name}: take that line out instead.");
-        if (left.Vehicle.Batteries.Count == 0) return new EditOutcome.NotPossible("The part was not taken out.", "A vehicle has one battery at least.");
-        return EditOutcome.Of(left, wires == 0 ? $"{name} is taken out." : $"{name} is taken out, with {Format.Count(wires, "wire", "wires")} that ended at it.");
+            return new EditOutcome.NotPossible(EditWords.ThePartWasNotTaken, EditWords.FormatIsTheLastLampOf(name, line.Name));
+        if (left.Vehicle.Batteries.Count == 0) return new EditOutcome.NotPossible(EditWords.ThePartWasNotTaken, EditWords.AVehicleHasOneBattery);
+        return EditOutcome.Of(left, wires == 0 ? EditWords.FormatIsTakenOut(name) : EditWords.FormatIsTakenOutWithThat(name, Format.Count(wires, EditWords.Wire, EditWords.Wires)));
     }
 }
 
@@ -52,16 +52,16 @@ public sealed record AddRun(string From, string To, double? Metres = null) : Edi
     {
         var rig = context.Rig;
         var terminals = TerminalIndex.Of(rig);
-        if (!terminals.HasTerminal(From)) return EditOutcome.No("from", "There is no such terminal.");
-        if (!terminals.HasTerminal(To)) return EditOutcome.No("to", "There is no such terminal.");
-        if (From == To) return EditOutcome.No("to", "A wire joins two terminals: choose another.");
+        if (!terminals.HasTerminal(From)) return EditOutcome.No("from", EditWords.ThereIsNoSuchTerminal);
+        if (!terminals.HasTerminal(To)) return EditOutcome.No("to", EditWords.ThereIsNoSuchTerminal);
+        if (From == To) return EditOutcome.No("to", EditWords.AWireJoinsTwoTerminals);
         var (part, _) = TerminalIndex.Split(From);
         var where = PartLocations.Of(rig);
         var placed = rig.Body is not null && where.OfTerminal(From) is { } start && where.OfTerminal(To) is { } end && start != end;
         var wire = new NewPart("", "", rig.Vehicle.SystemVolts, rig.HouseRules.Gauges).Wire(Sizing.Limits.ControlSquareMillimetres);
         var run = new Run(FreeName.In(rig, $"{part}-run"), From, To, wire, Metres ?? UsualMetres, [ZoneAt(rig, From)]) { Lay = placed && Metres is null ? new Lay() : null };
         var made = WireColours.After(rig, rig with { Runs = [.. rig.Runs, run] });
-        return new EditOutcome.Done(made, [$"{PartNames.Of(made).Wire(run)} is laid, {wire}."]) { PartId = run.Id };
+        return new EditOutcome.Done(made, [EditWords.FormatIsLaid(PartNames.Of(made).Wire(run), wire)]) { PartId = run.Id };
     }
 
     /// <summary>Where the part lies that it starts at; the engine bay where it does not say.</summary>
@@ -95,12 +95,12 @@ public sealed record MoveRunEnd(string Wire, RunEnd End, string Terminal) : Edit
     public override EditOutcome Run(EditContext context)
     {
         var rig = context.Rig;
-        if (rig.Runs.FirstOrDefault(run => run.Id == Wire) is not { } run) return EditOutcome.No("wire", "There is no such wire.");
-        if (!TerminalIndex.Of(rig).HasTerminal(Terminal)) return EditOutcome.No("terminal", "There is no such terminal.");
+        if (rig.Runs.FirstOrDefault(run => run.Id == Wire) is not { } run) return EditOutcome.No("wire", EditWords.ThereIsNoSuchWire);
+        if (!TerminalIndex.Of(rig).HasTerminal(Terminal)) return EditOutcome.No("terminal", EditWords.ThereIsNoSuchTerminal);
         var moved = End == RunEnd.From ? run with { From = Terminal } : run with { To = Terminal };
-        if (moved.From == moved.To) return EditOutcome.No("terminal", "A wire joins two terminals: choose another.");
+        if (moved.From == moved.To) return EditOutcome.No("terminal", EditWords.AWireJoinsTwoTerminals);
         var made = rig.WithRun(Wire, _ => moved);
-        return EditOutcome.Of(made, $"It is now {PartNames.Of(made).Wire(moved)}.");
+        return EditOutcome.Of(made, EditWords.FormatItIsNow(PartNames.Of(made).Wire(moved)));
     }
 }
 
@@ -110,8 +110,8 @@ public sealed record RemoveRun(string Wire) : EditCommand
 {
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context) => context.Rig.Runs.FirstOrDefault(run => run.Id == Wire) is { } run
-        ? EditOutcome.Of(context.Rig with { Runs = [.. context.Rig.Runs.Where(other => other.Id != Wire)] }, $"{PartNames.Of(context.Rig).Wire(run)} is taken out.")
-        : EditOutcome.No("wire", "There is no such wire.");
+        ? EditOutcome.Of(context.Rig with { Runs = [.. context.Rig.Runs.Where(other => other.Id != Wire)] }, EditWords.FormatIsTakenOut2(PartNames.Of(context.Rig).Wire(run)))
+        : EditOutcome.No("wire", EditWords.ThereIsNoSuchWire);
 }
 
 /// <summary>Makes the vehicle one of 12 or of 24 V: batteries, how they are joined and the alternator with it; what is fitted stays, and is judged.</summary>
@@ -121,7 +121,7 @@ public sealed record ChangeSystem(int Volts) : EditCommand
     public override EditOutcome Run(EditContext context)
     {
         var vehicle = context.Rig.Vehicle;
-        if (!Vehicle.Voltages.Contains(Volts)) return EditOutcome.No("volts", "A vehicle has 12 or 24 V.");
+        if (!Vehicle.Voltages.Contains(Volts)) return EditOutcome.No("volts", EditWords.AVehicleHas12Or);
         if (Volts == vehicle.SystemVolts) return EditOutcome.Of(context.Rig);
         var usual = Vehicle.Usual(Volts);
         var batteries = vehicle.Batteries.ToList();
@@ -132,7 +132,7 @@ public sealed record ChangeSystem(int Volts) : EditCommand
         }
         var kept = batteries.Select(battery => battery.Id).ToHashSet(StringComparer.Ordinal);
         if (vehicle.Batteries.FirstOrDefault(battery => !kept.Contains(battery.Id)) is { } lost)
-            return new EditOutcome.NotPossible("The system was not changed.", $"24 V are two batteries in series: take {PartNames.Of(context.Rig)[lost.Id]} out first.");
+            return new EditOutcome.NotPossible(EditWords.TheSystemWasNotChanged, EditWords.FormatOf24VAreTwoBatteries(PartNames.Of(context.Rig)[lost.Id]));
         var rig = context.Rig with
         {
             Vehicle = vehicle with
@@ -144,8 +144,8 @@ public sealed record ChangeSystem(int Volts) : EditCommand
             },
         };
         return EditOutcome.Of(rig, Volts == 24
-            ? "The system has 24 V: two batteries in series. Lamps and coils of 12 V are judged on it now."
-            : "The system has 12 V: its batteries side by side. Lamps and coils of 24 V are judged on it now.");
+            ? EditWords.TheSystemHas24V
+            : EditWords.TheSystemHas12V);
     }
 }
 
@@ -159,10 +159,10 @@ public sealed record AssignLight(string Light, string? LineId = null, string Nam
     public override EditOutcome Run(EditContext context)
     {
         var rig = context.Rig;
-        if (!TerminalIndex.Of(rig).HasFunction(Light)) return EditOutcome.No("light", "There is no such lamp.");
+        if (!TerminalIndex.Of(rig).HasFunction(Light)) return EditOutcome.No("light", EditWords.ThereIsNoSuchLamp);
         if (LineId is not null && context.Line(LineId) is null) return EditOutcome.NoLine(LineId);
         if (LineId is not null && context.Line(LineId)!.Plan is not null)
-            return new EditOutcome.NotPossible("The lamp was not added.", $"{context.Line(LineId)!.Name} is a quick plan: expand it to full wiring first.");
+            return new EditOutcome.NotPossible(EditWords.TheLampWasNotAdded, EditWords.FormatIsAQuickPlanExpandIt(context.Line(LineId)!.Name));
         var name = PartNames.Of(rig)[Light];
         var lines = new List<Line>();
         var notes = new List<string>();
@@ -170,7 +170,7 @@ public sealed record AssignLight(string Light, string? LineId = null, string Nam
         {
             List<string> lights = [.. line.Lights.Where(light => light != Light)];
             if (line.Id == LineId) lights.Add(Light);
-            if (lights.Count == 0 && line.Lights.Count > 0) notes.Add($"{line.Name} has no other lamp and is taken out.");
+            if (lights.Count == 0 && line.Lights.Count > 0) notes.Add(EditWords.FormatHasNoOtherLampAnd(line.Name));
             else lines.Add(line with { Lights = lights });
         }
         var added = LineId;
@@ -178,7 +178,7 @@ public sealed record AssignLight(string Light, string? LineId = null, string Nam
         {
             added = FreeName.In(rig, FreeName.OfLine(Name));
             lines.Add(new Line(added, Name.Trim()) { Lights = [Light] });
-            notes.Insert(0, $"{Name.Trim()} lights {PartNames.Small(name)}.");
+            notes.Insert(0, EditWords.FormatLights(Name.Trim(), PartNames.Small(name)));
         }
         return new EditOutcome.Done(rig with { Lines = lines }, notes, added);
     }

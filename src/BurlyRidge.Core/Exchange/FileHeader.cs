@@ -8,13 +8,13 @@ internal static class FileHeader
     /// <summary>What is wrong with format or version; null where it is a file of that kind that this build reads.</summary>
     public static Problem? Check(JsonElement root, string format, string kind, int oldest, int newest)
     {
-        if (root.ValueKind != JsonValueKind.Object) return new Problem("", "Give an object with the fields of this document.");
+        if (root.ValueKind != JsonValueKind.Object) return new Problem("", FileWords.GiveAnObjectWithThe);
         if (!root.TryGetProperty("format", out var said) || said.ValueKind != JsonValueKind.String || said.GetString() != format)
-            return new Problem("format", $"A {kind} file says {format} here.");
+            return new Problem("format", FileWords.FormatAFileSaysHere(kind, format));
         if (!root.TryGetProperty("version", out var number) || number.ValueKind != JsonValueKind.Number || !number.TryGetInt32(out var version))
-            return new Problem("version", "Give a whole number.");
+            return new Problem("version", FileWords.GiveAWholeNumber);
         if (version >= oldest && version <= newest) return null;
-        var reads = oldest == newest ? $"version {newest}" : $"versions {oldest} to {newest}";
-        return new Problem("version", $"This build reads {reads}, not {version}.");
+        var reads = oldest == newest ? FileWords.FormatVersion(newest) : FileWords.FormatVersionsTo(oldest, newest);
+        return new Problem("version", FileWords.FormatThisBuildReadsNot(reads, version));
     }
 }

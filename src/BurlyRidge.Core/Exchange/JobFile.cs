@@ -27,7 +27,7 @@ public sealed record JobFile(string Format, int Version, string Name, Rig Rig, [
     /// <summary>Reads a file in UTF-8; it is either there and valid, or there is at least one problem with its path.</summary>
     public static (JobFile? File, IReadOnlyList<Problem> Problems) Read(ReadOnlyMemory<byte> text)
     {
-        if (text.Length > LargestBytes) return (null, [new Problem("", $"A job file holds up to {LargestBytes / 1024 / 1024} MiB.")]);
+        if (text.Length > LargestBytes) return (null, [new Problem("", FileWords.FormatAJobFileHoldsUp(LargestBytes / 1024 / 1024))]);
         var (root, problems) = JsonText.Parse(text);
         if (problems.Count > 0) return (null, problems);
         if (Header(root) is { } problem) return (null, [problem]);
@@ -44,7 +44,7 @@ public sealed record JobFile(string Format, int Version, string Name, Rig Rig, [
         var document = new JsonObject
         {
             ["$schema"] = "https://json-schema.org/draft/2020-12/schema",
-            ["title"] = "Burly Ridge job file",
+            ["title"] = FileWords.BurlyRidgeJobFile,
         };
         foreach (var (name, value) in schema.ToList())
         {
@@ -57,8 +57,8 @@ public sealed record JobFile(string Format, int Version, string Name, Rig Rig, [
     private static Problem? Header(JsonElement root)
     {
         if (FileHeader.Check(root, FormatName, "job", Upcasters.Oldest, Rig.CurrentSchema) is { } problem) return problem;
-        if (!root.TryGetProperty("rig", out var rig) || rig.ValueKind != JsonValueKind.Object) return new Problem("rig", "Give an object with the fields of this document.");
+        if (!root.TryGetProperty("rig", out var rig) || rig.ValueKind != JsonValueKind.Object) return new Problem("rig", FileWords.GiveAnObjectWithThe);
         var version = root.GetProperty("version").GetInt32();
-        return Upcasters.VersionOf(rig) == version ? null : new Problem("rig.schemaVersion", $"Must be {version}, as the file's version says.");
+        return Upcasters.VersionOf(rig) == version ? null : new Problem("rig.schemaVersion", FileWords.FormatMustBeAsTheFile(version));
     }
 }

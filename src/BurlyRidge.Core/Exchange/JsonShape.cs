@@ -9,7 +9,7 @@ namespace BurlyRidge.Core.Exchange;
 /// </summary>
 internal static class JsonShape
 {
-    private const string NotEmpty = "Must not be empty.";
+    private static readonly string NotEmpty = FileWords.MustNotBeEmpty;
 
     /// <summary>All that keeps <paramref name="document"/> from being a <paramref name="type"/>.</summary>
     public static IReadOnlyList<Problem> Check(JsonElement document, Type type)
@@ -29,7 +29,7 @@ internal static class JsonShape
             var chosen = element.TryGetProperty(kind, out var name) ? choice.DerivedTypes.FirstOrDefault(derived => name.ValueKind == JsonValueKind.String && name.ValueEquals((string)derived.TypeDiscriminator!)) : default;
             if (chosen.DerivedType is null)
             {
-                problems.Add(new Problem(FieldPath.Join(path, kind), $"Give one of {string.Join(", ", choice.DerivedTypes.Select(derived => derived.TypeDiscriminator))}."));
+                problems.Add(new Problem(FieldPath.Join(path, kind), FileWords.FormatGiveOneOf(string.Join(", ", choice.DerivedTypes.Select(derived => derived.TypeDiscriminator)))));
                 return;
             }
             Fields(element, JsonRules.Stored.GetTypeInfo(chosen.DerivedType), path, problems, kind);
@@ -38,11 +38,11 @@ internal static class JsonShape
         var wanted = info.Kind switch
         {
             JsonTypeInfoKind.Object when element.ValueKind == JsonValueKind.Object => Fields(element, info, path, problems),
-            JsonTypeInfoKind.Object => "Give an object with the fields of this document.",
+            JsonTypeInfoKind.Object => FileWords.GiveAnObjectWithThe,
             JsonTypeInfoKind.Enumerable when element.ValueKind == JsonValueKind.Array => Entries(element, info.ElementType!, path, problems),
-            JsonTypeInfoKind.Enumerable => "Give a list.",
+            JsonTypeInfoKind.Enumerable => FileWords.GiveAList,
             JsonTypeInfoKind.Dictionary when element.ValueKind == JsonValueKind.Object => Values(element, info.ElementType!, path, problems),
-            JsonTypeInfoKind.Dictionary => "Give an object.",
+            JsonTypeInfoKind.Dictionary => FileWords.GiveAnObject,
             _ => Value(element, type, severalLines),
         };
         if (wanted is not null) problems.Add(new Problem(path, wanted));
@@ -55,11 +55,11 @@ internal static class JsonShape
         {
             if (member.Name == beside) continue;
             var at = FieldPath.Join(path, member.Name);
-            if (!known.Remove(member.Name, out var property)) problems.Add(new Problem(at, "Is not a field of this document."));
+            if (!known.Remove(member.Name, out var property)) problems.Add(new Problem(at, FileWords.IsNotAFieldOf));
             else if (member.Value.ValueKind != JsonValueKind.Null || !MayBeNull(property)) Check(member.Value, property.PropertyType, at, IsLong(property), problems);
         }
         foreach (var (name, property) in known)
-            if (property.IsRequired || property.AssociatedParameter is { HasDefaultValue: false }) problems.Add(new Problem(FieldPath.Join(path, name), "Is missing."));
+            if (property.IsRequired || property.AssociatedParameter is { HasDefaultValue: false }) problems.Add(new Problem(FieldPath.Join(path, name), FileWords.IsMissing));
         return null;
     }
 
@@ -78,7 +78,7 @@ internal static class JsonShape
     {
         foreach (var member in element.EnumerateObject())
         {
-            if (member.Name.Any(letter => PlainText.IsOdd(letter, severalLines: false))) problems.Add(new Problem(path, "Holds a field with a control character in its name."));
+            if (member.Name.Any(letter => PlainText.IsOdd(letter, severalLines: false))) problems.Add(new Problem(path, FileWords.HoldsAFieldWithA));
             else Entry(member.Value, type, FieldPath.Join(path, member.Name), problems);
         }
         return null;
@@ -94,18 +94,18 @@ internal static class JsonShape
     private static string? Value(JsonElement element, Type type, bool severalLines)
     {
         if (type == typeof(string))
-            return element.ValueKind != JsonValueKind.String ? "Give text."
-                : element.GetString()!.Any(letter => PlainText.IsOdd(letter, severalLines)) ? "Holds a line break or another control character."
+            return element.ValueKind != JsonValueKind.String ? FileWords.GiveText
+                : element.GetString()!.Any(letter => PlainText.IsOdd(letter, severalLines)) ? FileWords.HoldsALineBreakOr
                 : null;
-        if (type == typeof(bool)) return element.ValueKind is JsonValueKind.True or JsonValueKind.False ? null : "Give true or false.";
+        if (type == typeof(bool)) return element.ValueKind is JsonValueKind.True or JsonValueKind.False ? null : FileWords.GiveTrueOrFalse;
         if (type.IsEnum)
         {
             var names = Enum.GetNames(type).Select(JsonNamingPolicy.CamelCase.ConvertName).ToList();
-            return element.ValueKind == JsonValueKind.String && names.Contains(element.GetString()!) ? null : $"Give one of {string.Join(", ", names)}.";
+            return element.ValueKind == JsonValueKind.String && names.Contains(element.GetString()!) ? null : FileWords.FormatGiveOneOf2(string.Join(", ", names));
         }
-        if (type == typeof(DateOnly)) return element.ValueKind == JsonValueKind.String && DateOnly.TryParseExact(element.GetString(), "yyyy-MM-dd", out _) ? null : "Give a day as 2027-01-31.";
-        if (type == typeof(int)) return element.ValueKind == JsonValueKind.Number && element.TryGetInt32(out _) ? null : "Give a whole number.";
-        if (type == typeof(double)) return element.ValueKind == JsonValueKind.Number && element.TryGetDouble(out var number) && double.IsFinite(number) ? null : "Give a number.";
+        if (type == typeof(DateOnly)) return element.ValueKind == JsonValueKind.String && DateOnly.TryParseExact(element.GetString(), "yyyy-MM-dd", out _) ? null : FileWords.GiveADayAs2027;
+        if (type == typeof(int)) return element.ValueKind == JsonValueKind.Number && element.TryGetInt32(out _) ? null : FileWords.GiveAWholeNumber;
+        if (type == typeof(double)) return element.ValueKind == JsonValueKind.Number && element.TryGetDouble(out var number) && double.IsFinite(number) ? null : FileWords.GiveANumber;
         throw new NotSupportedException($"Documents hold no {type}.");
     }
 }

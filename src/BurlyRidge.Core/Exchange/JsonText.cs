@@ -24,8 +24,8 @@ internal static class JsonText
         catch (JsonException error)
         {
             return (default, [new Problem("", error.LineNumber is { } line
-                ? $"Cannot be read as JSON, or is nested too deeply; see line {line + 1}."
-                : "Cannot be read as JSON, or is nested too deeply.")]);
+                ? FileWords.FormatCannotBeReadAsJson(line + 1)
+                : FileWords.CannotBeReadAsJsonOr)]);
         }
     }
 
@@ -37,9 +37,9 @@ internal static class JsonText
                 var names = new HashSet<string>(StringComparer.Ordinal);
                 foreach (var member in element.EnumerateObject())
                 {
-                    if (Read(() => member.Name) is not { } name) problems.Add(new Problem(path, "Holds a field whose name is no text."));
+                    if (Read(() => member.Name) is not { } name) problems.Add(new Problem(path, FileWords.HoldsAFieldWhoseName));
                     else if (names.Add(name)) Check(member.Value, FieldPath.Join(path, name), problems);
-                    else problems.Add(new Problem(FieldPath.Join(path, name), "Is given twice."));
+                    else problems.Add(new Problem(FieldPath.Join(path, name), FileWords.IsGivenTwice));
                 }
                 break;
             case JsonValueKind.Array:
@@ -47,7 +47,7 @@ internal static class JsonText
                 foreach (var entry in element.EnumerateArray()) Check(entry, $"{path}[{i++}]", problems);
                 break;
             case JsonValueKind.String:
-                if (Read(element.GetString) is null) problems.Add(new Problem(path, "Holds half a character."));
+                if (Read(element.GetString) is null) problems.Add(new Problem(path, FileWords.HoldsHalfACharacter));
                 break;
         }
     }

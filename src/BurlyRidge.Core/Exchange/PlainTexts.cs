@@ -5,7 +5,7 @@ namespace BurlyRidge.Core.Exchange;
 /// <summary>Brings the texts of a document of before version 5 to what may stand there: no control characters, no empty entries in lists of texts.</summary>
 internal static class PlainTexts
 {
-    private const string Unnamed = "Unnamed";
+    private static readonly string Unnamed = FileWords.Unnamed;
 
     public static void Give(JsonNode node)
     {

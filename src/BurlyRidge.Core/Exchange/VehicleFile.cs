@@ -24,7 +24,7 @@ public sealed record VehicleFile(string Format, int Version, string Name, Body B
     /// <summary>Reads a file in UTF-8; it is either there and valid, or there is at least one problem with its path.</summary>
     public static (VehicleFile? File, IReadOnlyList<Problem> Problems) Read(ReadOnlyMemory<byte> text)
     {
-        if (text.Length > JobFile.LargestBytes) return (null, [new Problem("", $"A vehicle file holds up to {JobFile.LargestBytes / 1024 / 1024} MiB.")]);
+        if (text.Length > JobFile.LargestBytes) return (null, [new Problem("", FileWords.FormatAVehicleFileHoldsUp(JobFile.LargestBytes / 1024 / 1024))]);
         var (root, problems) = JsonText.Parse(text);
         if (problems.Count > 0) return (null, problems);
         if (FileHeader.Check(root, FormatName, "vehicle", Oldest, CurrentVersion) is { } problem) return (null, [problem]);

@@ -48,7 +48,7 @@ public static class Candidates
     {
         var card = LampFit.Of(mount, new MountedLamp(lamp.Fixture.Id, lamp.Fixture.Body!, lamp.Fixture.Bracket), units);
         var volts = lamp.Fixture.Functions.Where(function => function.StandsUpTo() < vehicle.SystemVolts).Select(function => (double?)function.StandsUpTo()).FirstOrDefault();
-        var why = volts is { } most ? $"Made for up to {Format.RatedVolts(most)}; the vehicle has {vehicle.SystemVolts} V."
+        var why = volts is { } most ? VehicleWords.FormatMadeForUpToThe(Format.RatedVolts(most), vehicle.SystemVolts)
             : string.Join(" ", card.Findings.Where(finding => finding.Verdict == Verdict.Stop).Select(finding => $"{finding.Reason} {finding.Remedy}"));
         return new Candidate(lamp, lamp.Fixture.Functions.Sum(function => function.Power) / vehicle.SystemVolts,
             volts is null ? card : card with { Verdict = Verdict.Stop }, why);

@@ -19,8 +19,8 @@ internal static class Grille
             Lines(findings, openings, lamps, row, units);
         }
         if (mount.SlatsFraction > 0)
-            findings.Add(new FitFinding("slats", "Light that gets past the slats", mount.SlatsFraction > MostLost ? Verdict.Watch : Verdict.Holds, mount.SlatsFraction, MostLost, "",
-                $"The slats take {Format.Percent(mount.SlatsFraction)} of its light.", mount.SlatsFraction > MostLost ? "A mount before the grille, or a lamp whose segments stand in its openings." : ""));
+            findings.Add(new FitFinding("slats", VehicleWords.LightThatGetsPastThe, mount.SlatsFraction > MostLost ? Verdict.Watch : Verdict.Holds, mount.SlatsFraction, MostLost, "",
+                VehicleWords.FormatTheSlatsTakeOfIts(Format.Percent(mount.SlatsFraction)), mount.SlatsFraction > MostLost ? VehicleWords.AMountBeforeTheGrille : ""));
     }
 
     /// <summary>Losing more of it than this is worth another place (common practice, no source).</summary>
@@ -30,16 +30,16 @@ internal static class Grille
     {
         var taken = lamps.Sum(lamp => (int)Math.Ceiling(lamp.Body.WidthMillimetres / openings.PitchMillimetres - Rounding));
         var fits = taken <= openings.Count;
-        findings.Add(new FitFinding("openings", "Openings of the grille", fits ? Verdict.Holds : Verdict.Stop, taken, openings.Count, "openings",
-            $"It takes {Format.Count(taken, "opening", "openings")} of {openings.Count}.", fits ? "" : $"At most {Format.Count(openings.Count, "opening", "openings")} wide here."));
+        findings.Add(new FitFinding("openings", VehicleWords.OpeningsOfTheGrille, fits ? Verdict.Holds : Verdict.Stop, taken, openings.Count, "openings",
+            VehicleWords.FormatItTakesOf(Format.Count(taken, VehicleWords.Opening, VehicleWords.Openings), openings.Count), fits ? "" : VehicleWords.FormatAtMostWideHere(Format.Count(openings.Count, VehicleWords.Opening, VehicleWords.Openings))));
     }
 
     private static void Height(List<FitFinding> findings, Openings openings, IReadOnlyList<MountedLamp> lamps, UnitSystem units)
     {
         var tallest = lamps.Max(lamp => lamp.Body.HeightMillimetres);
         if (tallest <= openings.HeightMillimetres + Rounding) return;
-        findings.Add(new FitFinding("opening-height", "Height of the openings", Verdict.Watch, tallest, openings.HeightMillimetres, "mm",
-            $"{Format.Millimetres(tallest, units)} high behind openings of {Format.Millimetres(openings.HeightMillimetres, units)}: the grille covers the rest.", "A flatter lamp, or one before the grille."));
+        findings.Add(new FitFinding("opening-height", VehicleWords.HeightOfTheOpenings, Verdict.Watch, tallest, openings.HeightMillimetres, "mm",
+            VehicleWords.FormatHighBehindOpeningsOfThe(Format.Millimetres(tallest, units), Format.Millimetres(openings.HeightMillimetres, units)), VehicleWords.AFlatterLampOrOne));
     }
 
     /// <summary>Segments of a lamp, and lamps of a row, stand in line with the openings where their spacing is a whole number of them.</summary>
@@ -52,9 +52,9 @@ internal static class Grille
         {
             var off = Math.Abs(spacing / pitch - Math.Max(1, Math.Round(spacing / pitch)));
             if (off <= SeenShare) continue;
-            findings.Add(new FitFinding($"in-line-{what}", $"{Format.Capital(what)} in line with the openings", Verdict.Watch, spacing, pitch, "mm",
-                $"The {what} are {Format.Millimetres(spacing, units)} apart, the openings {Format.Millimetres(pitch, units)}: some stand behind a bar.",
-                what == "lamps" ? $"Set them {Format.Millimetres(pitch * Math.Max(1, Math.Round(spacing / pitch)), units)} apart." : $"A lamp with segments {Format.Millimetres(pitch, units)} apart."));
+            findings.Add(new FitFinding($"in-line-{what}", VehicleWords.FormatInLineWithTheOpenings(Format.Capital(what)), Verdict.Watch, spacing, pitch, "mm",
+                VehicleWords.FormatTheAreApartTheOpenings(what, Format.Millimetres(spacing, units), Format.Millimetres(pitch, units)),
+                what == "lamps" ? VehicleWords.FormatSetThemApart(Format.Millimetres(pitch * Math.Max(1, Math.Round(spacing / pitch)), units)) : VehicleWords.FormatALampWithSegmentsApart(Format.Millimetres(pitch, units))));
         }
     }
 }

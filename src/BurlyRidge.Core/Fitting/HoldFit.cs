@@ -9,11 +9,11 @@ internal static class HoldFit
     /// <summary>The lamp on its mount; with a bracket between, the lamp on the bracket and the bracket on the mount.</summary>
     public static IEnumerable<FitFinding> Of(Mount mount, MountedLamp lamp, UnitSystem units)
     {
-        if (lamp.Bracket is not { } bracket) return [Of("hold", "How it is held", "It", "this place", "the mount", lamp.Body.Holds, mount.Holds, "How this lamp is held is not specified.", units)];
+        if (lamp.Bracket is not { } bracket) return [Of("hold", VehicleWords.HowItIsHeld, VehicleWords.It, VehicleWords.ThisPlace, VehicleWords.TheMount, lamp.Body.Holds, mount.Holds, VehicleWords.HowThisLampIsHeld, units)];
         return
         [
-            Of("hold", "How its bracket holds it", "It", $"{bracket.Name}", bracket.Name, lamp.Body.Holds, bracket.Takes, "How this lamp is held is not specified.", units),
-            Of("bracket", "How its bracket is held", bracket.Name, "this place", "the mount", bracket.GoesOn, mount.Holds, $"How {bracket.Name} is held is not specified.", units),
+            Of("hold", VehicleWords.HowItsBracketHoldsIt, VehicleWords.It, $"{bracket.Name}", bracket.Name, lamp.Body.Holds, bracket.Takes, VehicleWords.HowThisLampIsHeld, units),
+            Of("bracket", VehicleWords.HowItsBracketIsHeld, bracket.Name, VehicleWords.ThisPlace, VehicleWords.TheMount, bracket.GoesOn, mount.Holds, VehicleWords.FormatHowIsHeldIsNot(bracket.Name), units),
         ];
     }
 
@@ -23,28 +23,28 @@ internal static class HoldFit
         var best = pairs.OrderBy(pair => Miss(pair.Own, pair.There)).FirstOrDefault();
         if (best.Own is null)
         {
-            var ways = string.Join(" or ", given.Select(hold => Name(hold.Kind)).Distinct());
+            var ways = Format.Or(given.Select(hold => Name(hold.Kind)).Distinct());
             return new FitFinding(id, title, Verdict.Stop, 0, 1, "-",
-                owned.Count == 0 ? unsaid : $"{it} has {string.Join(" and ", owned.Select(hold => Name(hold.Kind)).Distinct())}; {place} takes {(ways.Length == 0 ? "nothing yet" : ways)}.",
-                ways.Length == 0 ? $"Say how {giver} holds." : $"The version with {ways}.");
+                owned.Count == 0 ? unsaid : VehicleWords.FormatHasTakes(it, Format.And(owned.Select(hold => Name(hold.Kind)).Distinct()), place, ways.Length == 0 ? VehicleWords.NothingYet : ways),
+                ways.Length == 0 ? VehicleWords.FormatSayHowHolds(giver) : VehicleWords.FormatTheVersionWith(ways));
         }
         var (own, there) = best;
         var miss = Miss(own, there);
         var what = own.Kind switch
         {
-            HolderKind.Ears => "gap between the ears",
-            HolderKind.Feet => "spacing of the feet",
+            HolderKind.Ears => VehicleWords.GapBetweenTheEars,
+            HolderKind.Feet => VehicleWords.SpacingOfTheFeet,
             HolderKind.Stud => "stud",
             HolderKind.Clamp => "bar",
             _ => "collar",
         };
-        var reason = $"{Format.Capital(what)}: {(it == "It" ? "the lamp" : it)} takes {Range(own, units)}, {giver} gives {Range(there, units)}";
+        var reason = VehicleWords.FormatTakesGives(Format.Capital(what), it == "It" ? VehicleWords.TheLamp : it, Range(own, units), giver, Range(there, units));
         return miss <= 0
             ? new FitFinding(id, title, Verdict.Holds, 0, 0, "mm", $"{reason}.")
-            : new FitFinding(id, title, Verdict.Stop, miss, 0, "mm", $"{reason}: {Format.Millimetres(miss, units)} short.",
+            : new FitFinding(id, title, Verdict.Stop, miss, 0, "mm", VehicleWords.FormatShort(reason, Format.Millimetres(miss, units)),
                 own.Kind == HolderKind.Feet
-                    ? $"A second hole {Format.Millimetres(miss, units)} further {(own.FromMillimetres > there.ToMillimetres ? "out" : "in")}."
-                    : $"One for {Range(there, units)}.");
+                    ? VehicleWords.FormatASecondHoleFurther(Format.Millimetres(miss, units), own.FromMillimetres > there.ToMillimetres ? "out" : "in")
+                    : VehicleWords.FormatOneFor(Range(there, units)));
     }
 
     /// <summary>By how much two ranges miss each other, mm; nothing where they meet.</summary>
@@ -53,14 +53,14 @@ internal static class HoldFit
 
     private static string Range(Holder hold, UnitSystem units) => hold.FromMillimetres == hold.ToMillimetres
         ? Format.Millimetres(hold.FromMillimetres, units)
-        : $"{Format.Millimetres(hold.FromMillimetres, units)} to {Format.Millimetres(hold.ToMillimetres, units)}";
+        : VehicleWords.FormatTo(Format.Millimetres(hold.FromMillimetres, units), Format.Millimetres(hold.ToMillimetres, units));
 
     private static string Name(HolderKind kind) => kind switch
     {
         HolderKind.Ears => "ears",
         HolderKind.Feet => "feet",
-        HolderKind.Stud => "a stud",
+        HolderKind.Stud => VehicleWords.AStud,
         HolderKind.Clamp => "clamps",
-        _ => "a receiver collar",
+        _ => VehicleWords.AReceiverCollar,
     };
 }

@@ -31,7 +31,7 @@ public static class LampFit
         Width(findings, mount, lamps, row, units);
         var tallest = lamps.Max(lamp => lamp.Body.HeightMillimetres + 2 * Math.Abs(lamp.Bracket?.UpMillimetres() ?? 0));
         if (mount.HeightMillimetres is { } height)
-            findings.Add(Needs("height", "Height between obstructions", tallest, height, $"{Format.Millimetres(tallest, units)} high in {Format.Millimetres(height, units)}", $"at most {Format.Millimetres(height, units)} high here"));
+            findings.Add(Needs("height", VehicleWords.HeightBetweenObstructions, tallest, height, VehicleWords.FormatHighIn(Format.Millimetres(tallest, units), Format.Millimetres(height, units)), VehicleWords.FormatAtMostHighHere(Format.Millimetres(height, units))));
         Proud(findings, mount, stance, lamps, units);
         foreach (var lamp in lamps.DistinctBy(lamp => (lamp.Body, lamp.Bracket))) One(findings, mount, lamp, units);
         Grille.Judge(findings, mount, lamps, row, units);
@@ -65,50 +65,50 @@ public static class LampFit
     {
         if (mount.WidthMillimetres is not { } window || row.GapMillimetres is not { } gap) return;
         var sum = lamps.Sum(lamp => lamp.Body.WidthMillimetres);
-        var what = lamps.Count == 1 ? $"{Format.Millimetres(sum, units)} wide" : $"{lamps.Count} lamps, {Format.Millimetres(sum, units)} together,";
-        var sides = lamps.Count == 1 ? "left and right" : "at each end and between them";
+        var what = lamps.Count == 1 ? VehicleWords.FormatWide(Format.Millimetres(sum, units)) : VehicleWords.FormatLampsTogether(lamps.Count, Format.Millimetres(sum, units));
+        var sides = lamps.Count == 1 ? VehicleWords.LeftAndRight : VehicleWords.AtEachEndAndBetween;
         findings.Add(sum > window + Rounding
-            ? new FitFinding("width", "Width between obstructions", Verdict.Stop, sum, window, "mm",
-                $"{what} in {Format.Millimetres(window, units)}: {Format.Millimetres(sum - window, units)} too wide.",
-                lamps.Count == 1 ? $"At most {Format.Millimetres(window, units)} wide here." : $"At most {Math.Max(1, (int)(window / lamps.Max(lamp => lamp.Body.WidthMillimetres)))} of these here.")
-            : new FitFinding("width", "Width between obstructions", gap < PlayMillimetres - Rounding ? Verdict.Watch : Verdict.Holds, sum, window, "mm",
-                $"{what} in {Format.Millimetres(window, units)}: {Format.Millimetres(gap, units)} {sides}.",
-                gap < PlayMillimetres - Rounding ? "No play: what shakes rubs. Measure the window at both ends before you order." : ""));
+            ? new FitFinding("width", VehicleWords.WidthBetweenObstructions, Verdict.Stop, sum, window, "mm",
+                VehicleWords.FormatInTooWide(what, Format.Millimetres(window, units), Format.Millimetres(sum - window, units)),
+                lamps.Count == 1 ? VehicleWords.FormatAtMostWideHere2(Format.Millimetres(window, units)) : VehicleWords.FormatAtMostOfTheseHere(Math.Max(1, (int)(window / lamps.Max(lamp => lamp.Body.WidthMillimetres)))))
+            : new FitFinding("width", VehicleWords.WidthBetweenObstructions, gap < PlayMillimetres - Rounding ? Verdict.Watch : Verdict.Holds, sum, window, "mm",
+                VehicleWords.FormatIn(what, Format.Millimetres(window, units), Format.Millimetres(gap, units), sides),
+                gap < PlayMillimetres - Rounding ? VehicleWords.NoPlayWhatShakesRubs : ""));
     }
 
     private static void Proud(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<MountedLamp> lamps, UnitSystem units)
     {
         if (mount.ProudMillimetres is not { } most) return;
         var deepest = lamps.Max(lamp => lamp.Body.DepthMillimetres + lamp.Body.BehindMillimetres);
-        findings.Add(Needs("proud-middle", "How far its middle stands out", stance.MiddleProudMillimetres, most,
+        findings.Add(Needs("proud-middle", VehicleWords.HowFarItsMiddleStands, stance.MiddleProudMillimetres, most,
             stance.MiddleProudMillimetres < -Rounding
-                ? $"set back by {Format.Millimetres(-stance.MiddleProudMillimetres, units)} in the middle"
-                : $"the middle stands out by {Format.Millimetres(stance.MiddleProudMillimetres, units)}, {Format.Millimetres(most, units)} allowed",
-            mount.DepthMillimetres is { } depth ? $"lamp, plug and bend of its tail take {Format.Millimetres(deepest, units)}; at most {Format.Millimetres(depth + most, units)} go here" : "a flatter lamp"));
+                ? VehicleWords.FormatSetBackByInThe(Format.Millimetres(-stance.MiddleProudMillimetres, units))
+                : VehicleWords.FormatTheMiddleStandsOutBy(Format.Millimetres(stance.MiddleProudMillimetres, units), Format.Millimetres(most, units)),
+            mount.DepthMillimetres is { } depth ? VehicleWords.FormatLampPlugAndBendOf(Format.Millimetres(deepest, units), Format.Millimetres(depth + most, units)) : VehicleWords.AFlatterLamp));
         if (mount.RadiusMillimetres is not { } radius)
         {
             if (Math.Abs(stance.EndsProudMillimetres - stance.MiddleProudMillimetres) > Rounding)
-                findings.Add(Needs("proud-ends", "How far its ends stand out", stance.EndsProudMillimetres, most, $"the ends stand at {Format.Millimetres(stance.EndsProudMillimetres, units)}", "a straight lamp"));
+                findings.Add(Needs("proud-ends", VehicleWords.HowFarItsEndsStand, stance.EndsProudMillimetres, most, VehicleWords.FormatTheEndsStandAt(Format.Millimetres(stance.EndsProudMillimetres, units)), VehicleWords.AStraightLamp));
             return;
         }
         var allowed = most - stance.MiddleProudMillimetres;
-        findings.Add(Needs("proud-ends", "How far its ends stand out of the curved face", stance.EndsProudMillimetres, most,
-            $"the face falls back {Format.Millimetres(Sagitta.Of(radius, lamps.Count == 1 ? stance.SpanMillimetres : lamps.Max(lamp => lamp.Body.WidthMillimetres)), units)} over its width: the ends stand out by {Format.Millimetres(stance.EndsProudMillimetres, units)}, {Format.Millimetres(most, units)} allowed",
-            $"a straight lamp of at most {Widest(Sagitta.Chord(radius, Math.Max(0, allowed)), units)}, or one curved to {RadiusRange(radius, stance.SpanMillimetres, allowed, units)}"));
+        findings.Add(Needs("proud-ends", VehicleWords.HowFarItsEndsStandOut, stance.EndsProudMillimetres, most,
+            VehicleWords.FormatTheFaceFallsBackOver(Format.Millimetres(Sagitta.Of(radius, lamps.Count == 1 ? stance.SpanMillimetres : lamps.Max(lamp => lamp.Body.WidthMillimetres)), units), Format.Millimetres(stance.EndsProudMillimetres, units), Format.Millimetres(most, units)),
+            VehicleWords.FormatAStraightLampOfAt(Widest(Sagitta.Chord(radius, Math.Max(0, allowed)), units), RadiusRange(radius, stance.SpanMillimetres, allowed, units))));
     }
 
     /// <summary>In whole millimetres, never more than does go.</summary>
     private static string Widest(double millimetres, UnitSystem units) =>
-        double.IsFinite(millimetres) ? Format.Millimetres(Math.Floor(Math.Max(0, millimetres)), units) : "more than the face is wide";
+        double.IsFinite(millimetres) ? Format.Millimetres(Math.Floor(Math.Max(0, millimetres)), units) : VehicleWords.MoreThanTheFaceIs;
 
     /// <summary>Radii of a lamp of that width whose ends stand out no more, and whose middle no more, than is allowed.</summary>
     private static string RadiusRange(double radius, double width, double allowed, UnitSystem units)
     {
         var face = Sagitta.Of(radius, width);
-        if (double.IsPositiveInfinity(face)) return "the face";
+        if (double.IsPositiveInfinity(face)) return VehicleWords.TheFace;
         var most = face - allowed <= 0 ? double.PositiveInfinity : Sagitta.Radius(width, face - allowed);
         var least = Sagitta.Radius(width, face + Math.Max(0.1, allowed));
-        return double.IsPositiveInfinity(most) ? $"{Format.Metres(least / 1000, units)} or flatter" : $"{Format.Metres(least / 1000, units)} to {Format.Metres(most / 1000, units)}";
+        return double.IsPositiveInfinity(most) ? VehicleWords.FormatOrFlatter(Format.Metres(least / 1000, units)) : VehicleWords.FormatTo2(Format.Metres(least / 1000, units), Format.Metres(most / 1000, units));
     }
 
     private static void One(List<FitFinding> findings, Mount mount, MountedLamp lamp, UnitSystem units)
@@ -116,27 +116,27 @@ public static class LampFit
         var body = lamp.Body;
         findings.AddRange(HoldFit.Of(mount, lamp, units));
         if (mount.ReachMillimetres is { } reach)
-            findings.Add(Needs("reach", "Room for a spanner or a hand", SpannerMillimetres, reach, $"a spanner takes {Format.Millimetres(SpannerMillimetres, units)}, {Format.Millimetres(reach, units)} are free", "Put the bolt in before the place is closed, or turn it from the other side"));
+            findings.Add(Needs("reach", VehicleWords.RoomForASpannerOr, SpannerMillimetres, reach, VehicleWords.FormatASpannerTakesAreFree(Format.Millimetres(SpannerMillimetres, units), Format.Millimetres(reach, units)), VehicleWords.PutTheBoltInBefore));
         if (body.TiltDegrees > 0 && mount.TiltDegrees is { } tilt)
-            findings.Add(Needs("tilt", "Room to tilt it", body.TiltDegrees, tilt, $"its bracket turns by {Format.Degrees(body.TiltDegrees)}, {Format.Degrees(tilt)} are free", "aim it before it is fixed, or take one that tilts in itself", "°"));
+            findings.Add(Needs("tilt", VehicleWords.RoomToTiltIt, body.TiltDegrees, tilt, VehicleWords.FormatItsBracketTurnsByAre(Format.Degrees(body.TiltDegrees), Format.Degrees(tilt)), VehicleWords.AimItBeforeItIs, "°"));
         if (body.TiltDegrees > 0 && mount.HeightMillimetres is { } height)
         {
             var angle = body.TiltDegrees * Math.PI / 180;
             var tilted = body.HeightMillimetres * Math.Cos(angle) + body.DepthMillimetres * Math.Sin(angle);
             if (tilted > height + Rounding)
-                findings.Add(new FitFinding("tilted-height", "Height when it is tilted", Verdict.Watch, tilted, height, "mm",
-                    $"Tilted by {Format.Degrees(body.TiltDegrees)} it is {Format.Millimetres(tilted, units)} high in {Format.Millimetres(height, units)}.", "It goes in level; less tilt than its bracket has."));
+                findings.Add(new FitFinding("tilted-height", VehicleWords.HeightWhenItIsTilted, Verdict.Watch, tilted, height, "mm",
+                    VehicleWords.FormatTiltedByItIsHigh(Format.Degrees(body.TiltDegrees), Format.Millimetres(tilted, units), Format.Millimetres(height, units)), VehicleWords.ItGoesInLevelLess));
         }
         if (body.TailMillimetres < body.BehindMillimetres + HandMillimetres)
-            findings.Add(new FitFinding("tail", "Tail long enough to join", Verdict.Watch, body.TailMillimetres, body.BehindMillimetres + HandMillimetres, "mm",
-                $"The tail is {Format.Millimetres(body.TailMillimetres, units)}; behind the lamp and with room for a hand {Format.Millimetres(body.BehindMillimetres + HandMillimetres, units)} are needed.",
-                "Put the plug on at the bench, before the lamp goes in."));
+            findings.Add(new FitFinding("tail", VehicleWords.TailLongEnoughToJoin, Verdict.Watch, body.TailMillimetres, body.BehindMillimetres + HandMillimetres, "mm",
+                VehicleWords.FormatTheTailIsBehindThe(Format.Millimetres(body.TailMillimetres, units), Format.Millimetres(body.BehindMillimetres + HandMillimetres, units)),
+                VehicleWords.PutThePlugOnAt));
         if (mount.Supply is { } supply && body.Lead is { } lead && lead != supply)
-            findings.Add(new FitFinding("lead-side", "Lead leaves on the side of the supply", Verdict.Watch, 1, 0, "-",
-                $"Its lead leaves on the {Name(lead)}, the supply comes from the {Name(supply)}.", "Turn it round, or take the lead behind it."));
+            findings.Add(new FitFinding("lead-side", VehicleWords.LeadLeavesOnTheSide, Verdict.Watch, 1, 0, "-",
+                VehicleWords.FormatItsLeadLeavesOnThe(Name(lead), Name(supply)), VehicleWords.TurnItRoundOrTake));
         if (!mount.Structural)
-            findings.Add(new FitFinding("structural", "Bolted to structure", Verdict.Watch, 0, 1, "-",
-                "What it bolts to gives: there is foam behind a plastic bumper.", "A bracket to the impact beam holds it still."));
+            findings.Add(new FitFinding("structural", VehicleWords.BoltedToStructure, Verdict.Watch, 0, 1, "-",
+                VehicleWords.WhatItBoltsToGives, VehicleWords.ABracketToTheImpact));
     }
 
     /// <summary>Room that a spanner takes beside a bolt, mm (common practice, no source).</summary>
@@ -151,7 +151,7 @@ public static class LampFit
         var brackets = lamps.Select(lamp => lamp.Bracket).OfType<Bracket>().ToList();
         var kilograms = lamps.Sum(lamp => lamp.Body.Kilograms) + brackets.Where(bracket => !bracket.HoldsRow).Sum(bracket => bracket.Kilograms)
             + brackets.Where(bracket => bracket.HoldsRow).Select(bracket => bracket.Kilograms).DefaultIfEmpty(0).Max();
-        findings.Add(Needs("load", "Weight", kilograms, most, $"{Format.Kilograms(kilograms)} on what carries {Format.Kilograms(most)}", "something lighter, or another mount", "kg"));
+        findings.Add(Needs("load", VehicleWords.Weight, kilograms, most, VehicleWords.FormatOnWhatCarries(Format.Kilograms(kilograms), Format.Kilograms(most)), VehicleWords.SomethingLighterOrAnotherMount, "kg"));
     }
 
     private static void Free(List<FitFinding> findings, Mount mount, Stance stance, IReadOnlyList<MountedLamp> lamps, UnitSystem units)
@@ -166,8 +166,8 @@ public static class LampFit
                 FreeWay.Before => Math.Max(stance.MiddleProudMillimetres, stance.EndsProudMillimetres),
                 _ => lamps.Max(lamp => lamp.Body.DepthMillimetres + lamp.Body.BehindMillimetres),
             };
-            findings.Add(Needs("keep-free", $"Keeps clear of the {free.What}", takes, free.Millimetres,
-                $"takes {Format.Millimetres(takes, units)} from the middle, the {free.What} begins at {Format.Millimetres(free.Millimetres, units)}", $"at most {Format.Millimetres(free.Millimetres, units)} on that side"));
+            findings.Add(Needs("keep-free", VehicleWords.FormatKeepsClearOfThe(free.What), takes, free.Millimetres,
+                VehicleWords.FormatTakesFromTheMiddleThe(Format.Millimetres(takes, units), free.What, Format.Millimetres(free.Millimetres, units)), VehicleWords.FormatAtMostOnThatSide(Format.Millimetres(free.Millimetres, units))));
         }
     }
 

@@ -13,25 +13,25 @@ public static class PartFit
         var upright = Miss(part.WidthMillimetres, part.HeightMillimetres, space);
         var turned = Miss(part.HeightMillimetres, part.WidthMillimetres, space);
         var (width, height, how) = turned < upright - Rounding
-            ? (part.HeightMillimetres, part.WidthMillimetres, ", turned by a quarter")
+            ? (part.HeightMillimetres, part.WidthMillimetres, VehicleWords.TurnedByAQuarter)
             : (part.WidthMillimetres, part.HeightMillimetres, "");
-        var air = part.FreeAirMillimetres > 0 ? ", free air included" : "";
+        var air = part.FreeAirMillimetres > 0 ? VehicleWords.FreeAirIncluded : "";
         var findings = new List<FitFinding>
         {
-            Side("width", "Width", width + 2 * part.FreeAirMillimetres, space.WidthMillimetres, how + air, units),
-            Side("height", "Height", height + 2 * part.FreeAirMillimetres, space.HeightMillimetres, how + air, units),
-            Side("depth", "Depth, lid, plugs and terminals included", part.DepthMillimetres + Math.Max(part.OpenMillimetres, part.FreeAirMillimetres), space.DepthMillimetres, "", units),
+            Side("width", VehicleWords.Width, width + 2 * part.FreeAirMillimetres, space.WidthMillimetres, how + air, units),
+            Side("height", VehicleWords.Height, height + 2 * part.FreeAirMillimetres, space.HeightMillimetres, how + air, units),
+            Side("depth", VehicleWords.DepthLidPlugsAndTerminals, part.DepthMillimetres + Math.Max(part.OpenMillimetres, part.FreeAirMillimetres), space.DepthMillimetres, "", units),
         };
         if (space.ReachMillimetres is { } reach)
-            findings.Add(Side("reach", "Room for a spanner or a hand", part.ReachMillimetres, reach, "", units));
+            findings.Add(Side("reach", VehicleWords.RoomForASpannerOr, part.ReachMillimetres, reach, "", units));
         if (part.HoleMillimetres is { } hole)
         {
             findings.Add(space.HoleMillimetres is not { } there
-                ? new FitFinding("hole", "Hole in the trim", Verdict.Watch, hole, 0, "mm", $"It needs a hole of {Format.Millimetres(hole, units)}, and there is none.", "Check what is behind, then drill.")
+                ? new FitFinding("hole", VehicleWords.HoleInTheTrim, Verdict.Watch, hole, 0, "mm", VehicleWords.FormatItNeedsAHoleOf(Format.Millimetres(hole, units)), VehicleWords.CheckWhatIsBehindThen)
                 : there > hole + 1
-                    ? new FitFinding("hole", "Hole in the trim", Verdict.Stop, hole, there, "mm", $"It needs a hole of {Format.Millimetres(hole, units)}; the one there is {Format.Millimetres(there, units)}.", "A larger switch, or a plate behind it.")
-                    : new FitFinding("hole", "Hole in the trim", there < hole - Rounding ? Verdict.Watch : Verdict.Holds, hole, there, "mm",
-                        $"It needs a hole of {Format.Millimetres(hole, units)}; the one there is {Format.Millimetres(there, units)}.", there < hole - Rounding ? "Enlarge it; check what is behind first." : ""));
+                    ? new FitFinding("hole", VehicleWords.HoleInTheTrim, Verdict.Stop, hole, there, "mm", VehicleWords.FormatItNeedsAHoleOfThe(Format.Millimetres(hole, units), Format.Millimetres(there, units)), VehicleWords.ALargerSwitchOrA)
+                    : new FitFinding("hole", VehicleWords.HoleInTheTrim, there < hole - Rounding ? Verdict.Watch : Verdict.Holds, hole, there, "mm",
+                        VehicleWords.FormatItNeedsAHoleOfThe(Format.Millimetres(hole, units), Format.Millimetres(there, units)), there < hole - Rounding ? VehicleWords.EnlargeItCheckWhatIs : ""));
         }
         return FitCard.Of(space.Id, [part.Part], null, findings, [part.Part]);
     }
@@ -44,12 +44,12 @@ public static class PartFit
         var (width, height, how) = rows.MinBy(row => Miss(row.Width, row.Height, space));
         var findings = new List<FitFinding>
         {
-            Side("width", "Width of all that share it", width, space.WidthMillimetres, how, units),
-            Side("height", "Height of all that share it", height, space.HeightMillimetres, how, units),
+            Side("width", VehicleWords.WidthOfAllThatShare, width, space.WidthMillimetres, how, units),
+            Side("height", VehicleWords.HeightOfAllThatShare, height, space.HeightMillimetres, how, units),
         };
         var holes = parts.Count(part => part.HoleMillimetres is not null);
         if (holes > 1)
-            findings.Add(new FitFinding("holes", "Holes in the trim", Verdict.Stop, holes, 1, "parts", $"{Format.Count(holes, "part", "parts")} want a hole here, and there is room for one.", "Another place, or one plate with both."));
+            findings.Add(new FitFinding("holes", VehicleWords.HolesInTheTrim, Verdict.Stop, holes, 1, "parts", VehicleWords.FormatWantAHoleHereAnd(Format.Count(holes, VehicleWords.Part, VehicleWords.Parts)), VehicleWords.AnotherPlaceOrOnePlate));
         return FitCard.Of(space.Id, [.. parts.Select(part => part.Part)], null, findings, [.. parts.Select(part => part.Part)]);
     }
 
@@ -57,8 +57,8 @@ public static class PartFit
     {
         var sizes = parts.Select(part => upright ? (part.WidthMillimetres, part.HeightMillimetres) : (part.HeightMillimetres, part.WidthMillimetres)).ToList();
         return sideBySide
-            ? (sizes.Sum(size => size.Item1), sizes.Max(size => size.Item2), ", side by side")
-            : (sizes.Max(size => size.Item1), sizes.Sum(size => size.Item2), ", one above the other");
+            ? (sizes.Sum(size => size.Item1), sizes.Max(size => size.Item2), VehicleWords.SideBySide)
+            : (sizes.Max(size => size.Item1), sizes.Sum(size => size.Item2), VehicleWords.OneAboveTheOther);
     }
 
     private static double Miss(double width, double height, Space space) =>
@@ -68,7 +68,7 @@ public static class PartFit
     {
         var fits = takes <= there + Rounding;
         return new FitFinding(id, title, fits ? Verdict.Holds : Verdict.Stop, takes, there, "mm",
-            $"{Format.Millimetres(takes, units)} in {Format.Millimetres(there, units)}{how}: {(fits ? $"{Format.Millimetres(there - takes, units)} to spare" : $"{Format.Millimetres(takes - there, units)} too much")}.",
-            fits ? "" : $"At most {Format.Millimetres(there, units)}.");
+            VehicleWords.FormatIn2(Format.Millimetres(takes, units), Format.Millimetres(there, units), how, fits ? VehicleWords.FormatToSpare(Format.Millimetres(there - takes, units)) : VehicleWords.FormatTooMuch(Format.Millimetres(takes - there, units))),
+            fits ? "" : VehicleWords.FormatAtMost(Format.Millimetres(there, units)));
     }
 }

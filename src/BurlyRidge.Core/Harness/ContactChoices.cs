@@ -67,8 +67,8 @@ internal sealed class ContactChoices
     private static (string Key, IReadOnlyList<string> Names)? Choice(Need need) => need switch
     {
         Need.Position position => (position.Switch, position.Names),
-        Need.Coil coil => ($"coil {coil.Input.Id}", ["pulled"]),
-        Need.AtRest rest => ($"coil {rest.Input.Id}", ["rest"]),
+        Need.Coil coil => (LineWords.FormatCoil(coil.Input.Id), ["pulled"]),
+        Need.AtRest rest => (LineWords.FormatCoil(rest.Input.Id), ["rest"]),
         _ => null,
     };
 }

@@ -44,16 +44,16 @@ public static class JudgedStates
         var found = lines.Where(line => line.On is not null).ToList();
         return
         [
-            new(Everything, "All on, engine on", everything),
-            new("everything-idle", "Everything on, idling", everything with { Engine = Engine.Idle }),
-            new("night", "Driving by night", Merge(new RigState { Key = true, Engine = Engine.Cruise, HighBeam = true, LowBeam = rig.Vehicle.LowBeam is not null, SideLight = true },
+            new(Everything, LineWords.AllOnEngineOn, everything),
+            new("everything-idle", LineWords.EverythingOnIdling, everything with { Engine = Engine.Idle }),
+            new("night", LineWords.DrivingByNight, Merge(new RigState { Key = true, Engine = Engine.Cruise, HighBeam = true, LowBeam = rig.Vehicle.LowBeam is not null, SideLight = true },
                 found.Where(line => line.BySignal.ContainsKey(Signal.HighBeam) || line.BySignal.ContainsKey(Signal.LowBeam) || line.BySignal.ContainsKey(Signal.SideLight) || line.Line.Use == LineUse.Forward)
                     .Select(line => line.On!))),
-            new("reversing", "Backing up", Merge(new RigState { Key = true, Engine = Engine.Idle, Reverse = true, SideLight = true },
+            new("reversing", LineWords.BackingUp, Merge(new RigState { Key = true, Engine = Engine.Idle, Reverse = true, SideLight = true },
                 found.Where(line => line.BySignal.ContainsKey(Signal.Reverse)).Select(line => line.BySignal[Signal.Reverse]))),
-            new("camp", "Camp, engine off", Merge(new RigState(), found.Where(line => line is { On: { Key: false } on } && !on.HasSignal()).Select(line => line.On!))),
-            new("left", "Key off, switches left on", (everything with { Key = false, Engine = Engine.Off }).WithSignals(_ => false)),
-            new(Parked, "Parked", new RigState()),
+            new("camp", LineWords.CampEngineOff, Merge(new RigState(), found.Where(line => line is { On: { Key: false } on } && !on.HasSignal()).Select(line => line.On!))),
+            new("left", LineWords.KeyOffSwitchesLeftOn, (everything with { Key = false, Engine = Engine.Off }).WithSignals(_ => false)),
+            new(Parked, LineWords.Parked, new RigState()),
         ];
     }
 

@@ -52,8 +52,8 @@ public static class Losses
             var (part, kind) = parts.GetValueOrDefault(id);
             if (part is ProtectiveDevice { Breaker: false } device)
             {
-                Add($"{device.Fuse} fuse", LossGroup.Fuse, FuseTable.WarmOhms(device.Fuse));
-                Add("fuse holder", LossGroup.Contacts, TypicalOhms.Holder);
+                Add(LineWords.FormatFuse(device.Fuse), LossGroup.Fuse, FuseTable.WarmOhms(device.Fuse));
+                Add(LineWords.FuseHolder, LossGroup.Contacts, TypicalOhms.Holder);
                 continue;
             }
             var name = part is null ? "body" : kind;

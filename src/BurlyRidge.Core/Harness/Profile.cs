@@ -157,7 +157,7 @@ public static class Profile
 
         private static bool IsSource(Element element) => element is BatteryElement or RegulatedSource;
 
-        private string Name(int node) => solved.Harness.NodeNames[node] ?? $"node {node}";
+        private string Name(int node) => solved.Harness.NodeNames[node] ?? LineWords.FormatNode(node);
 
         private double Volts(int node) => solved.Solution.State.Volts[node];
     }

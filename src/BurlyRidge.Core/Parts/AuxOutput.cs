@@ -41,9 +41,9 @@ public sealed record AuxOutput(string Id, double RatingAmps, string LeadWire, Fe
     /// <inheritdoc/>
     public StationWord Word(string inside, string name) => inside switch
     {
-        "fuse" => new(StripKind.Fuse, Id, $"{RatingAmps} A fuse", $"of {name}"),
+        "fuse" => new(StripKind.Fuse, Id, PartWords.FormatAFuse(RatingAmps), PartWords.FormatOf(name)),
         "switch" => new(StripKind.Output, Id, name, "pressed"),
-        _ => new(StripKind.Lead, Id, $"{LeadWire} lead", $"of {name}", LeadMetres),
+        _ => new(StripKind.Lead, Id, PartWords.FormatLead(LeadWire), PartWords.FormatOf(name), LeadMetres),
     };
 
     /// <inheritdoc/>

@@ -101,13 +101,13 @@ public sealed record Battery(
 
     /// <inheritdoc/>
     public StationWord Word(string inside, string name) => inside is "plus" or "minus"
-        ? new StationWord(StripKind.Source, Id, name, $"{inside} post")
-        : new StationWord(StripKind.Lead, Id, "battery cable", "");
+        ? new StationWord(StripKind.Source, Id, name, PartWords.FormatPost(inside))
+        : new StationWord(StripKind.Lead, Id, PartWords.BatteryCable, "");
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)
     {
-        if (CapacityAmpHours is { } capacity) problems.Within($"{path}.capacityAmpHours", capacity, 1, 2000, "Ah");
+        if (CapacityAmpHours is { } capacity) problems.Within($"{path}.capacityAmpHours", capacity, 1, 2000, PartWords.Ah);
         if (StateOfCharge is { } charge) problems.Within($"{path}.stateOfCharge", charge, 0, 1);
         if (InternalMilliohms is { } milliohms) problems.Within($"{path}.internalMilliohms", milliohms, 0.1, 1000, "mΩ");
         if (PeukertExponent is { } exponent) problems.Within($"{path}.peukertExponent", exponent, 1, 1.6);

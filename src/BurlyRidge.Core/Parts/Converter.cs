@@ -17,7 +17,7 @@ public sealed record Converter(
     private const double RestartFactor = 1.05;
 
     /// <summary>A new one of 20 A: a charger on a 12 V system, down to 12 V on a 24 V one.</summary>
-    public static Converter Usual(NewPart part) => new(part.Id, part.Called("Converter"), part.SystemVolts == 24 ? 12.5 : 14.4, 20, part.SystemVolts == 24 ? 21 : 12.8);
+    public static Converter Usual(NewPart part) => new(part.Id, part.Called(PartWords.Converter), part.SystemVolts == 24 ? 12.5 : 14.4, 20, part.SystemVolts == 24 ? 21 : 12.8);
 
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => SolarInput ? ["in-plus", "in-minus", "out-plus", "out-minus", "solar-plus"] : ["in-plus", "in-minus", "out-plus", "out-minus"];

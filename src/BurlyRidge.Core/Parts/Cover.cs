@@ -25,7 +25,7 @@ public sealed record Cover(string What)
         problems.Text($"{path}.what", What, MostLetters);
         problems.Letters($"{path}.fastenerKind", FastenerKind, MostLetters);
         if (Fasteners is { } count) problems.Within($"{path}.fasteners", count, 0, 200, "fasteners");
-        problems.Count($"{path}.unplugged", Unplugged.Count, 0, MostUnplugged, "plugs");
+        problems.Count($"{path}.unplugged", Unplugged.Count, 0, MostUnplugged, PartWords.Plugs);
         for (var i = 0; i < Unplugged.Count; i++) problems.Text($"{path}.unplugged[{i}]", Unplugged[i], MostLetters);
     }
 }

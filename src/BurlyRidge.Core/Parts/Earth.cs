@@ -30,7 +30,7 @@ public sealed record Earth(
         : new PartElement(Id, Id, $"{On ?? around.Vehicle.Batteries[0].Id}.minus", new Law.Joint(StudMilliohms / 1000))];
 
     /// <inheritdoc/>
-    string? IPart.KindName => Kind == EarthKind.Stud ? "earth stud" : "battery post";
+    string? IPart.KindName => Kind == EarthKind.Stud ? PartWords.EarthStud : PartWords.BatteryPost;
 
     /// <inheritdoc/>
     public StationWord Word(string inside, string name) => new(StripKind.Earth, Id, Kind == EarthKind.Stud ? "stud" : "post", name)
@@ -43,7 +43,7 @@ public sealed record Earth(
     {
         problems.Within($"{path}.studMilliohms", StudMilliohms, 0, 10_000, "mΩ");
         problems.Within($"{path}.bodyMilliohms", BodyMilliohms, 0, 10_000, "mΩ");
-        if (On is { } on && around.Vehicle.Batteries.All(battery => battery?.Id != on)) problems.Add($"{path}.on", $"There is no battery called {on}.");
+        if (On is { } on && around.Vehicle.Batteries.All(battery => battery?.Id != on)) problems.Add($"{path}.on", PartWords.FormatThereIsNoBatteryCalled(on));
     }
 }
 

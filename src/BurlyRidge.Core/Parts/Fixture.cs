@@ -37,7 +37,7 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
     int IPart.Size => Math.Max(1, Functions.Count);
 
     /// <summary>A new one: a regulated LED lamp of 20 W.</summary>
-    public static Fixture Usual(NewPart part) => new(part.Id, part.Called("Lamp"), [new LampFunction("main", LampKind.RegulatedLed, 20, part.SystemVolts)]);
+    public static Fixture Usual(NewPart part) => new(part.Id, part.Called(PartWords.Lamp), [new LampFunction("main", LampKind.RegulatedLed, 20, part.SystemVolts)]);
 
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() =>
@@ -90,7 +90,7 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
 
     /// <summary>What one of several lights is called; empty where it has one.</summary>
     public string FunctionName(LampFunction function) => Functions.Count == 1 ? ""
-        : SpokenId.Of(function.Id) ?? $"light {Functions.TakeWhile(other => other != function).Count() + 1}";
+        : SpokenId.Of(function.Id) ?? PartWords.FormatLight(Functions.TakeWhile(other => other != function).Count() + 1);
 
     /// <inheritdoc/>
     public StationWord Word(string inside, string name)
@@ -106,7 +106,7 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
         Bracket?.Check(problems, $"{path}.bracket");
         if (HarnessWire is { } wire) problems.Wire($"{path}.harnessWire", wire);
         if (HarnessFuseAmps is { } amps) problems.Within($"{path}.harnessFuseAmps", amps, 1, 200, "A");
-        problems.Count($"{path}.functions", Functions.Count, 1, 8, "functions");
+        problems.Count($"{path}.functions", Functions.Count, 1, 8, PartWords.Functions);
         problems.Each($"{path}.functions", Functions, (at, function) => function.Check(problems, at));
         problems.Twice($"{path}.functions", Functions.Where(function => function is not null).Select(function => function.Id));
     }
@@ -187,7 +187,7 @@ public sealed record LampFunction(
         if (TurnOnVolts is { } on) problems.Within($"{path}.turnOnVolts", on, 0, 60, "V");
         if (DropOutVolts is { } dropOut) problems.Within($"{path}.dropOutVolts", dropOut, 1, 60, "V");
         if (MaxVolts is { } most) problems.Within($"{path}.maxVolts", most, 6, 100, "V");
-        if (TurnsOnAt() >= DropsOutAt()) problems.Add($"{path}.turnOnVolts", "Must be below the drop-out voltage.");
+        if (TurnsOnAt() >= DropsOutAt()) problems.Add($"{path}.turnOnVolts", PartWords.MustBeBelowTheDrop);
         problems.Within($"{path}.dimFraction", DimFraction, 0, 1);
     }
 }

@@ -35,7 +35,7 @@ public sealed record FoundWire
         problems.Letters($"{path}.reached", Reached, MostLetters);
         problems.Letters($"{path}.plug", Plug, MostLetters);
         if (ProvenOn.Length > 0 && !DateOnly.TryParseExact(ProvenOn, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _))
-            problems.Add($"{path}.provenOn", "Give a day as 2026-11-26.");
+            problems.Add($"{path}.provenOn", PartWords.GiveADayAs2026);
         problems.Each($"{path}.covers", Covers, (at, cover) => cover.Check(problems, at));
     }
 }

@@ -13,7 +13,7 @@ public sealed record IgnitionFeed : IPart
     public string Id => Name;
 
     /// <inheritdoc/>
-    string IPart.Name => "Key";
+    string IPart.Name => PartWords.Key;
 
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["out"];

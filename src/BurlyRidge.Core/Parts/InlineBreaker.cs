@@ -28,7 +28,7 @@ public sealed record InlineBreaker(string Id, double RatingAmps, BreakerReset Re
     public Fuse Stands => FuseTable.AtLeast(RatingAmps) with { Family = FuseFamily.BoltDown };
 
     /// <inheritdoc/>
-    public StationWord Word(string inside, string name) => new(StripKind.Fuse, Id, $"{RatingAmps} A breaker", $"{name}, {(Reset == BreakerReset.Manual ? "reset by hand" : "resets itself")}");
+    public StationWord Word(string inside, string name) => new(StripKind.Fuse, Id, PartWords.FormatABreaker(RatingAmps), $"{name}, {(Reset == BreakerReset.Manual ? PartWords.ResetByHand : PartWords.ResetsItself)}");
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

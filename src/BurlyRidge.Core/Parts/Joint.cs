@@ -76,7 +76,7 @@ public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBa
     public static string NameOf(JointKind kind) => kind switch
     {
         JointKind.Crimp => "crimp",
-        JointKind.Solder => "solder joint",
+        JointKind.Solder => PartWords.SolderJoint,
         JointKind.Plug => "plug",
         JointKind.Tap => "tap",
         JointKind.Terminal => "terminal",

@@ -18,7 +18,7 @@ public sealed record Load(string Id, string Name, double Amps, bool On = true) :
     public double? OutletAmps { get; init; }
 
     /// <summary>A new one: 5 A.</summary>
-    public static Load Usual(NewPart part) => new(part.Id, part.Called("Load"), 5);
+    public static Load Usual(NewPart part) => new(part.Id, part.Called(PartWords.Load), 5);
 
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["plus", "minus"];

@@ -29,7 +29,7 @@ public sealed record PassThrough(string Id, string Wire, double LengthMetres, st
         [new PartElement(Id, $"{Id}.a", $"{Id}.b", Law.Wire.OfVehicle(Wire, LengthMetres, around))];
 
     /// <inheritdoc/>
-    public StationWord Word(string inside, string name) => new(StripKind.Lead, Id, $"{Wire} pass-through", Colour, LengthMetres);
+    public StationWord Word(string inside, string name) => new(StripKind.Lead, Id, PartWords.FormatPassThrough(Wire), Colour, LengthMetres);
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)
@@ -37,7 +37,7 @@ public sealed record PassThrough(string Id, string Wire, double LengthMetres, st
         problems.Wire($"{path}.wire", Wire);
         problems.Above($"{path}.lengthMetres", LengthMetres, 0, 100, "m");
         problems.Letters($"{path}.farColour", FarColour, MostLetters);
-        problems.Count($"{path}.passes", Passes.Count, 0, MostStops, "places");
+        problems.Count($"{path}.passes", Passes.Count, 0, MostStops, PartWords.Places);
         problems.Each($"{path}.passes", Passes, (at, stop) =>
         {
             problems.Text($"{at}.place", stop.Place, MostLetters);

@@ -79,11 +79,11 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
     public string PinName(string pin)
     {
         var works = pin.StartsWith("in-", StringComparison.Ordinal);
-        return Outputs.FirstOrDefault(output => output.Id == (works ? pin[3..] : pin)) is { } output ? works ? $"input of {OutputName(output)}" : OutputName(output) : pin;
+        return Outputs.FirstOrDefault(output => output.Id == (works ? pin[3..] : pin)) is { } output ? works ? PartWords.FormatInputOf(OutputName(output)) : OutputName(output) : pin;
     }
 
     /// <summary>What an output is called: by its slot, or by its place among the outputs.</summary>
-    public string OutputName(BoxOutput output) => output.Slot is { } slot ? $"slot {slot}" : $"output {Outputs.TakeWhile(other => other != output).Count() + 1}";
+    public string OutputName(BoxOutput output) => output.Slot is { } slot ? PartWords.FormatSlot(slot) : PartWords.FormatOutput(Outputs.TakeWhile(other => other != output).Count() + 1);
 
     private string Pin(string pin) => $"{Id}.{pin}";
 
@@ -92,12 +92,12 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
     {
         foreach (var output in Outputs)
         {
-            var slot = output.Slot is { } at ? $"slot {at}{(output.Legend.Length > 0 ? $", {output.Legend}" : "")}" : "";
-            if (inside == $"{output.Id}-fuse") return new(StripKind.Fuse, Id, $"{output.RatingAmps} A fuse", $"of {name}, {OutputName(output)}");
-            if (inside == $"{output.Id}-contact") return new(StripKind.Output, Id, $"{name}, {OutputName(output)}", output.WorkedBy == WorkedBy.Input ? "worked by its input" : slot);
-            if (inside == $"coil-{output.Id}") return new(StripKind.Coil, Id, $"input of {OutputName(output)}", "input to minus");
+            var slot = output.Slot is { } at ? PartWords.FormatSlot2(at, output.Legend.Length > 0 ? $", {output.Legend}" : "") : "";
+            if (inside == $"{output.Id}-fuse") return new(StripKind.Fuse, Id, PartWords.FormatAFuse(output.RatingAmps), PartWords.FormatOf2(name, OutputName(output)));
+            if (inside == $"{output.Id}-contact") return new(StripKind.Output, Id, $"{name}, {OutputName(output)}", output.WorkedBy == WorkedBy.Input ? PartWords.WorkedByItsInput : slot);
+            if (inside == $"coil-{output.Id}") return new(StripKind.Coil, Id, PartWords.FormatInputOf(OutputName(output)), PartWords.InputToMinus);
         }
-        return new(StripKind.Coil, Id, inside == "sense-input" ? $"sense of {name}" : $"inside {name}", inside == "sense-input" ? "key on" : "its own supply");
+        return new(StripKind.Coil, Id, inside == "sense-input" ? PartWords.FormatSenseOf(name) : PartWords.FormatInside(name), inside == "sense-input" ? PartWords.KeyOn : PartWords.ItsOwnSupply);
     }
 
     /// <inheritdoc/>
@@ -105,7 +105,7 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
     {
         problems.Within($"{path}.totalAmps", TotalAmps, 1, 1000, "A");
         problems.Within($"{path}.sleepAmps", SleepAmps, 0.0001, 1, "A");
-        problems.Count($"{path}.outputs", Outputs.Count, 1, 32, "outputs");
+        problems.Count($"{path}.outputs", Outputs.Count, 1, 32, PartWords.Outputs);
         problems.Within($"{path}.panel.legendWidthMillimetres", Panel.LegendWidthMillimetres, 5, 60, "mm");
         problems.Within($"{path}.panel.legendHeightMillimetres", Panel.LegendHeightMillimetres, 4, 40, "mm");
         if (Panel.LeadMetres is { } lead) problems.Within($"{path}.panel.leadMetres", lead, 0.1, 20, "m");
@@ -114,11 +114,11 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
         {
             problems.Id($"{at}.id", output.Id);
             problems.Within($"{at}.ratingAmps", output.RatingAmps, 1, 200, "A");
-            if (output.Slot is { } slot) problems.Within($"{at}.slot", slot, 1, 64, "as a slot");
-            if (output.Legend.Length > MaxLegend) problems.Add($"{at}.legend", $"Give up to {MaxLegend} letters: more cannot be read at a glance.");
+            if (output.Slot is { } slot) problems.Within($"{at}.slot", slot, 1, 64, PartWords.AsASlot);
+            if (output.Legend.Length > MaxLegend) problems.Add($"{at}.legend", PartWords.FormatGiveUpToLettersMore(MaxLegend));
         });
         foreach (var twice in Outputs.Where(output => output?.Slot is not null).GroupBy(output => output.Slot).Where(group => group.Count() > 1))
-            problems.Add($"{path}.outputs", $"Slot {twice.Key} stands twice.");
+            problems.Add($"{path}.outputs", PartWords.FormatSlotStandsTwice(twice.Key));
         problems.Twice($"{path}.outputs", Outputs.Where(output => output is not null).Select(output => output.Id));
     }
 }

@@ -31,7 +31,7 @@ public sealed record ProtectiveDevice(string Id, Fuse Fuse, Zone Place = Zone.En
         [new PartElement(Id, $"{Id}.in", $"{Id}.out", Breaker ? new Law.Fuse(Fuse with { Family = FuseFamily.BoltDown }, TypicalOhms.Breaker) : Law.Fuse.InHolder(Fuse))];
 
     /// <inheritdoc/>
-    public StationWord Word(string inside, string name) => new(StripKind.Fuse, Id, Breaker ? $"{Fuse.RatingAmps} A breaker" : Fuse.ToString(), name);
+    public StationWord Word(string inside, string name) => new(StripKind.Fuse, Id, Breaker ? PartWords.FormatABreaker(Fuse.RatingAmps) : Fuse.ToString(), name);
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

@@ -73,9 +73,9 @@ public sealed record Relay(string Id, double ContactAmps) : IPart
     /// <inheritdoc/>
     public StationWord Word(string inside, string name) => inside switch
     {
-        "contact" => new(StripKind.Relay, Id, name, $"{Pinout.Common} to {Pinout.Open}") { Rated = $"{Format.RatedAmps(ContactAmps)} relay" },
-        "rest" => new(StripKind.Relay, Id, name, $"{Pinout.Common} to {Pinout.Rest}, at rest") { Rated = $"{Format.RatedAmps(ContactAmps)} relay" },
-        _ => new(StripKind.Coil, Id, $"coil of {name}", $"{Pinout.CoilPlus} to {Pinout.CoilMinus}") { Rated = CoilDiode ? "diode across it" : "" },
+        "contact" => new(StripKind.Relay, Id, name, PartWords.FormatTo(Pinout.Common, Pinout.Open)) { Rated = PartWords.FormatRelay(Format.RatedAmps(ContactAmps)) },
+        "rest" => new(StripKind.Relay, Id, name, PartWords.FormatToAtRest(Pinout.Common, Pinout.Rest)) { Rated = PartWords.FormatRelay(Format.RatedAmps(ContactAmps)) },
+        _ => new(StripKind.Coil, Id, PartWords.FormatCoilOf(name), PartWords.FormatTo2(Pinout.CoilPlus, Pinout.CoilMinus)) { Rated = CoilDiode ? PartWords.DiodeAcrossIt : "" },
     };
 
     /// <inheritdoc/>

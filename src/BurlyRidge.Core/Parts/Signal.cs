@@ -40,13 +40,13 @@ internal static class SignalWords
     /// <summary>As it stands in a sentence, after "the".</summary>
     public static string Word(this Signal signal) => signal switch
     {
-        Signal.HighBeam => "high beam",
-        Signal.Reverse => "reversing lamp",
-        Signal.SideLight => "side light",
-        Signal.LowBeam => "low beam",
-        Signal.BrakeLamp => "brake lamp",
-        Signal.IndicatorLeft => "left indicator",
-        Signal.IndicatorRight => "right indicator",
+        Signal.HighBeam => PartWords.HighBeam,
+        Signal.Reverse => PartWords.ReversingLamp,
+        Signal.SideLight => PartWords.SideLight,
+        Signal.LowBeam => PartWords.LowBeam,
+        Signal.BrakeLamp => PartWords.BrakeLamp,
+        Signal.IndicatorLeft => PartWords.LeftIndicator,
+        Signal.IndicatorRight => PartWords.RightIndicator,
         _ => throw new ArgumentOutOfRangeException(nameof(signal), signal, "unknown signal"),
     };
 }

@@ -58,20 +58,20 @@ public sealed record Switch(string Id, double RatingAmps, IReadOnlyList<SwitchPo
     public string PinName(string pin) => pin is "in" or "out" ? "" : pin;
 
     /// <inheritdoc/>
-    public StationWord Word(string inside, string name) => new(StripKind.Switch, Id, name, inside.Replace("-", " to ", StringComparison.Ordinal)) { Rated = $"{Format.RatedAmps(RatingAmps)} switch" };
+    public StationWord Word(string inside, string name) => new(StripKind.Switch, Id, name, inside.Replace("-", " " + PartWords.To3 + " ", StringComparison.Ordinal)) { Rated = PartWords.FormatSwitch(Format.RatedAmps(RatingAmps)) };
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)
     {
         problems.Within($"{path}.ratingAmps", RatingAmps, 0.1, 200, "A");
-        problems.Count($"{path}.positions", Positions.Count, 1, 8, "positions");
+        problems.Count($"{path}.positions", Positions.Count, 1, 8, PartWords.Positions);
         problems.Each($"{path}.positions", Positions, (at, position) => problems.Each($"{at}.joins", position.Joins, (_, _) => { }));
         problems.Twice($"{path}.positions", Positions.Where(position => position is not null).Select(position => position.Name));
         problems.Each($"{path}.lamps", Lamps, (at, lamp) =>
         {
             problems.Id($"{at}.id", lamp.Id);
             problems.Above($"{at}.watts", lamp.Watts, 0, 20, "W");
-            if (lamp.Kind == LampKind.RegulatedLed) problems.Add($"{at}.kind", "A lamp in a switch is filament or resistor LED.");
+            if (lamp.Kind == LampKind.RegulatedLed) problems.Add($"{at}.kind", PartWords.ALampInASwitch);
         });
     }
 }

@@ -104,7 +104,7 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     string IPart.Name => Signal.Word();
 
     /// <inheritdoc/>
-    public string PinName(string pin) => pin == "minus" ? "earth side" : "wire";
+    public string PinName(string pin) => pin == "minus" ? PartWords.EarthSide : "wire";
 
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["plus", "minus"];
@@ -132,10 +132,10 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     /// <inheritdoc/>
     public StationWord Word(string inside, string name) => inside switch
     {
-        "switch" => new(StripKind.Signal, "", Signal.Word(), Lamp.ToEarth ? "on, to earth" : "on"),
-        "fuse" => new(StripKind.Fuse, "", $"{Format.RatedAmps(Lamp.TakenFuseAmps)} fuse", Signal.Word()),
-        "" => new(StripKind.Lamp, "", $"{Signal.Word()} lamps", Format.Watts(Lamp.TakenWatts)),
-        _ => new(StripKind.Lead, "", "the vehicle's own wire", Signal.Word()),
+        "switch" => new(StripKind.Signal, "", Signal.Word(), Lamp.ToEarth ? PartWords.OnToEarth : "on"),
+        "fuse" => new(StripKind.Fuse, "", PartWords.FormatFuse(Format.RatedAmps(Lamp.TakenFuseAmps)), Signal.Word()),
+        "" => new(StripKind.Lamp, "", PartWords.FormatLamps(Signal.Word()), Format.Watts(Lamp.TakenWatts)),
+        _ => new(StripKind.Lead, "", PartWords.TheVehicleSOwnWire, Signal.Word()),
     };
 
     /// <inheritdoc/>

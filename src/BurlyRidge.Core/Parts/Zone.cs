@@ -47,7 +47,7 @@ internal static class ZoneWords
     /// <summary>As it stands in a sentence, after "the".</summary>
     public static string Word(this Zone zone) => zone switch
     {
-        Zone.EngineBay => "engine bay",
+        Zone.EngineBay => PartWords.EngineBay,
         Zone.Cabin => "cabin",
         Zone.Exterior => "exterior",
         _ => "underbody",

@@ -26,15 +26,15 @@ public static class BodyValidation
         var placed = new HashSet<string>(StringComparer.Ordinal);
         problems.Each("places", rig.Places, (path, place) =>
         {
-            if (!ids.Contains(place.Part)) problems.Add($"{path}.part", $"There is no part called {place.Part}.");
-            else if (!placed.Add(place.Part)) problems.Add($"{path}.part", $"{place.Part} is placed already.");
-            if (!ats.Contains(place.At)) problems.Add($"{path}.at", $"There is no station, mount or space called {place.At}.");
+            if (!ids.Contains(place.Part)) problems.Add($"{path}.part", PartWords.FormatThereIsNoPartCalled(place.Part));
+            else if (!placed.Add(place.Part)) problems.Add($"{path}.part", PartWords.FormatIsPlacedAlready(place.Part));
+            if (!ats.Contains(place.At)) problems.Add($"{path}.at", PartWords.FormatThereIsNoStationMount(place.At));
         });
         var bodies = new HashSet<string>(StringComparer.Ordinal);
         problems.Each("partBodies", rig.PartBodies, (path, part) =>
         {
-            if (!ids.Contains(part.Part)) problems.Add($"{path}.part", $"There is no part called {part.Part}.");
-            else if (!bodies.Add(part.Part)) problems.Add($"{path}.part", $"{part.Part} has its sizes already.");
+            if (!ids.Contains(part.Part)) problems.Add($"{path}.part", PartWords.FormatThereIsNoPartCalled(part.Part));
+            else if (!bodies.Add(part.Part)) problems.Add($"{path}.part", PartWords.FormatHasItsSizesAlready(part.Part));
             Size(problems, $"{path}.widthMillimetres", part.WidthMillimetres);
             Size(problems, $"{path}.heightMillimetres", part.HeightMillimetres);
             Size(problems, $"{path}.depthMillimetres", part.DepthMillimetres);
@@ -49,9 +49,9 @@ public static class BodyValidation
         problems.Each("lines", rig.Lines, (path, line) =>
         {
             for (var i = 0; i < line.Plan?.Fixtures.Count; i++)
-                if (!fixtures.Contains(line.Plan.Fixtures[i])) problems.Add($"{path}.plan.fixtures[{i}]", $"There is no fixture called {line.Plan.Fixtures[i]}.");
+                if (!fixtures.Contains(line.Plan.Fixtures[i])) problems.Add($"{path}.plan.fixtures[{i}]", PartWords.FormatThereIsNoFixtureCalled(line.Plan.Fixtures[i]));
             if (line.Plan?.Lay is not { } lay) return;
-            if (!ats.Contains(lay.To)) problems.Add($"{path}.plan.lay.to", $"There is no station, mount or space called {lay.To}.");
+            if (!ats.Contains(lay.To)) problems.Add($"{path}.plan.lay.to", PartWords.FormatThereIsNoStationMountOr(lay.To));
             Check(problems, $"{path}.plan.lay.lay", lay.Lay, lanes);
         });
         problems.Each("fixtures", rig.Fixtures, (path, fixture) =>
@@ -87,7 +87,7 @@ public static class BodyValidation
     {
         if (lay is null) return;
         for (var i = 0; i < lay.Through.Count; i++)
-            if (lay.Through[i] is null || !lanes.Contains(lay.Through[i])) problems.Add($"{path}.through[{i}]", $"There is no lane called {lay.Through[i]}.");
+            if (lay.Through[i] is null || !lanes.Contains(lay.Through[i])) problems.Add($"{path}.through[{i}]", PartWords.FormatThereIsNoLaneCalled(lay.Through[i]));
         if (lay.MeasuredMetres is { } metres) problems.Above($"{path}.measuredMetres", metres, 0, 100, "m");
         if (lay.PlugMillimetres is { } plug) problems.Within($"{path}.plugMillimetres", plug, 1, 200, "mm");
     }
@@ -101,15 +101,15 @@ public static class BodyValidation
         problems.Within($"{path}size.wheelbaseMetres", size.WheelbaseMetres, 1, 15, "m");
         problems.Within($"{path}size.bonnetMetres", size.BonnetMetres, 0.2, 4, "m");
         problems.Within($"{path}size.cabMetres", size.CabMetres, 0.5, 18, "m");
-        problems.Count($"{path}stations", body.Stations.Count, 0, MaxStations, "stations");
-        problems.Count($"{path}lanes", body.Lanes.Count, 0, MaxLanes, "lanes");
-        problems.Count($"{path}mounts", body.Mounts.Count, 0, MaxMounts, "mounts");
-        problems.Count($"{path}spaces", body.Spaces.Count, 0, MaxMounts, "spaces");
+        problems.Count($"{path}stations", body.Stations.Count, 0, MaxStations, PartWords.Stations);
+        problems.Count($"{path}lanes", body.Lanes.Count, 0, MaxLanes, PartWords.Lanes);
+        problems.Count($"{path}mounts", body.Mounts.Count, 0, MaxMounts, PartWords.Mounts);
+        problems.Count($"{path}spaces", body.Spaces.Count, 0, MaxMounts, PartWords.Spaces);
 
         var names = new HashSet<string>(StringComparer.Ordinal);
         void Named(string at, string id, string name)
         {
-            if (problems.Id($"{at}.id", id) && !names.Add(id)) problems.Add($"{at}.id", $"The name {id} is taken by another place.");
+            if (problems.Id($"{at}.id", id) && !names.Add(id)) problems.Add($"{at}.id", PartWords.FormatTheNameIsTakenBy(id));
             problems.Text($"{at}.name", name, 80);
         }
         problems.Each($"{path}stations", body.Stations, (at, station) =>
@@ -121,15 +121,15 @@ public static class BodyValidation
         var stations = body.Stations.Where(station => station is not null).Select(station => station.Id).ToHashSet(StringComparer.Ordinal);
         void Known(string at, string station)
         {
-            if (!stations.Contains(station)) problems.Add(at, $"There is no station called {station}.");
+            if (!stations.Contains(station)) problems.Add(at, PartWords.FormatThereIsNoStationCalled(station));
         }
         var lanes = new HashSet<string>(StringComparer.Ordinal);
         problems.Each($"{path}lanes", body.Lanes, (at, lane) =>
         {
-            if (problems.Id($"{at}.id", lane.Id) && !lanes.Add(lane.Id)) problems.Add($"{at}.id", $"Another lane has the id {lane.Id} already.");
+            if (problems.Id($"{at}.id", lane.Id) && !lanes.Add(lane.Id)) problems.Add($"{at}.id", PartWords.FormatAnotherLaneHasTheId(lane.Id));
             Known($"{at}.from", lane.From);
             Known($"{at}.to", lane.To);
-            if (lane.From == lane.To) problems.Add($"{at}.to", "A lane ends somewhere else than it begins.");
+            if (lane.From == lane.To) problems.Add($"{at}.to", PartWords.ALaneEndsSomewhereElse);
             if (lane.MeasuredMetres is { } metres) problems.Above($"{at}.measuredMetres", metres, 0, 50, "m");
             if (lane.AmbientCelsius is { } celsius) problems.Within($"{at}.ambientCelsius", celsius, -40, 200, "°C");
             if (lane.CapacityMillimetres is { } most) problems.Within($"{at}.capacityMillimetres", most, 1, 300, "mm");
@@ -181,7 +181,7 @@ public static class BodyValidation
         });
         var mounts = body.Mounts.Where(mount => mount is not null).Select(mount => mount.Id).ToHashSet(StringComparer.Ordinal);
         for (var i = 0; i < body.Mounts.Count; i++)
-            if (body.Mounts[i]?.PairOf is { } pair && !mounts.Contains(pair)) problems.Add($"{path}mounts[{i}].pairOf", $"There is no mount called {pair}.");
+            if (body.Mounts[i]?.PairOf is { } pair && !mounts.Contains(pair)) problems.Add($"{path}mounts[{i}].pairOf", PartWords.FormatThereIsNoMountCalled(pair));
     }
 
     private static void Check(Problems problems, string path, Point point)

@@ -30,12 +30,12 @@ internal static class HazardWords
     /// <summary>As it stands in a sentence.</summary>
     public static string Word(this Hazard hazard) => hazard switch
     {
-        Hazard.Exhaust => "the exhaust",
-        Hazard.Steering => "the steering",
-        Hazard.Moving => "moving parts",
-        Hazard.SharpEdge => "a sharp edge",
-        Hazard.Hinge => "a hinge",
-        Hazard.Airbag => "an airbag",
-        _ => "a fuel line",
+        Hazard.Exhaust => PartWords.TheExhaust,
+        Hazard.Steering => PartWords.TheSteering,
+        Hazard.Moving => PartWords.MovingParts,
+        Hazard.SharpEdge => PartWords.ASharpEdge,
+        Hazard.Hinge => PartWords.AHinge,
+        Hazard.Airbag => PartWords.AnAirbag,
+        _ => PartWords.AFuelLine,
     };
 }

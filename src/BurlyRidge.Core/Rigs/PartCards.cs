@@ -47,7 +47,7 @@ public static class PartCards
     }
 
     private static IReadOnlyList<string> Says(IPart part) => part is Joint { PickUp: { } pickUp } && pickUp.Mate() is { } mate
-        ? [$"Cavity {pickUp.Cavity} on the mating face of the vehicle's half is cavity {mate} on that of the other half: one is the mirror of the other. Move pins in both halves alike."]
+        ? [PartWords.FormatCavityOnTheMatingFace(pickUp.Cavity, mate)]
         : [];
 
     private static string Told(IPart part, string pin) => part.PinName(pin) is { Length: > 0 } printed ? printed : pin.Replace('-', ' ');

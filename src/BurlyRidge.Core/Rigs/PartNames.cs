@@ -37,7 +37,7 @@ public sealed class PartNames
                 names.parts[part.Id] = part;
             }
         }
-        names.names[Vehicle.Body] = "Body";
+        names.names[Vehicle.Body] = PartWords.Body;
         foreach (var line in rig.Lines) names.lines[line.Id] = line.Name;
         if (rig.Body is { } body)
         {
@@ -83,7 +83,7 @@ public sealed class PartNames
     public string Line(string id) => lines.GetValueOrDefault(id, "line");
 
     /// <summary>What a station, a mount or another place is called.</summary>
-    public string Place(string id) => Small(places.GetValueOrDefault(id, "a place that is gone"));
+    public string Place(string id) => Small(places.GetValueOrDefault(id, PartWords.APlaceThatIsGone));
 
     /// <summary>What a line, wire, part, terminal or place of that id is called; null where there is none.</summary>
     public string? Called(string id)
@@ -99,13 +99,13 @@ public sealed class PartNames
 
     private string ByEnds(Run run)
     {
-        if (parts.ContainsKey(run.Id)) return $"{this[run.Id]} lead"; // a lead of the vehicle's own, read as a run
+        if (parts.ContainsKey(run.Id)) return PartWords.FormatLead2(this[run.Id]); // a lead of the vehicle's own, read as a run
         var (one, other) = (this[TerminalIndex.Split(run.From).Part].Split(' '), this[TerminalIndex.Split(run.To).Part].Split(' '));
         var same = one.Zip(other).TakeWhile(pair => pair.First == pair.Second).Count();
         // What is left has to say by itself which part is meant.
         var told = same > 0 && same < one.Length && same < other.Length && !char.IsAsciiDigit(other[same][0]);
         var end = Terminal(run.To);
-        return $"{Terminal(run.From)} to {(told ? end[other.Take(same).Sum(word => word.Length + 1)..] : Small(end))}";
+        return PartWords.FormatTo4(Terminal(run.From), told ? end[other.Take(same).Sum(word => word.Length + 1)..] : Small(end));
     }
 
     /// <summary>In the middle of a sentence.</summary>

@@ -14,7 +14,7 @@ internal static class PartValidation
         var around = rig.Around();
         foreach (var kind in Rig.Lists.Where(kind => kind.Path.Length > 0)) problems.Each<IPart>(kind.Path, kind.Of(rig)!, (at, part) =>
         {
-            if (part.Name.Length > MaxOfName) problems.Add($"{at}.name", $"Give up to {MaxOfName} letters.");
+            if (part.Name.Length > MaxOfName) problems.Add($"{at}.name", PartWords.FormatGiveUpToLetters(MaxOfName));
             part.Check(problems, at, around);
         });
         problems.Each("runs", rig.Runs, (at, run) => Check(problems, at, run, parts));
@@ -28,7 +28,7 @@ internal static class PartValidation
         var seen = new HashSet<string>(TerminalIndex.Reserved, StringComparer.Ordinal);
         foreach (var (path, id) in parts.Ids)
         {
-            if (problems.Id(path, id) && !seen.Add(id)) problems.Add(path, $"The name {id} is taken by another part.");
+            if (problems.Id(path, id) && !seen.Add(id)) problems.Add(path, PartWords.FormatTheNameIsTakenByAnother(id));
         }
     }
 
@@ -36,16 +36,16 @@ internal static class PartValidation
     {
         problems.Wire($"{path}.wire", run.Wire);
         problems.Above($"{path}.lengthMetres", run.LengthMetres, 0, 100, "m");
-        problems.Count($"{path}.zones", run.Zones.Count, 1, 8, "zones");
+        problems.Count($"{path}.zones", run.Zones.Count, 1, 8, PartWords.Zones);
         problems.Within($"{path}.bundled", run.Bundled, 1, 100, "conductors");
         problems.OneOf($"{path}.insulationCelsius", run.InsulationCelsius, Ampacity.InsulationClasses, "°C");
         Terminal(problems, $"{path}.from", run.From, parts);
         Terminal(problems, $"{path}.to", run.To, parts);
-        if (run.From == run.To) problems.Add($"{path}.to", "A run ends somewhere else than it begins.");
+        if (run.From == run.To) problems.Add($"{path}.to", PartWords.ARunEndsSomewhereElse);
     }
 
     private static void Terminal(Problems problems, string path, string terminal, TerminalIndex parts)
     {
-        if (!parts.HasTerminal(terminal)) problems.Add(path, $"There is no terminal called {terminal}.");
+        if (!parts.HasTerminal(terminal)) problems.Add(path, PartWords.FormatThereIsNoTerminalCalled(terminal));
     }
 }

@@ -11,12 +11,12 @@ internal static class PlanValidation
     public static void Check(Problems problems, string path, LinePlan plan, int systemVolts)
     {
         problems.Above($"{path}.oneWayMetres", plan.OneWayMetres, 0, 100, "m");
-        problems.Count($"{path}.zones", plan.Zones.Count, 1, 8, "zones");
+        problems.Count($"{path}.zones", plan.Zones.Count, 1, 8, PartWords.Zones);
         problems.OneOf($"{path}.insulationCelsius", plan.InsulationCelsius, Ampacity.InsulationClasses, "°C");
         if (plan.Bundled is { } bundled) problems.Within($"{path}.bundled", bundled, 1, 100, "conductors");
         if (plan.ChosenWire is { } wire) problems.Wire($"{path}.chosenWire", wire);
         if (plan.ChosenFuse is { } fuse) problems.StandardFuse($"{path}.chosenFuse", fuse);
-        problems.Count($"{path}.lamps", plan.Lamps.Count, 1, MaxLamps, "entries");
+        problems.Count($"{path}.lamps", plan.Lamps.Count, 1, MaxLamps, PartWords.Entries);
         problems.Each($"{path}.lamps", plan.Lamps, (lampPath, lamp) => Check(problems, lampPath, lamp, systemVolts));
     }
 
@@ -27,15 +27,15 @@ internal static class PlanValidation
         var rated = lamp.Watts is null ? "amps" : "watts";
         if (lamp.Watts is null == lamp.Amps is null)
         {
-            problems.Add($"{path}.watts", "Give either the watts or the amps of one lamp.");
+            problems.Add($"{path}.watts", PartWords.GiveEitherTheWattsOr);
         }
         else if (lamp.Amps is { } amps && !(amps > 0))
         {
-            problems.Add($"{path}.amps", "Give a number of amps above 0.");
+            problems.Add($"{path}.amps", PartWords.GiveANumberOfAmps);
         }
         else if (!(lamp.WattsAt(systemVolts) is > 0 and <= MaxWatts))
         {
-            problems.Add($"{path}.{rated}", $"Give a number above 0; one lamp may draw up to {MaxWatts} W.");
+            problems.Add($"{path}.{rated}", PartWords.FormatGiveANumberAbove0(MaxWatts));
         }
     }
 }

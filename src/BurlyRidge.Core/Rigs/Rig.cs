@@ -78,7 +78,7 @@ public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRul
         PartList.OfRig("protection", "fuse", "fuses", rig => rig.Protection, (rig, parts) => rig with { Protection = parts }, ProtectiveDevice.Usual, (part, id, name) => part with { Id = id, Name = name }),
         PartList.OfRig("relays", "relay", "relays", rig => rig.Relays, (rig, parts) => rig with { Relays = parts }, Relay.Usual, (part, id, name) => part with { Id = id, Name = name }),
         PartList.OfRig("switches", "switch", "switches", rig => rig.Switches, (rig, parts) => rig with { Switches = parts }, Switch.Usual, (part, id, name) => part with { Id = id, Name = name }),
-        PartList.OfRig("powerBoxes", "power box", "power boxes", rig => rig.PowerBoxes, (rig, parts) => rig with { PowerBoxes = parts }, PowerBox.Usual, (part, id, name) => part with { Id = id, Name = name }),
+        PartList.OfRig("powerBoxes", PartWords.PowerBox, PartWords.PowerBoxes, rig => rig.PowerBoxes, (rig, parts) => rig with { PowerBoxes = parts }, PowerBox.Usual, (part, id, name) => part with { Id = id, Name = name }),
         PartList.OfRig("earths", "earth", "earths", rig => rig.Earths, (rig, parts) => rig with { Earths = parts }, Earth.Usual, (part, id, name) => part with { Id = id, Name = name }),
         PartList.OfRig("loads", "load", "loads", rig => rig.Loads, (rig, parts) => rig with { Loads = parts }, Load.Usual, (part, id, name) => part with { Id = id, Name = name }),
         PartList.OfRig("converters", "converter", "converters", rig => rig.Converters, (rig, parts) => rig with { Converters = parts }, Converter.Usual, (part, id, name) => part with { Id = id, Name = name }),

@@ -53,16 +53,16 @@ public static class RigSize
     public static IReadOnlyList<Problem> Problems(Rig rig)
     {
         var problems = new Problems();
-        problems.AtMost("lines", rig.Lines.Count, MaxLines, "lines");
-        problems.AtMost("parts", Parts(rig), MaxParts, "parts");
-        problems.AtMost("runs", rig.Runs.Count + WiresOfQuickPlan * QuickPlans(rig) + 2 * QuickLamps(rig), MaxWires, "wires");
-        problems.AtMost("lines", rig.Lines.Sum(line => (line?.Lights.Count ?? 0) + (line?.Plan?.Fixtures.Count ?? 0)), MaxNames, "lamps that lines name");
-        problems.AtMost("fixtures", Lights(rig) + QuickLamps(rig), MaxLamps, "lights");
-        problems.AtMost("protection", rig.Protection.Count + FusesOfQuickPlan * QuickPlans(rig), MaxFuses, "fuses");
-        problems.AtMost("relays", rig.Relays.Count + rig.PowerBoxes.Sum(box => box?.Outputs.Count(output => output?.WorkedBy == WorkedBy.Input) ?? 0), MaxRelays, "relays");
+        problems.AtMost("lines", rig.Lines.Count, MaxLines, PartWords.Lines);
+        problems.AtMost("parts", Parts(rig), MaxParts, PartWords.Parts);
+        problems.AtMost("runs", rig.Runs.Count + WiresOfQuickPlan * QuickPlans(rig) + 2 * QuickLamps(rig), MaxWires, PartWords.Wires);
+        problems.AtMost("lines", rig.Lines.Sum(line => (line?.Lights.Count ?? 0) + (line?.Plan?.Fixtures.Count ?? 0)), MaxNames, PartWords.LampsThatLinesName);
+        problems.AtMost("fixtures", Lights(rig) + QuickLamps(rig), MaxLamps, PartWords.Lights);
+        problems.AtMost("protection", rig.Protection.Count + FusesOfQuickPlan * QuickPlans(rig), MaxFuses, PartWords.Fuses);
+        problems.AtMost("relays", rig.Relays.Count + rig.PowerBoxes.Sum(box => box?.Outputs.Count(output => output?.WorkedBy == WorkedBy.Input) ?? 0), MaxRelays, PartWords.Relays);
         for (var i = 0; i < rig.Lines.Count; i++)
-            problems.AtMost($"lines[{i}].lights", Math.Max(rig.Lines[i]?.Lights.Count ?? 0, rig.Lines[i]?.Plan?.Lamps.Sum(Lamps) ?? 0), MaxLampsOfLine, "lamps on one line");
-        problems.AtMost("places", rig.Places.Count + rig.PartBodies.Count, 2 * MaxParts, "placed parts");
+            problems.AtMost($"lines[{i}].lights", Math.Max(rig.Lines[i]?.Lights.Count ?? 0, rig.Lines[i]?.Plan?.Lamps.Sum(Lamps) ?? 0), MaxLampsOfLine, PartWords.LampsOnOneLine);
+        problems.AtMost("places", rig.Places.Count + rig.PartBodies.Count, 2 * MaxParts, PartWords.PlacedParts);
         return problems.Found;
     }
 

@@ -11,7 +11,7 @@ public static class RigValidation
         if (RigSize.Problems(rig) is { Count: > 0 } large) return large;
         var problems = new Problems { Units = rig.HouseRules.Units };
         if (rig.SchemaVersion != Rig.CurrentSchema)
-            problems.Add("schemaVersion", $"This build reads version {Rig.CurrentSchema} of the document, not {rig.SchemaVersion}.");
+            problems.Add("schemaVersion", PartWords.FormatThisBuildReadsVersionOf(Rig.CurrentSchema, rig.SchemaVersion));
         problems.OneOf("vehicle.systemVolts", rig.Vehicle.SystemVolts, Vehicle.Voltages, "V");
         Check(problems, rig.HouseRules);
         VehicleValidation.Check(problems, rig.Vehicle, rig.Around());
@@ -20,7 +20,7 @@ public static class RigValidation
         BodyValidation.Check(problems, rig, parts);
         var lines = new HashSet<string>(StringComparer.Ordinal);
         problems.Each("lines", rig.Lines, (path, line) => Check(problems, path, line, rig, parts, lines));
-        problems.AtMost("accepted", rig.Accepted.Count, MostAccepted, "accepted checks");
+        problems.AtMost("accepted", rig.Accepted.Count, MostAccepted, PartWords.AcceptedChecks);
         problems.Each("accepted", rig.Accepted, (path, watch) =>
         {
             problems.Text($"{path}.reason", watch.Reason, AcceptedWatch.LongestReason);
@@ -34,17 +34,17 @@ public static class RigValidation
 
     private static void Check(Problems problems, string path, Line line, Rig rig, TerminalIndex parts, HashSet<string> lines)
     {
-        if (!lines.Add(line.Id)) problems.Add($"{path}.id", $"Another line has the id {line.Id} already.");
+        if (!lines.Add(line.Id)) problems.Add($"{path}.id", PartWords.FormatAnotherLineHasTheId(line.Id));
         problems.Id($"{path}.id", line.Id);
         problems.Text($"{path}.name", line.Name, 80);
-        if (line.Note.Length > MaxNote) problems.Add($"{path}.note", $"Give up to {MaxNote} letters.");
+        if (line.Note.Length > MaxNote) problems.Add($"{path}.note", PartWords.FormatGiveUpToLetters2(MaxNote));
         if (line.MetresFromFront is { } front) problems.Within($"{path}.metresFromFront", front, 0, 40, "m");
         if (line.Plan is { } plan) PlanValidation.Check(problems, $"{path}.plan", plan, rig.Vehicle.SystemVolts);
-        else if (line.Lights.Count == 0) problems.Add($"{path}.lights", "Name the lamps that it lights, or give it a quick plan.");
+        else if (line.Lights.Count == 0) problems.Add($"{path}.lights", PartWords.NameTheLampsThatIt);
         for (var i = 0; i < line.Lights.Count; i++)
         {
             if (!parts.HasFunction(line.Lights[i]))
-                problems.Add($"{path}.lights[{i}]", $"There is no lamp called {line.Lights[i]}.");
+                problems.Add($"{path}.lights[{i}]", PartWords.FormatThereIsNoLampCalled(line.Lights[i]));
         }
     }
 

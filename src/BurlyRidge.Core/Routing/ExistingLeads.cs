@@ -25,7 +25,7 @@ internal static class ExistingLeads
             var metres = Way(there);
             // It reaches where it is, whatever the lanes say.
             if (metres > Math.Max(run.LengthMetres, locations.Of(part) is { } now ? Way(now) : 0))
-                return $"{PartNames.Of(rig).Wire(run)} is {Format.Metres(run.LengthMetres, rig.HouseRules.Units)} long; from there it would need {(double.IsInfinity(metres) ? "a route that does not exist" : Format.Metres(metres, rig.HouseRules.Units))}.";
+                return VehicleWords.FormatIsLongFromThereIt(PartNames.Of(rig).Wire(run), Format.Metres(run.LengthMetres, rig.HouseRules.Units), double.IsInfinity(metres) ? VehicleWords.ARouteThatDoesNot : Format.Metres(metres, rig.HouseRules.Units));
         }
         return null;
     }

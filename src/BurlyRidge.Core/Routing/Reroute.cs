@@ -33,7 +33,7 @@ public sealed record Reroute(
         bool Placed(Run run)
         {
             if (whereabouts.OfTerminal(run.From) is not null && whereabouts.OfTerminal(run.To) is not null) return true;
-            left.Add($"{names.Wire(run)}: {PartNames.Small(names.Terminal(whereabouts.OfTerminal(run.From) is null ? run.From : run.To))} has no location.");
+            left.Add(VehicleWords.FormatHasNoLocation(names.Wire(run), PartNames.Small(names.Terminal(whereabouts.OfTerminal(run.From) is null ? run.From : run.To))));
             return false;
         }
 
@@ -48,8 +48,8 @@ public sealed record Reroute(
             ],
         };
         var laid = RoutedRig.Of(asked);
-        left.AddRange(laid.Routes.Where(route => route.Route is null).Select(route => $"{route.NameIn(names)}: no route leads from {names.Place(route.From ?? "")} to {names.Place(route.To ?? "")}."));
-        left.AddRange(laid.Rig.Lines.Where(line => line.Plan is { Lay: null }).Select(line => $"{line.Name}: its lamps have no location."));
+        left.AddRange(laid.Routes.Where(route => route.Route is null).Select(route => VehicleWords.FormatNoRouteLeadsFromTo(route.NameIn(names), names.Place(route.From ?? ""), names.Place(route.To ?? ""))));
+        left.AddRange(laid.Rig.Lines.Where(line => line.Plan is { Lay: null }).Select(line => VehicleWords.FormatItsLampsHaveNoLocation(line.Name)));
         return new Reroute(laid.Rig, [.. Differing(before, laid.Rig, names)], Copper(before), Copper(laid.Rig), left);
     }
 

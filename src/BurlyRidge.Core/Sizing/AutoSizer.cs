@@ -73,17 +73,17 @@ public sealed class AutoSizer
         {
             if (harness.Wire is not { } wire || harness.Fuse is not { } fuse)
             {
-                left.Add($"{harness.Line.Name}: the maker of its lamps gives no harness, so it is sized as usual.");
+                left.Add(SizingWords.FormatTheMakerOfItsLamps(harness.Line.Name));
                 continue;
             }
             // A harness is sold for a lamp or a pair; what a row of them draws it was not made for.
             if (harness.Lamps > 1 && harness.Devices.Any(device => SizeChoice.Fuse(saved, today.Wired.Protection.First(part => part.Id == device).Place, today.Loads.Of(device), breaker: false, longHeavy: false)?.RatingAmps > fuse.RatingAmps))
             {
-                left.Add($"{harness.Line.Name}: the harness of its lamps' maker, with {fuse}, is not made for {harness.Lamps} lamps, so it is sized as usual.");
+                left.Add(SizingWords.FormatTheHarnessOfItsLamps(harness.Line.Name, fuse, harness.Lamps));
                 continue;
             }
             var gauge = gauges.FindIndex(size => size.CopperSquareMillimetres >= wire.CopperSquareMillimetres * MakersHarness.Alike);
-            foreach (var run in harness.Runs.Where(freeRuns.Remove)) wires[run] = (gauge < 0 ? gauges.Count - 1 : gauge, "the harness of the lamps' maker");
+            foreach (var run in harness.Runs.Where(freeRuns.Remove)) wires[run] = (gauge < 0 ? gauges.Count - 1 : gauge, SizingWords.TheHarnessOfTheLamps);
             foreach (var device in harness.Devices.Where(freeDevices.Remove)) fuses[device] = fuse;
         }
     }
@@ -127,7 +127,7 @@ public sealed class AutoSizer
         foreach (var device in freeDevices) fuses[device] = FuseTable.All[^1];
         var thick = studyOf(Sized(first), cancellation);
         var thinnest = Math.Max(0, gauges.FindIndex(wire => wire.AreaSquareMillimetres >= Limits.ThinnestSquareMillimetres));
-        foreach (var run in freeRuns) wires[run] = (thinnest, "the thinnest that is strong enough");
+        foreach (var run in freeRuns) wires[run] = (thinnest, SizingWords.TheThinnestThatIsStrong);
         foreach (var device in freeDevices) fuses.Remove(device);
         var loads = thick.Loads;
         Devices(thick, loads, first: true);
@@ -207,7 +207,7 @@ public sealed class AutoSizer
             var load = figures.LoadAmps * (1 + margin);
             var fuse = figures.FuseNeedWith(device => fuses.GetValueOrDefault(device.Id) ?? device.Fuse!);
             var need = Math.Max(Math.Max(load, fuse), figures.LimitedAmps);
-            var why = fuse >= load ? $"{Format.Amps(fuse)} for the fuse {(figures.Behind.Count > 0 ? "behind" : "before")} it" : $"{Format.Amps(load)} for the load with its margin";
+            var why = fuse >= load ? SizingWords.FormatForTheFuseIt(Format.Amps(fuse), figures.Behind.Count > 0 ? "behind" : "before") : SizingWords.FormatForTheLoadWithIts(Format.Amps(load));
             changed |= Raise(figures.Run.Id, Index(figures, need), why);
         }
         return changed;
@@ -219,7 +219,7 @@ public sealed class AutoSizer
         foreach (var figures in study.Runs.Where(figures => freeRuns.Contains(figures.Run.Id) && !WireLadder.Clears(saved, figures, figures.Wire)))
         {
             var wire = SizeChoice.WireForShorts(saved, figures) ?? gauges[^1];
-            changed |= Raise(figures.Run.Id, gauges.IndexOf(wire), "a short at its far end has to blow the fuse");
+            changed |= Raise(figures.Run.Id, gauges.IndexOf(wire), SizingWords.AShortAtItsFar);
         }
         return changed;
     }
@@ -258,7 +258,7 @@ public sealed class AutoSizer
             // The bounds are for copper that hardly helps: a lamp too dim to be let go is a reason of its own.
             if (!named && drop.Dim > 0 && Piece(free: true).BrightEnough(line) is { } bright) sizes = bright;
             if (!drop.HoldsAlike) left.Add(Left(line, drop, named));
-            foreach (var (id, gauge) in sizes) Raise(id, gauge, $"the drop of {line.Line.Name}");
+            foreach (var (id, gauge) in sizes) Raise(id, gauge, SizingWords.FormatTheDropOf(line.Line.Name));
         }
     }
 
@@ -281,7 +281,7 @@ public sealed class AutoSizer
                 if (floor.Idle) continue;
                 var (sizes, drop) = floor.For(line);
                 if (!drop.HoldsAlike) left.Add(LeftTogether(line, drop));
-                foreach (var (id, gauge) in sizes) Raise(id, gauge, $"the drop of {line.Line.Name} with everything on");
+                foreach (var (id, gauge) in sizes) Raise(id, gauge, SizingWords.FormatTheDropOfWithEverything(line.Line.Name));
             }
         }
     }
@@ -290,12 +290,12 @@ public sealed class AutoSizer
     private bool Named(LineStudy line) => line.Lamps.Any(lamp => saved.HouseRules.NamedDropLimit(lamp.Function.Kind) is not null);
 
     private static string LeftTogether(LineStudy line, LineDrop drop) =>
-        $"{line.Line.Name}: {Format.Percent(drop.Fraction)} is lost with everything on where {Format.Percent(drop.Fraction - Math.Max(drop.Missing, 0))} is wanted, and more copper hardly helps. Give it a feed of its own.";
+        SizingWords.FormatIsLostWithEverythingOn(line.Line.Name, Format.Percent(drop.Fraction), Format.Percent(drop.Fraction - Math.Max(drop.Missing, 0)));
 
     private static string Left(LineStudy line, LineDrop drop, bool named) => drop.Missing > 0
-        ? $"{line.Line.Name}: {Format.Percent(drop.Fraction)} is lost where {Format.Percent(drop.Fraction - drop.Missing)} is wanted"
-            + (named ? "; no wire in the table is thick enough." : ", and more copper hardly helps. Put the relay nearer, make two lines of it, or bring the current back by wire.")
-        : $"{line.Line.Name}: the far lamp stays dimmer than the near one on any wire. Feed the row from both ends.";
+        ? SizingWords.FormatIsLostWhereIsWanted(line.Line.Name, Format.Percent(drop.Fraction), Format.Percent(drop.Fraction - drop.Missing))
+            + (named ? SizingWords.NoWireInTheTable : SizingWords.AndMoreCopperHardlyHelps)
+        : SizingWords.FormatTheFarLampStaysDimmer(line.Line.Name);
 
     /// <summary>The thickest that a run gets for the drop's sake: as the house has it, and what its terminals take.</summary>
     private int Most(RunFigures figures, IReadOnlyDictionary<string, double> takes)
@@ -331,7 +331,7 @@ public sealed class AutoSizer
         var lengths = saved.Runs.Where(run => wires.ContainsKey(run.Id)).ToLookup(run => wires[run.Id].Gauge, run => run.LengthMetres);
         double Copper(int[] bought) => used.Sum(gauge => lengths[gauge].Sum() * gauges[bought.First(other => other >= gauge)].CopperSquareMillimetres);
         var best = Choices(used, most - 1).Select(choice => (int[])[.. choice, used[^1]]).MinBy(Copper)!;
-        foreach (var (run, (gauge, _)) in wires.ToList()) Raise(run, best.First(other => other >= gauge), $"no more than {most} sizes are bought");
+        foreach (var (run, (gauge, _)) in wires.ToList()) Raise(run, best.First(other => other >= gauge), SizingWords.FormatNoMoreThanSizesAre(most));
     }
 
     /// <summary>Every choice of <paramref name="count"/> from all but the last, in order.</summary>
@@ -341,7 +341,7 @@ public sealed class AutoSizer
         return from.SkipLast(1).SelectMany((first, i) => Choices(from[(i + 1)..], count - 1).Select(rest => (int[])[first, .. rest]));
     }
 
-    private static string Range(CopperRange takes) => $"{Format.Copper(takes.FromSquareMillimetres)} to {Format.Copper(takes.ToSquareMillimetres)}";
+    private static string Range(CopperRange takes) => SizingWords.FormatTo(Format.Copper(takes.FromSquareMillimetres), Format.Copper(takes.ToSquareMillimetres));
 
     private SizingProposal Proposal()
     {
@@ -350,11 +350,11 @@ public sealed class AutoSizer
         foreach (var (before, after) in saved.Runs.Zip(sized.Runs))
             if (before.Wire != after.Wire) changes.Add(new SizeChange(before.Id, names[before.Id], "wire", before.Wire, after.Wire, wires[before.Id].Why));
         foreach (var (before, after) in saved.Protection.Zip(sized.Protection))
-            if (before.Fuse != after.Fuse) changes.Add(new SizeChange(before.Id, names[before.Id], "fuse", before.Fuse.ToString(), after.Fuse.ToString(), "the load with its margin, in its place"));
+            if (before.Fuse != after.Fuse) changes.Add(new SizeChange(before.Id, names[before.Id], "fuse", before.Fuse.ToString(), after.Fuse.ToString(), SizingWords.TheLoadWithItsMargin));
         foreach (var (before, after) in saved.Relays.Zip(sized.Relays))
-            if (before.ContactAmps != after.ContactAmps) changes.Add(new SizeChange(before.Id, names[before.Id], "relay", $"{before.ContactAmps} A", $"{after.ContactAmps} A", "the smallest contact that carries it"));
+            if (before.ContactAmps != after.ContactAmps) changes.Add(new SizeChange(before.Id, names[before.Id], "relay", $"{before.ContactAmps} A", $"{after.ContactAmps} A", SizingWords.TheSmallestContactThatCarries));
         foreach (var (before, after) in saved.Joints.Zip(sized.Joints))
-            if (before.Takes != after.Takes) changes.Add(new SizeChange(before.Id, names[before.Id], "terminals", Range(before.Takes!), Range(after.Takes!), "the wires in them"));
+            if (before.Takes != after.Takes) changes.Add(new SizeChange(before.Id, names[before.Id], "terminals", Range(before.Takes!), Range(after.Takes!), SizingWords.TheWiresInThem));
         var bought = sized.Runs.Select(run => WireTable.Find(run.Wire)!).Distinct().OrderBy(wire => wire.CopperSquareMillimetres).Select(wire => wire.Name);
         return new SizingProposal(sized, changes, [.. bought], left);
     }

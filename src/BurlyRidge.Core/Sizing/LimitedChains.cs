@@ -15,7 +15,7 @@ internal static class LimitedChains
         var found = new Dictionary<string, DesignCurrent>(StringComparer.Ordinal);
         foreach (var converter in rig.Converters)
         {
-            var state = $"{converter.Name} at its limit";
+            var state = SizingWords.FormatAtItsLimit(converter.Name);
             var (given, reached) = Chain(map, $"{converter.Id}.out-plus", converter.Id);
             if (!map.At(reached).Any(link => link.Kind == LinkKind.Source && double.IsPositiveInfinity(link.LimitAmps))) continue;
             var takes = converter.LimitAmps * converter.OutputVolts / converter.Efficiency / Math.Max(converter.LowestInputVolts, rig.Vehicle.SystemVolts);

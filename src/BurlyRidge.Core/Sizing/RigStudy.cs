@@ -40,8 +40,8 @@ public sealed class RigStudy
         largest = new LargestCurrents(all);
         foreach (var line in Lines)
         {
-            largest.Take(line.Off, $"{line.Line.Name} alone, engine off", line.Line.Id);
-            largest.Take(line.Running, $"{line.Line.Name} alone, engine running", line.Line.Id);
+            largest.Take(line.Off, SizingWords.FormatAloneEngineOff(line.Line.Name), line.Line.Id);
+            largest.Take(line.Running, SizingWords.FormatAloneEngineRunning(line.Line.Name), line.Line.Id);
         }
         foreach (var whole in Whole) largest.Take(whole.Solved, whole.Named.Name, null);
         Loads = LampLoads.Of(this, all, largest.PlacesOf);

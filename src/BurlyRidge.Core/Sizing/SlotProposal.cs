@@ -53,8 +53,7 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
             var largest = bank.Places.Max(place => place.RatingAmps);
             return this with
             {
-                Left = [.. Left, .. stuck.Select(wish => $"{bank.Names[wish.Id]} draws {Format.Amps(wish.Amps)}: no output that is left carries it at "
-                    + $"{Format.Percent(study.Wired.HouseRules.FuseLoadFraction)}, the largest is {largest} A. Split it, or pull in a relay with it.")],
+                Left = [.. Left, .. stuck.Select(wish => SizingWords.FormatDrawsNoOutputThatIs(bank.Names[wish.Id], Format.Amps(wish.Amps), Format.Percent(study.Wired.HouseRules.FuseLoadFraction), largest))],
             };
         }
         var moved = bank.Wishes.Where(wish => plan.Outputs[wish.Id] != wish.Today).ToDictionary(wish => wish.Today!, wish => plan.Outputs[wish.Id]!, StringComparer.Ordinal);
@@ -90,7 +89,7 @@ public sealed record SlotProposal(Rig Rig, IReadOnlyList<SlotMove> Moves, IReadO
                 if (lines.Count > 0 && lines.All(line => line.Existing)) continue;
                 places.Add(place);
                 if (!study.Map.RunsAt(place.Id).Any()) continue;
-                names[place.Id] = lines.Count > 0 ? string.Join(" and ", lines.Select(line => line.Name)) : study.Names[place.Id];
+                names[place.Id] = lines.Count > 0 ? Format.And(lines.Select(line => line.Name)) : study.Names[place.Id];
                 wishes.Add(new SlotWish(place.Id, study.Design(fuse).Amps, lines.Select(line => line.MetresFromFront).FirstOrDefault(metres => metres is not null), place.Id));
             }
             return new Bank(wishes, places, names, move);

@@ -40,10 +40,10 @@ internal sealed class StationWords
         if (runs.TryGetValue(element, out var run))
             return new(StripKind.Run, run.Id, run.Wire, run.Colour.Length > 0 ? $"{Format.Metres(run.LengthMetres, rig.HouseRules.Units)} {run.Colour}" : Format.Metres(run.LengthMetres, rig.HouseRules.Units), run.LengthMetres);
         var (part, inside) = TerminalIndex.Split(element);
-        return parts.TryGetValue(part, out var known) ? known.Word(inside, names[part]) : new(StripKind.Lead, "", "vehicle's own wiring", "");
+        return parts.TryGetValue(part, out var known) ? known.Word(inside, names[part]) : new(StripKind.Lead, "", LineWords.VehicleSOwnWiring, "");
     }
 
     /// <summary>Grommets that a run goes through.</summary>
     public IReadOnlyList<string> Passes(string element) =>
-        runs.GetValueOrDefault(element) is { } run && run.Zones.Contains(Zone.Cabin) && run.Zones.Count > 1 ? ["through the bulkhead"] : [];
+        runs.GetValueOrDefault(element) is { } run && run.Zones.Contains(Zone.Cabin) && run.Zones.Count > 1 ? [LineWords.ThroughTheBulkhead] : [];
 }

@@ -53,9 +53,9 @@ public static class StripReader
     private static string? Ask(Rig rig, PartNames names, Need need) => need switch
     {
         Need.Press press => SlotWords(rig, names, press.Slot),
-        Need.SignalOn on => $"{on.Signal.Word()} on",
-        Need.KeyOn => "key on",
-        Need.Position position => $"{names[position.Switch]} at {string.Join(" or ", position.Names)}",
+        Need.SignalOn on => LineWords.FormatOn(on.Signal.Word()),
+        Need.KeyOn => LineWords.KeyOn,
+        Need.Position position => LineWords.FormatAt(names[position.Switch], Format.Or(position.Names)),
         _ => null,
     };
 
@@ -63,7 +63,7 @@ public static class StripReader
     {
         var (box, output) = TerminalIndex.Split(slot);
         var found = rig.PowerBoxes.FirstOrDefault(part => part.Id == box)?.Outputs.FirstOrDefault(part => part.Id == output);
-        return found?.Slot is { } at ? $"slot {at}{(found.Legend.Length > 0 ? $" ({found.Legend})" : "")} pressed" : $"{names[slot]} pressed";
+        return found?.Slot is { } at ? LineWords.FormatSlotPressed(at, found.Legend.Length > 0 ? $" ({found.Legend})" : "") : LineWords.FormatPressed(names[slot]);
     }
 
     /// <summary>What can be reached from the lamps of a line whose wires lead nowhere.</summary>

@@ -8,15 +8,15 @@ internal static class FrontTemplates
 {
     public static IReadOnlyList<Template> All { get; } =
     [
-        new("own-harness", "On its own harness and switch", "Battery, fuse, relay, lamp; a small switch in the dash works the coil. Suits anything that is wanted at will.", 1, [TemplateQuestion.Return]) { Build = OwnHarness },
-        new("beam-pair", "Armed by a switch, on with the high beam", "One flick of the stalk darkens everything for oncoming traffic. Asks which wire of the beam goes on and off, and wires the coil for it.", 2,
+        new("own-harness", TemplateWords.OnItsOwnHarnessAnd, TemplateWords.BatteryFuseRelayLampA, 1, [TemplateQuestion.Return]) { Build = OwnHarness },
+        new("beam-pair", TemplateWords.ArmedByASwitchOn, TemplateWords.OneFlickOfTheStalk, 2,
             [TemplateQuestion.BeamSwitched, TemplateQuestion.Return]) { Build = builder => OnBeam(builder, byLamp: false) },
-        new("beam-pair-both", "On with the high beam, coil back by the lamp's own wire", "Both wires of the beam are taken, as a plug-in adaptor does: the coil does not go by the body. No switch of its own.", 2,
+        new("beam-pair-both", TemplateWords.OnWithTheHighBeam, TemplateWords.BothWiresOfTheBeam, 2,
             [TemplateQuestion.BeamSwitched, TemplateQuestion.Return]) { Build = builder => OnBeam(builder, byLamp: true) },
-        new("y-lead", "Two on a Y lead behind one relay", "Two bars behind a grille, joined by a Y lead, pulled in across both beam wires.", 2, [TemplateQuestion.BeamSwitched, TemplateQuestion.Return]) { Build = YLead },
-        new("two-functions", "Main beam and backlight on two switches", "A lamp with two lights on one three-core cable: the main light through a relay, the small one straight from its switch.", 1, [TemplateQuestion.Return])
+        new("y-lead", TemplateWords.TwoOnAYLead, TemplateWords.TwoBarsBehindAGrille, 2, [TemplateQuestion.BeamSwitched, TemplateQuestion.Return]) { Build = YLead },
+        new("two-functions", TemplateWords.MainBeamAndBacklightOn, TemplateWords.ALampWithTwoLights, 1, [TemplateQuestion.Return])
         {
-            WhyNot = (_, lamp) => lamp.Functions.Count < 2 ? "The lamp has one light only." : null,
+            WhyNot = (_, lamp) => lamp.Functions.Count < 2 ? TemplateWords.TheLampHasOneLight : null,
             Build = TwoFunctions,
         },
     ];
@@ -70,6 +70,6 @@ internal static class FrontTemplates
         var part = builder.Switch("backlight-switch");
         builder.ToDash($"{fuse}.out", $"{part}.in");
         foreach (var lamp in lamps) builder.Thin($"{part}.out", $"{lamp}.{second.Plus}", builder.Metres + LineBuilder.DashMetres, Zone.Cabin, Zone.EngineBay);
-        builder.Notes.Add("The small light goes straight from its own switch, behind its own fuse; both share the return.");
+        builder.Notes.Add(TemplateWords.TheSmallLightGoesStraight);
     }
 }

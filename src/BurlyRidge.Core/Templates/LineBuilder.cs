@@ -111,7 +111,7 @@ internal sealed class LineBuilder
     public string Called(string id) => PartNames.Of(Rig)[id];
 
     /// <summary>What a part of the line is called in the shop's words.</summary>
-    private string Named(string part) => $"{Wanted.Name} {part switch { "plug-back" => "return plug", "earth" => "earth stud", "coil-earth" => "coil earth stud", _ => part.Replace('-', ' ') }}";
+    private string Named(string part) => $"{Wanted.Name} {part switch { "plug-back" => TemplateWords.ReturnPlug, "earth" => TemplateWords.EarthStud, "coil-earth" => TemplateWords.CoilEarthStud, _ => part.Replace('-', ' ') }}";
 
     private string Free(string wanted)
     {
@@ -237,7 +237,7 @@ internal sealed class LineBuilder
     {
         if (Shared(terminal, kind) is { } there)
         {
-            Notes.Add($"It shares the pick-up that is there: {Called(TerminalIndex.Split(there).Part)}.");
+            Notes.Add(TemplateWords.FormatItSharesThePickUp(Called(TerminalIndex.Split(there).Part)));
             return there;
         }
         var joint = Joint(kind == JointKind.Plug ? "adaptor" : "pick-up", kind, zone, atLamps: false);
@@ -295,7 +295,7 @@ internal sealed class LineBuilder
     {
         var fuse = Fuse("fuse", Amps / 0.8);
         Power(Plus, $"{fuse}.in", Lengths.Beside);
-        Notes.Add("Its own fuse beside the battery's post; what lies before it is as short as can be.");
+        Notes.Add(TemplateWords.ItsOwnFuseBesideThe);
         return $"{fuse}.out";
     }
 
@@ -304,7 +304,7 @@ internal sealed class LineBuilder
     {
         var relay = Relay();
         Power(live, $"{relay}.30", Lengths.Near);
-        Notes.Add("A relay near the fuse: the lamps' current stays out of the dash.");
+        Notes.Add(TemplateWords.ARelayNearTheFuse);
         return relay;
     }
 
@@ -327,7 +327,7 @@ internal sealed class LineBuilder
         ToDash(control, $"{part}.in");
         ToDash($"{part}.out", $"{relay}.86");
         CoilToStud($"{relay}.85");
-        Notes.Add($"The switch carries the coil's current alone, behind a {SizeChoice.SmallestFuseAmps(Rig.Vehicle.SystemVolts)} A fuse of its own.");
+        Notes.Add(TemplateWords.FormatTheSwitchCarriesTheCoil(SizeChoice.SmallestFuseAmps(Rig.Vehicle.SystemVolts)));
     }
 
     /// <summary>The coil on a signal of the vehicle: after its plus, or between fused plus and the wire that turns to earth.</summary>
@@ -346,7 +346,7 @@ internal sealed class LineBuilder
                 ToDash($"{relay}.85", $"{armedBy}.in");
                 ToDash($"{armedBy}.out", turning);
             }
-            Notes.Add("The beam is switched in its minus: the coil hangs between fused plus and the wire that turns to earth, and the switch's own lamp stays unearthed.");
+            Notes.Add(TemplateWords.TheBeamIsSwitchedIn);
             return;
         }
         // Both wires at once are taken by an adaptor in the lamp's own plug, one by a joint in it.
@@ -359,7 +359,7 @@ internal sealed class LineBuilder
         }
         if (byLamp) Thin($"{relay}.85", PickUp(lamp.Minus, Zone.EngineBay, JointKind.Plug), 1);
         else CoilToStud($"{relay}.85");
-        Notes.Add("The beam's wire gives the coil's current and no more.");
+        Notes.Add(TemplateWords.TheBeamSWireGives);
     }
 
     /// <summary>From a feed to the lamps, each on its own two tails behind a plug, and back.</summary>
@@ -377,7 +377,7 @@ internal sealed class LineBuilder
             Tail($"{lamps[i]}.{light.Minus}", $"{backPlug}.a", Lengths.Tail + Lengths.MoreTail * i, amps, outside);
         }
         Back($"{backPlug}.b");
-        Notes.Add(lamps.Count == 1 ? "A sealed plug at the lamp, so that it can be changed without cutting." : "A sealed plug before the lamps, each on its own two tails.");
+        Notes.Add(lamps.Count == 1 ? TemplateWords.ASealedPlugAtThe : TemplateWords.ASealedPlugBeforeThe);
         return lamps;
     }
 
@@ -405,11 +405,11 @@ internal sealed class LineBuilder
         if (Return == ReturnPath.Wire)
         {
             Power(from, Post(), Lengths.Back, LampZones);
-            Notes.Add("Back by wire to the battery's post.");
+            Notes.Add(TemplateWords.BackByWireToThe);
             return;
         }
         Power(from, Stud(stud, atLamps: true, Metres), Lengths.BodyBack, LampZones[^1]);
-        Notes.Add("Earthed on the body near the lamps: bare metal, an existing bolt, measured once it is made.");
+        Notes.Add(TemplateWords.EarthedOnTheBodyNear);
     }
 
     public string Pin(int function, Func<LampFunction, string> pin) => pin(Lamp.Functions[function]);

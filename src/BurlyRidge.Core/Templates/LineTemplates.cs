@@ -15,18 +15,18 @@ public static class LineTemplates
         var amps = count * Sizing.LampLoads.DesignAmps(lamp.Functions[0], rig.Vehicle.SystemVolts, rig.HouseRules.DesignDrop());
         return [.. All.Select(template => new OfferedTemplate(
             template,
-            Burns(rig, template, lamp) ?? template.WhyNot(rig, lamp) ?? (amps > template.MaxAmps ? $"{Format.Amps(amps)} is more than the {Format.RatedAmps(template.MaxAmps)} that it can feed: use it as a trigger, with a relay for the lamps." : ""),
+            Burns(rig, template, lamp) ?? template.WhyNot(rig, lamp) ?? (amps > template.MaxAmps ? TemplateWords.FormatIsMoreThanTheThat(Format.Amps(amps), Format.RatedAmps(template.MaxAmps)) : ""),
             !template.Questions.Contains(TemplateQuestion.Output) ? [] : template.Id == OutputTemplates.BoxId ? Outputs.OfBoxes(rig, amps) : Outputs.OfVehicle(rig, amps)))];
     }
 
     /// <summary>All that is wrong with a request, by field.</summary>
     public static IEnumerable<Problem> Validate(Rig rig, TemplateAnswers request)
     {
-        if (All.All(template => template.Id != request.Template)) yield return new Problem("template", $"There is no template called {request.Template}.");
-        if (string.IsNullOrWhiteSpace(request.Name) || request.Name.Length > 80) yield return new Problem("name", "Give 1 to 80 letters.");
-        if (request.Count is < 1 or > TemplateAnswers.MaxLamps) yield return new Problem("count", $"Must be 1 to {TemplateAnswers.MaxLamps} lamps.");
-        if (request.Metres is not (>= 0.2 and <= 99)) yield return new Problem("metres", "Must be 0.2 to 99 m.");
-        if (rig.Body is { } body && request.At is { } at && Routing.PartLocations.Station(body, at) is null) yield return new Problem("at", $"There is no station or mount called {at}.");
+        if (All.All(template => template.Id != request.Template)) yield return new Problem("template", TemplateWords.FormatThereIsNoTemplateCalled(request.Template));
+        if (string.IsNullOrWhiteSpace(request.Name) || request.Name.Length > 80) yield return new Problem("name", TemplateWords.Give1To80Letters);
+        if (request.Count is < 1 or > TemplateAnswers.MaxLamps) yield return new Problem("count", TemplateWords.FormatMustBe1ToLamps(TemplateAnswers.MaxLamps));
+        if (request.Metres is not (>= 0.2 and <= 99)) yield return new Problem("metres", TemplateWords.MustBe02To);
+        if (rig.Body is { } body && request.At is { } at && Routing.PartLocations.Station(body, at) is null) yield return new Problem("at", TemplateWords.FormatThereIsNoStationOr(at));
         foreach (var problem in RigValidation.Validate(Rig.Empty(12, UnitSystem.Metric) with { Fixtures = [request.Lamp] })) yield return problem with { Path = problem.Path.Replace("fixtures[0]", "lamp", StringComparison.Ordinal) };
     }
 
@@ -37,7 +37,7 @@ public static class LineTemplates
         var waiting = Waiting(rig, request);
         IReadOnlyList<Fixture> lamps = [.. waiting, .. Enumerable.Repeat(request.Lamp, request.Count - waiting.Count)];
         var builder = new LineBuilder(rig, new LineWanted(request.Name, lamps, request.At, request.Return, request.Metres) { Output = request.Output, There = [.. waiting.Select(lamp => lamp.Id)] });
-        if (waiting.Count > 0) builder.Notes.Add(waiting.Count == 1 ? "The lamp that was there already is used." : $"The {waiting.Count} lamps that were there already are used.");
+        if (waiting.Count > 0) builder.Notes.Add(waiting.Count == 1 ? TemplateWords.TheLampThatWasThere : TemplateWords.FormatTheLampsThatWereThere(waiting.Count));
         All.First(template => template.Id == request.Template).Build(builder);
         var sized = WholeRig.Of(builder.Finish(), sizes, cancellation).Resize(builder.LineId, cancellation: cancellation).Rig;
         var own = rig.Runs.Select(run => run.Id).ToHashSet(StringComparer.Ordinal);
@@ -58,7 +58,7 @@ public static class LineTemplates
     {
         var volts = template.Id == SupplyTemplates.ConverterId ? 12 : rig.Vehicle.SystemVolts;
         return lamp.Functions.FirstOrDefault(function => function.StandsUpTo() < volts) is { } function
-            ? $"The lamp is made for up to {Format.RatedVolts(function.StandsUpTo())}; here it would get {volts} V."
+            ? TemplateWords.FormatTheLampIsMadeFor(Format.RatedVolts(function.StandsUpTo()), volts)
             : null;
     }
 }

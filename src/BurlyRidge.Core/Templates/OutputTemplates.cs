@@ -12,24 +12,24 @@ internal static class OutputTemplates
     /// <summary>A small slot that is live with the key, and what hangs on it already, until somebody says better (common practice, no source), A.</summary>
     private const double SlotAmps = 5, SlotLoadAmps = 1.5;
 
-    private const string SenseFuseAmpsWords = "A 3 A fuse in the ignition-sense lead.";
+    private static readonly string SenseFuseAmpsWords = TemplateWords.A3AFuseIn;
 
     public static IReadOnlyList<Template> All { get; } =
     [
-        new(BoxId, "On a power box with a panel", "An output of the box, the smallest that carries it, on a slot of the panel. Where there is no box yet one is put in, with its main fuse, its minus on the post and its ignition sense.", 1,
+        new(BoxId, TemplateWords.OnAPowerBoxWith, TemplateWords.AnOutputOfTheBox, 1,
             [TemplateQuestion.Output, TemplateQuestion.Return]) { Build = Box },
-        new("factory-output", "On a factory output", "One of the vehicle's own switched outputs feeds the lamps straight, through a plug, and a pass-through lead where one leads there. No relay.", 1,
+        new("factory-output", TemplateWords.OnAFactoryOutput, TemplateWords.OneOfTheVehicleS, 1,
             [TemplateQuestion.Output, TemplateQuestion.Return]) { WhyNot = NoneFree, Build = Factory },
-        new("output-and-beam", "A factory output and the high beam: both must be on", "A large output feeds a relay's contact, the high beam pulls its coil in: dark in town, dark when the stalk is flicked.", 2,
-            [TemplateQuestion.Output, TemplateQuestion.Return]) { WhyNot = (rig, lamp) => rig.Vehicle.HighBeam.ToEarth ? "The high beam is switched in its minus: take a harness of its own." : NoneFree(rig, lamp), Build = OutputAndBeam },
-        new("fuse-tap", "From a fuse tap that is live with the key", "For markers and small pods: a second fuse in a tap of a slot that is live with the key alone. Add up what hangs on it.", 3, [])
+        new("output-and-beam", TemplateWords.AFactoryOutputAndThe, TemplateWords.ALargeOutputFeedsA, 2,
+            [TemplateQuestion.Output, TemplateQuestion.Return]) { WhyNot = (rig, lamp) => rig.Vehicle.HighBeam.ToEarth ? TemplateWords.TheHighBeamIsSwitched : NoneFree(rig, lamp), Build = OutputAndBeam },
+        new("fuse-tap", TemplateWords.FromAFuseTapThat, TemplateWords.ForMarkersAndSmallPods, 3, [])
         {
             MaxAmps = SlotAmps - SlotLoadAmps,
             Build = FuseTap,
         },
-        new("parking-light", "From the parking-light wire", "Markers that come on with the side lights, behind a small fuse of their own.", 3, [])
+        new("parking-light", TemplateWords.FromTheParkingLightWire, TemplateWords.MarkersThatComeOnWith, 3, [])
         {
-            WhyNot = (rig, lamp) => 3 * lamp.Functions[0].Power / rig.Vehicle.SystemVolts > 3 || rig.Vehicle.SideLight.ModuleDriven == true ? "The parking-light wire does not give that: take a relay." : null,
+            WhyNot = (rig, lamp) => 3 * lamp.Functions[0].Power / rig.Vehicle.SystemVolts > 3 || rig.Vehicle.SideLight.ModuleDriven == true ? TemplateWords.TheParkingLightWireDoes : null,
             Build = ParkingLight,
         },
     ];
@@ -37,7 +37,7 @@ internal static class OutputTemplates
     private static string? NoneFree(Rig rig, Fixture lamp)
     {
         var amps = lamp.Functions[0].Power / rig.Vehicle.SystemVolts;
-        return rig.Vehicle.AuxOutputs.Count > 0 && Outputs.OfVehicle(rig, amps).Count == 0 ? "No factory output that is free carries it." : null;
+        return rig.Vehicle.AuxOutputs.Count > 0 && Outputs.OfVehicle(rig, amps).Count == 0 ? TemplateWords.NoFactoryOutputThatIs : null;
     }
 
     private static void Box(LineBuilder builder)
@@ -54,7 +54,7 @@ internal static class OutputTemplates
             })],
         };
         builder.ToLamps(output, builder.Metres);
-        builder.Notes.Add($"{builder.Called(output)}: the smallest that is free and carries {Format.Amps(builder.DesignAmps)}.");
+        builder.Notes.Add(TemplateWords.FormatTheSmallestThatIsFree(builder.Called(output), Format.Amps(builder.DesignAmps)));
     }
 
     private static string Legend(string name) => name.Length > 14 ? name[..14].Trim() : name;
@@ -77,12 +77,12 @@ internal static class OutputTemplates
         if (slot is null)
         {
             slot = builder.Name("slot");
-            builder.Rig = builder.Rig with { Vehicle = builder.Rig.Vehicle with { FuseSlots = [.. builder.Rig.Vehicle.FuseSlots, new FuseSlot(slot, 10, Feed.Ignition, 2, "to be found with a test lamp: live with the key alone")] } };
+            builder.Rig = builder.Rig with { Vehicle = builder.Rig.Vehicle with { FuseSlots = [.. builder.Rig.Vehicle.FuseSlots, new FuseSlot(slot, 10, Feed.Ignition, 2, TemplateWords.ToBeFoundWithA)] } };
         }
         var sense = builder.Fuse("sense-fuse", 3, Zone.Cabin, near: slot);
         builder.Thin($"{slot}.tap", $"{sense}.in", 0.1, Zone.Cabin);
         builder.Thin($"{sense}.out", $"{id}.sense", 1.8, Zone.Cabin, Zone.EngineBay);
-        builder.Notes.Add($"A box of eight outputs with a 60 A main fuse beside the battery, its minus on the post, its sense on a fuse tap. {SenseFuseAmpsWords}");
+        builder.Notes.Add(TemplateWords.FormatABoxOfEightOutputs(SenseFuseAmpsWords));
     }
 
     /// <summary>The smallest factory output that is free: enough for a coil.</summary>
@@ -103,7 +103,7 @@ internal static class OutputTemplates
             {
                 Vehicle = builder.Rig.Vehicle with { AuxOutputs = [.. set.Select((output, i) => new AuxOutput($"aux-{i + 1}", output.Amps, output.Lead, Feed.Ignition))] },
             };
-            builder.Notes.Add("The vehicle had no factory outputs written down: a usual set of 30, 15, 10 and 10 A is taken; enter yours in Electrics.");
+            builder.Notes.Add(TemplateWords.TheVehicleHadNoFactory);
         }
     }
 
@@ -126,10 +126,10 @@ internal static class OutputTemplates
             builder.Power($"{plug}.b", $"{lead.Id}.{near}", LineBuilder.NearMetres);
             from = $"{lead.Id}.{far}";
             metres = Math.Max(LineBuilder.NearMetres, metres - lead.LengthMetres);
-            builder.Notes.Add($"The spare {lead.Colour} lead takes it to the {(far == "b" ? lead.ToPlace : lead.FromPlace)}; a jumper goes on from there.");
+            builder.Notes.Add(TemplateWords.FormatTheSpareLeadTakesIt(lead.Colour, far == "b" ? lead.ToPlace : lead.FromPlace));
         }
         builder.ToLamps(from, metres);
-        builder.Notes.Add($"{builder.Called(output)}, the smallest that is free and carries {Format.Amps(builder.DesignAmps)}.");
+        builder.Notes.Add(TemplateWords.FormatTheSmallestThatIsFreeAnd(builder.Called(output), Format.Amps(builder.DesignAmps)));
     }
 
     private static void OutputAndBeam(LineBuilder builder)
@@ -141,7 +141,7 @@ internal static class OutputTemplates
         builder.Thin(builder.PickUp("highBeam.plus", Zone.EngineBay), $"{relay}.86", 1);
         builder.CoilToStud($"{relay}.85");
         builder.ToLamps($"{relay}.87", builder.Metres);
-        builder.Notes.Add($"{builder.Called(output)} feeds the contact and the high beam the coil: both must be on.");
+        builder.Notes.Add(TemplateWords.FormatFeedsTheContactAndThe(builder.Called(output)));
     }
 
     private static void FuseTap(LineBuilder builder)
@@ -151,17 +151,17 @@ internal static class OutputTemplates
         if (slot is null)
         {
             slot = builder.Name("slot");
-            builder.Rig = builder.Rig with { Vehicle = builder.Rig.Vehicle with { FuseSlots = [.. builder.Rig.Vehicle.FuseSlots, new FuseSlot(slot, SlotAmps, Feed.Ignition, SlotLoadAmps, "to be found with a test lamp: live with the key alone")] } };
+            builder.Rig = builder.Rig with { Vehicle = builder.Rig.Vehicle with { FuseSlots = [.. builder.Rig.Vehicle.FuseSlots, new FuseSlot(slot, SlotAmps, Feed.Ignition, SlotLoadAmps, TemplateWords.ToBeFoundWithA)] } };
         }
         SmallFuse(builder, $"{slot}.tap", slot);
-        builder.Notes.Add($"{builder.Called(slot)} keeps its own fuse; the added one stands beside it in the tap.");
+        builder.Notes.Add(TemplateWords.FormatKeepsItsOwnFuseThe(builder.Called(slot)));
     }
 
     private static void ParkingLight(LineBuilder builder)
     {
         builder.Use = LineUse.Marker;
         SmallFuse(builder, builder.PickUp("sideLight.plus", Zone.EngineBay), "sideLight");
-        builder.Notes.Add("A joint in the parking-light wire, and a small fuse right behind it.");
+        builder.Notes.Add(TemplateWords.AJointInTheParking);
     }
 
     private static void SmallFuse(LineBuilder builder, string from, string near)

@@ -15,15 +15,15 @@ public static class QuickAdvice
         var (plan, free) = (ask.Plan, ask with { Plan = ask.Plan with { ChosenFuse = null } });
         var ways = new List<string>();
         if (plan.ChosenFuse is not null && QuickSizing.Holding(free) is { } proposed)
-            ways.Add($"take the proposed fuse again: {proposed} then holds");
+            ways.Add(TemplateWords.FormatTakeTheProposedFuseAgain(proposed));
         if (plan.Return == ReturnPath.Body && QuickSizing.Holding(ask with { Plan = WithWireReturn(plan) }) is { } copper)
-            ways.Add($"both-way copper instead of the body: {copper} then holds");
+            ways.Add(TemplateWords.FormatBothWayCopperInsteadOf(copper));
         if (Shorter(ask) is { } metres)
-            ways.Add($"shorter: at most {Format.Metres(metres, ask.Rules.Units)} one way");
+            ways.Add(TemplateWords.FormatShorterAtMostOneWay(Format.Metres(metres, ask.Rules.Units)));
         if (Split(free) is { } split)
             ways.Add(split);
         if (ask.Vehicle.SystemVolts == 12 && QuickSizing.Holding(On24Volts(free)) is { } volts)
-            ways.Add($"24 V, with 24 V lamps: {volts} then holds");
+            ways.Add(TemplateWords.FormatOf24VWith24V(volts));
         return ways;
     }
 
@@ -60,7 +60,7 @@ public static class QuickAdvice
             if (QuickSizing.Holding(share) is null) continue;
             var sizing = QuickSizing.Of(share);
             if (sizing.RelayAmps is null && QuickTemplate.NeedsRelay(share.Bare(), share.Plan)) continue;
-            return $"split in {(lines == 2 ? "two" : lines)} lines of {Format.Amps(sizing.LoadAmps)}: {sizing.Wire} and a {sizing.Fuse} fuse then hold on each";
+            return TemplateWords.FormatSplitInLinesOfAnd(lines == 2 ? "two" : lines, Format.Amps(sizing.LoadAmps), sizing.Wire, sizing.Fuse);
         }
         return null;
     }

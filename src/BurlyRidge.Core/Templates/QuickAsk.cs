@@ -15,6 +15,6 @@ public sealed record QuickAsk(Vehicle Vehicle, HouseRules Rules, LinePlan Plan, 
         Vehicle = Vehicle,
         HouseRules = Rules,
         Fixtures = Bought,
-        Lines = [new Line("quick", "Quick", Plan with { Fixtures = [.. Bought.Select(lamp => lamp.Id)] })],
+        Lines = [new Line("quick", TemplateWords.Quick, Plan with { Fixtures = [.. Bought.Select(lamp => lamp.Id)] })],
     };
 }

@@ -8,14 +8,14 @@ internal static class RearTemplates
 {
     public static IReadOnlyList<Template> All { get; } =
     [
-        new("rear-relay", "Relay at the rear, on with the reversing lamp", "Power runs the length of the vehicle; the relay sits at the lamps and the reversing lamp beside it pulls it in. Leads that are not used are capped.", 2, []) { Build = RearRelay },
-        new("rear-socket", "Straight from the reversing pin of the trailer socket", "No relay, no fuse of its own: for a small pair that the reversing lamps' own fuse carries.", 2, [])
+        new("rear-relay", TemplateWords.RelayAtTheRearOn, TemplateWords.PowerRunsTheLengthOf, 2, []) { Build = RearRelay },
+        new("rear-socket", TemplateWords.StraightFromTheReversingPin, TemplateWords.NoRelayNoFuseOf, 2, [])
         {
             WhyNot = (rig, lamp) => lamp.Functions[0].Power * 2 / rig.Vehicle.SystemVolts > rig.Vehicle.Reverse.TakenFuseAmps / 2 || rig.Vehicle.Reverse.ModuleDriven == true
-                ? "The reversing lamps' own circuit does not carry that: take a relay." : null,
+                ? TemplateWords.TheReversingLampsOwnCircuit : null,
             Build = Socket,
         },
-        new("rear-auto", "On, off or automatic", "A switch of three positions: by hand, off, or with the reversing lamp, whose signal is fetched from the rear. A second, red light goes on the side lights.", 2, [TemplateQuestion.Return]) { Build = Auto },
+        new("rear-auto", TemplateWords.OnOffOrAutomatic, TemplateWords.ASwitchOfThreePositions, 2, [TemplateQuestion.Return]) { Build = Auto },
     ];
 
     private static void RearRelay(LineBuilder builder)
@@ -29,7 +29,7 @@ internal static class RearTemplates
         builder.CoilToStud($"{relay}.85", atLamps: true);
         var lamps = builder.ToLamps($"{relay}.30", 0.6);
         builder.CapSpare(lamps);
-        builder.Notes.Add("The relay is taken as printed 87 where it is fed and 30 to the lamps; turn its print if yours is the usual one.");
+        builder.Notes.Add(TemplateWords.TheRelayIsTakenAs);
     }
 
     private static void Socket(LineBuilder builder)
@@ -50,7 +50,7 @@ internal static class RearTemplates
             builder.Power($"{lamps[i]}.{minus}", i == 0 ? $"{earth}.pin" : $"{lamps[i - 1]}.{minus}", i == 0 ? 0.7 : 1, Zone.Exterior);
         }
         builder.CapSpare(lamps);
-        builder.Notes.Add("Plus and minus both from the socket; the reversing lamps' own fuse stands before it.");
+        builder.Notes.Add(TemplateWords.PlusAndMinusBothFrom);
     }
 
     private static void Auto(LineBuilder builder)
@@ -71,9 +71,9 @@ internal static class RearTemplates
             var red = builder.Lamp.Functions[1];
             builder.Lights(lamps, red);
             for (var i = 0; i < lamps.Count; i++) builder.Thin(i == 0 ? builder.PickUp("sideLight.plus", Zone.Exterior) : $"{lamps[i - 1]}.{red.Plus}", $"{lamps[i]}.{red.Plus}", 0.8, Zone.Exterior);
-            builder.Notes.Add("The second light goes on the side lights' wire.");
+            builder.Notes.Add(TemplateWords.TheSecondLightGoesOn);
         }
         builder.CapSpare(lamps);
-        builder.Notes.Add("The reversing signal is fetched from the rear to the switch behind a 3 A fuse, and gives coil current alone.");
+        builder.Notes.Add(TemplateWords.TheReversingSignalIsFetched);
     }
 }

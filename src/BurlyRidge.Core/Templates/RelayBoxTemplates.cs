@@ -12,17 +12,17 @@ internal static class RelayBoxTemplates
 
     public static IReadOnlyList<Template> All { get; } =
     [
-        new("relay-box", "On a relay box, by a dash switch", "A free output of a box without a panel; a small dash switch works its input. The next line takes the next free output.", 1, [TemplateQuestion.Return]) { Build = builder => On(builder, Switched) },
-        new("relay-box-beam", "On a relay box, with the high beam", "A free output of a box without a panel; the high beam works its input through an arming switch.", 2, [TemplateQuestion.Return])
+        new("relay-box", TemplateWords.OnARelayBoxBy, TemplateWords.AFreeOutputOfA, 1, [TemplateQuestion.Return]) { Build = builder => On(builder, Switched) },
+        new("relay-box-beam", TemplateWords.OnARelayBoxWith, TemplateWords.AFreeOutputOfABox, 2, [TemplateQuestion.Return])
         {
-            WhyNot = (rig, _) => rig.Vehicle.HighBeam.ToEarth ? "The high beam is switched in its minus: take a harness of its own." : null,
+            WhyNot = (rig, _) => rig.Vehicle.HighBeam.ToEarth ? TemplateWords.TheHighBeamIsSwitched : null,
             Build = builder =>
             {
                 builder.Use = LineUse.Forward;
                 On(builder, OnBeam);
             },
         },
-        new("relay-box-output", "On a relay box, by a factory output", "A small factory output works the input of a box without a panel: its button in the dash, the box's copper to the lamps.", 1, [TemplateQuestion.Return]) { Build = builder => On(builder, ByOutput) },
+        new("relay-box-output", TemplateWords.OnARelayBoxByA, TemplateWords.ASmallFactoryOutputWorks, 1, [TemplateQuestion.Return]) { Build = builder => On(builder, ByOutput) },
     ];
 
     private static void On(LineBuilder builder, Action<LineBuilder, string, string> works)
@@ -35,7 +35,7 @@ internal static class RelayBoxTemplates
         var (box, way) = TerminalIndex.Split(output);
         works(builder, box, $"{box}.in-{way}");
         builder.ToLamps(output, builder.Metres);
-        builder.Notes.Add($"{builder.Called(output)}: the smallest that is free and carries {Format.Amps(builder.DesignAmps)}.");
+        builder.Notes.Add(TemplateWords.FormatTheSmallestThatIsFree(builder.Called(output), Format.Amps(builder.DesignAmps)));
     }
 
     /// <summary>The smallest output whose input is free too and that carries so much; null where there is none.</summary>
@@ -61,7 +61,7 @@ internal static class RelayBoxTemplates
         builder.Power(builder.Plus, $"{main}.in", LineBuilder.BesideMetres);
         builder.Power($"{main}.out", $"{id}.plus", BoxMetres);
         builder.Power($"{id}.minus", builder.Post(), BoxMetres);
-        builder.Notes.Add("A relay box of four outputs with a 60 A main fuse beside the battery; its inputs take coil current alone.");
+        builder.Notes.Add(TemplateWords.ARelayBoxOfFour);
     }
 
     /// <summary>What feeds switches of a box: the small fuse that is there for them, or a new one behind the box's main fuse.</summary>
@@ -79,7 +79,7 @@ internal static class RelayBoxTemplates
         var part = builder.Switch();
         builder.ToDash(live, $"{part}.in");
         builder.ToDash($"{part}.out", input);
-        builder.Notes.Add("The switch carries the input's current alone.");
+        builder.Notes.Add(TemplateWords.TheSwitchCarriesTheInput);
     }
 
     private static void OnBeam(LineBuilder builder, string box, string input)
@@ -87,13 +87,13 @@ internal static class RelayBoxTemplates
         var part = builder.Switch();
         builder.ToDash(builder.PickUp("highBeam.plus", Zone.EngineBay), $"{part}.in");
         builder.ToDash($"{part}.out", input);
-        builder.Notes.Add("The beam's wire gives the input's current and no more.");
+        builder.Notes.Add(TemplateWords.TheBeamSWireGivesThe);
     }
 
     private static void ByOutput(LineBuilder builder, string box, string input)
     {
         var output = OutputTemplates.Smallest(builder);
         builder.Thin($"{output}.out", input, 1);
-        builder.Notes.Add($"{builder.Called(output)} works the input; the box feeds the lamps.");
+        builder.Notes.Add(TemplateWords.FormatWorksTheInputTheBox(builder.Called(output)));
     }
 }

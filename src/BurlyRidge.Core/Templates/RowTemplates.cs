@@ -9,8 +9,8 @@ internal static class RowTemplates
 
     public static IReadOnlyList<Template> All { get; } =
     [
-        new("row", "A row of pods, fed at one end", "Each pod goes on from the one before. Short rows only: along a long one the far pods go dim.", 6, [TemplateQuestion.Return]) { Build = builder => Row(builder, bothEnds: false) },
-        new("row-both", "A row of pods, fed at both ends", "A relay box without a panel feeds the row from both ends, each end by its own output, both pulled in by one switch.", 15, [TemplateQuestion.Return]) { Build = builder => Row(builder, bothEnds: true) },
+        new("row", TemplateWords.ARowOfPodsFed, TemplateWords.EachPodGoesOnFrom, 6, [TemplateQuestion.Return]) { Build = builder => Row(builder, bothEnds: false) },
+        new("row-both", TemplateWords.ARowOfPodsFedAt, TemplateWords.ARelayBoxWithoutA, 15, [TemplateQuestion.Return]) { Build = builder => Row(builder, bothEnds: true) },
     ];
 
     private static void Row(LineBuilder builder, bool bothEnds)
@@ -31,11 +31,11 @@ internal static class RowTemplates
         builder.ToDash(builder.ControlFuse($"{main}.out"), $"{part}.in");
         builder.ToDash($"{part}.out", $"{id}.in-o1");
         var lamps = builder.ToRow($"{id}.o1", builder.Metres, LinkMetres, rating);
-        builder.Notes.Add("A relay box without a panel: its outputs have fuses of their own, its inputs take coil current alone.");
+        builder.Notes.Add(TemplateWords.ARelayBoxWithoutAPanel);
         if (!bothEnds) return;
         builder.Thin($"{id}.in-o1", $"{id}.in-o2", 0.2);
         builder.Power($"{id}.o2", $"{lamps[^1]}.{builder.Pin(0, lamp => lamp.Plus)}", builder.Metres, builder.LampZones);
         builder.Back($"{lamps[^1]}.{builder.Pin(0, lamp => lamp.Minus)}", "far-earth");
-        builder.Notes.Add("A second output feeds the far end, both ends have their own way back, and both coils hang on one switch.");
+        builder.Notes.Add(TemplateWords.ASecondOutputFeedsThe);
     }
 }

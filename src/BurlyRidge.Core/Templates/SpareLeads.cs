@@ -33,7 +33,7 @@ internal static class SpareLeads
         return [];
     }
 
-    private const string Start = "engine bay";
+    private static readonly string Start = TemplateWords.EngineBay;
 
     /// <summary>Words of the places that will do.</summary>
     private static string[] Wanted(Rig rig, string? at, double metres)

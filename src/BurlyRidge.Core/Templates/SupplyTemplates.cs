@@ -15,15 +15,15 @@ internal static class SupplyTemplates
 
     public static IReadOnlyList<Template> All { get; } =
     [
-        new("second-battery", "Camp lamps on a second battery, switched in the minus", "Both plus wires live all the time, the switch in the minus: allowed, and flagged, for the lamp stays live when off. The tail has a fuse of its own.", 2, [])
+        new("second-battery", TemplateWords.CampLampsOnASecond, TemplateWords.BothPlusWiresLiveAll, 2, [])
         {
-            WhyNot = (rig, lamp) => rig.Vehicle.BatteryLink == BatteryLink.Series ? "The batteries are in series: a second one for camp is for 12 V vehicles."
-                : 2 * lamp.Functions[0].Power / rig.Vehicle.SystemVolts > Sizing.Limits.SwitchAmps * rig.HouseRules.FuseLoadFraction ? "Two of these are more than a small switch in the minus carries: take a harness with a relay." : null,
+            WhyNot = (rig, lamp) => rig.Vehicle.BatteryLink == BatteryLink.Series ? TemplateWords.TheBatteriesAreInSeries
+                : 2 * lamp.Functions[0].Power / rig.Vehicle.SystemVolts > Sizing.Limits.SwitchAmps * rig.HouseRules.FuseLoadFraction ? TemplateWords.TwoOfTheseAreMore : null,
             Build = SecondBattery,
         },
-        new("series-24", "On a 24 V truck, from both batteries in series", "Work lamps and beacons at 24 V: half the current, a 24 V coil, lamps that are made for it.", 1, [TemplateQuestion.Return])
+        new("series-24", TemplateWords.OnA24VTruck, TemplateWords.WorkLampsAndBeaconsAt, 1, [TemplateQuestion.Return])
         {
-            WhyNot = (rig, _) => rig.Vehicle.SystemVolts == 24 ? null : "This vehicle has 12 V.",
+            WhyNot = (rig, _) => rig.Vehicle.SystemVolts == 24 ? null : TemplateWords.ThisVehicleHas12V,
             Build = builder =>
             {
                 builder.Use = LineUse.Work;
@@ -31,13 +31,13 @@ internal static class SupplyTemplates
                 var relay = builder.RelayFrom(live);
                 builder.SwitchedCoil(live, relay);
                 builder.ToLamps($"{relay}.87", builder.Metres);
-                builder.Notes.Add("The plus of the upper battery, so that both give the same: never 12 V from the middle.");
+                builder.Notes.Add(TemplateWords.ThePlusOfTheUpper);
             },
         },
-        new(ConverterId, "12 V lamps on 24 V through a converter", "Lamps of 12 V on a 24 V vehicle: a converter behind its own fuse, and a fuse behind it that its limit can open.", 3, [])
+        new(ConverterId, TemplateWords.Of12VLampsOn24, TemplateWords.LampsOf12VOn, 3, [])
         {
-            WhyNot = (rig, lamp) => rig.Vehicle.SystemVolts != 24 ? "This vehicle has 12 V: no converter is wanted."
-                : lamp.Functions[0].Kind == LampKind.Filament ? "A cold filament draws ten times its current: a converter shuts down. Take lamps for 24 V." : null,
+            WhyNot = (rig, lamp) => rig.Vehicle.SystemVolts != 24 ? TemplateWords.ThisVehicleHas12VNo
+                : lamp.Functions[0].Kind == LampKind.Filament ? TemplateWords.AColdFilamentDrawsTen : null,
             Build = Converter,
         },
     ];
@@ -62,7 +62,7 @@ internal static class SupplyTemplates
             builder.Power($"{lamps[i]}.{minus}", i == 0 ? $"{part}.in" : $"{lamps[i - 1]}.{minus}", i == 0 ? 1 : 0.8, Zone.Exterior);
         }
         builder.Power($"{part}.out", post, 1, Zone.Exterior);
-        builder.Notes.Add("Fed from the second battery behind a fuse for the tail; the switch is in the minus, as such lamps are sold.");
+        builder.Notes.Add(TemplateWords.FedFromTheSecondBattery);
     }
 
     private static void AddBattery(LineBuilder builder)
@@ -71,7 +71,7 @@ internal static class SupplyTemplates
         builder.Rig = builder.Rig with
         {
             Vehicle = builder.Rig.Vehicle with { Batteries = [.. builder.Rig.Vehicle.Batteries, new Battery(id, 100, 0.8, 5, Zone.Exterior)], BatteryLink = BatteryLink.Separate },
-            Converters = [.. builder.Rig.Converters, new Converter(builder.Name("charger"), "Charger", 14.4, 25, 12.7, 0.92)],
+            Converters = [.. builder.Rig.Converters, new Converter(builder.Name("charger"), TemplateWords.Charger, 14.4, 25, 12.7, 0.92)],
         };
         var charger = builder.Rig.Converters[^1].Id;
         string BoltDown(string name, string near)
@@ -87,7 +87,7 @@ internal static class SupplyTemplates
         builder.Heavy($"{charger}.out-plus", $"{second}.out", 0.6, ChargerFuseAmps, Zone.Exterior);
         builder.Heavy($"{second}.in", $"{id}.plus", LineBuilder.BesideMetres, ChargerFuseAmps, Zone.Exterior);
         builder.Heavy($"{charger}.out-minus", builder.Post(id), 0.6, ChargerFuseAmps, Zone.Exterior);
-        builder.Notes.Add("A second battery with a charger between bolt-down fuses, one at each end.");
+        builder.Notes.Add(TemplateWords.ASecondBatteryWithA);
     }
 
     private static void Converter(LineBuilder builder)
@@ -96,7 +96,7 @@ internal static class SupplyTemplates
         var live = builder.FromBattery();
         var id = builder.Name("converter");
         var limit = Math.Ceiling(builder.Watts / 12 * 2.6);
-        builder.Rig = builder.Rig with { Converters = [.. builder.Rig.Converters, new Converter(id, "Converter 24 to 12", 13.2, limit, 20)] };
+        builder.Rig = builder.Rig with { Converters = [.. builder.Rig.Converters, new Converter(id, TemplateWords.Converter24To12, 13.2, limit, 20)] };
         builder.Power(live, $"{id}.in-plus", 1);
         builder.Power($"{id}.in-minus", builder.Stud("converter-earth", atLamps: false), 0.4);
         var fuse = builder.Fuse("lamp-fuse", builder.Watts / 12 / 0.8);
@@ -111,6 +111,6 @@ internal static class SupplyTemplates
             builder.Power($"{lamps[i]}.{minus}", i == 0 ? $"{id}.out-minus" : $"{lamps[i - 1]}.{minus}", i == 0 ? builder.Metres : 0.8, Zone.Exterior);
         }
         builder.Power($"{id}.out-minus", builder.Stud("output-earth", atLamps: false), 0.3);
-        builder.Notes.Add($"A converter of {Format.RatedAmps(limit)}: more than the lamps draw, and enough to open the fuse behind it.");
+        builder.Notes.Add(TemplateWords.FormatAConverterOfMoreThan(Format.RatedAmps(limit)));
     }
 }

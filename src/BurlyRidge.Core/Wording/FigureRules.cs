@@ -57,7 +57,7 @@ public static class FigureRules
         [Quantity.Seconds] = Of(
             new(1000, 0, 1, "ms", 0.01), new(1000, 0, 0, "ms", 1), new(1, 0, 1, "s", 10), new(1, 0, 0, "s", 90),
             new(1 / SecondsPerMinute, 0, 0, "min", 5400), new(1 / SecondsPerHour, 0, 1, "h")),
-        [Quantity.Hours] = Of(new(1, 0, 1, "h", 48), new(1 / HoursPerDay, 0, 0, "days")) with { EndlessFrom = TwoYears, Endless = "more than two years" },
+        [Quantity.Hours] = Of(new(1, 0, 1, "h", 48), new(1 / HoursPerDay, 0, 0, "days")) with { EndlessFrom = TwoYears, Endless = FileWords.MoreThanTwoYears },
         [Quantity.Kilograms] = Of(new(1000, 0, 0, "g", 1), new(1, 0, 2, "kg")),
         [Quantity.Degrees] = Of(new FigureStep(1, 0, 1, "°")),
     };
@@ -93,5 +93,5 @@ public static class FigureRules
         ["wires"] = "wire",
     };
 
-    private static FigureRule Of(params FigureStep[] steps) => new(steps, null, Endless, "no limit");
+    private static FigureRule Of(params FigureStep[] steps) => new(steps, null, Endless, FileWords.NoLimit);
 }

@@ -36,6 +36,12 @@ internal static class Format
     /// <summary>As a sentence begins.</summary>
     public static string Capital(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
 
+    /// <summary>All of them.</summary>
+    public static string And<T>(IEnumerable<T> all) => string.Join($" {FileWords.And} ", all);
+
+    /// <summary>Any of them.</summary>
+    public static string Or<T>(IEnumerable<T> any) => string.Join($" {FileWords.Or} ", any);
+
     /// <summary>So many of something.</summary>
     public static string Count(int count, string one, string many) => $"{count} {(count == 1 ? one : many)}";
 

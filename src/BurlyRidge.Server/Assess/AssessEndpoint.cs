@@ -17,7 +17,7 @@ public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = nu
 {
     IEnumerable<Problem> IAboutRig.Problems()
     {
-        if (RigSize.MaxStates(Rig) is var most && States?.Count > most) return [new Problem("states", $"Ask for up to {most} states of a rig of this size.")];
+        if (RigSize.MaxStates(Rig) is var most && States?.Count > most) return [new Problem("states", ServerWords.FormatAskForUpToStates(most))];
         var (states, rig) = (Named(), new Lazy<Rig>(() => QuickPlans.Structure(Rig)));
         return states.SelectMany((state, i) => StateValidation.Validate($"states[{i}]", state, rig.Value));
     }
@@ -47,10 +47,10 @@ internal static class AssessEndpoint
 {
     public static void MapAssess(this IEndpointRouteBuilder routes)
     {
-        routes.MapRigs("/api", "Assess").MapPost("/assess", AssessAsync).WithName("assess").Refuses()
+        routes.MapRigs("/api", ServerWords.Assess).MapPost("/assess", AssessAsync).WithName("assess").Refuses()
             .WithSummary("Assesses a rig as it would be if saved; nothing is stored.")
             .WithDescription("The rig may be of any version that job files may have. The states are solved one after another, each from the contacts that the one before left.");
-        var preview = routes.MapRigs("/api/preview", "Assess");
+        var preview = routes.MapRigs("/api/preview", ServerWords.Assess);
         preview.MapPost("/rules", CompareAsync).WithName("compareRules").Refuses()
             .WithSummary("Which checks come out otherwise under other house rules.").WithDescription("Both ways, with the tally before and after.");
         preview.MapPost("/netlist", Netlist).WithName("netlist").Refuses().Produces<string>(StatusCodes.Status200OK, "text/plain")
@@ -75,7 +75,7 @@ internal static class AssessEndpoint
     private static ContentHttpResult Netlist(NetlistRequest request)
     {
         var solved = HarnessCompiler.Solve(WholeRig.Of(request.Rig, QuickSizeCache.Sizes).Wired, request.State);
-        return TypedResults.Text(SpiceNetlist.Write("Burly Ridge rig", solved), "text/plain");
+        return TypedResults.Text(SpiceNetlist.Write(ServerWords.BurlyRidgeRig, solved), "text/plain");
     }
 
     private static async Task<Results<Ok<RunAssessment>, ValidationProblem>> JudgeAsync(RunRequest request, CancellationToken cancellation)
@@ -83,6 +83,6 @@ internal static class AssessEndpoint
         var assessed = await AssessmentCache.OfAsync(request.Rig, cancellation);
         return cancellation.WorkOut(token => RunAssessment.Of(assessed, request.Run, ShippedCatalogue.Wire, token)) is { } run
             ? TypedResults.Ok(run)
-            : BadInput.Of(new Problem("run", $"There is no run called {request.Run}."));
+            : BadInput.Of(new Problem("run", ServerWords.FormatThereIsNoRunCalled(request.Run)));
     }
 }

@@ -40,14 +40,14 @@ internal static class CatalogueEndpoints
     {
         var problems = CatalogueValidation.Validate(lamp);
         if (problems.Count > 0) return BadInput.Of(problems);
-        if (await catalogue.CountWithAsync([lamp]) > LampCatalogue.MaxOwn) return BadInput.Of(new Problem("fixture.id", $"The catalogue holds up to {LampCatalogue.MaxOwn} lamps of your own."));
+        if (await catalogue.CountWithAsync([lamp]) > LampCatalogue.MaxOwn) return BadInput.Of(new Problem("fixture.id", ServerWords.FormatTheCatalogueHoldsUpTo(LampCatalogue.MaxOwn)));
         await catalogue.PutAsync([lamp]);
         return TypedResults.Ok(new OfferedLamp(lamp, true));
     }
 
     private static async Task<Results<NoContent, ProblemHttpResult>> RemoveAsync(string id, LampCatalogue catalogue) => await catalogue.RemoveAsync(id)
         ? TypedResults.NoContent()
-        : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no such lamp of your own.");
+        : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: ServerWords.ThereIsNoSuchLamp);
 
     private static async Task<IResult> ExportAsync(LampCatalogue catalogue) =>
         TypedResults.File(Encoding.UTF8.GetBytes(LampCsv.Write(await catalogue.LampsAsync())), "text/csv; charset=utf-8", "lamps.csv");
@@ -57,7 +57,7 @@ internal static class CatalogueEndpoints
         var (all, problems) = LampCsv.Read((await RequestText.BytesAsync(request)).Span);
         if (problems.Count > 0) return BadInput.Of(problems);
         var lamps = await catalogue.NewAsync(all);
-        if (await catalogue.CountWithAsync(lamps) > LampCatalogue.MaxOwn) return BadInput.Of(new Problem("file", $"The catalogue holds up to {LampCatalogue.MaxOwn} lamps of your own."));
+        if (await catalogue.CountWithAsync(lamps) > LampCatalogue.MaxOwn) return BadInput.Of(new Problem("file", ServerWords.FormatTheCatalogueHoldsUpTo(LampCatalogue.MaxOwn)));
         await catalogue.PutAsync(lamps);
         return TypedResults.Ok(new ImportedLamps(lamps.Count, all.Count - lamps.Count, await Offered(catalogue)));
     }

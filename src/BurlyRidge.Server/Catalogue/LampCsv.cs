@@ -47,26 +47,26 @@ internal static class LampCsv
             MissingFieldFound = null,
             BadDataFound = null,
         });
-        if (!csv.Read() || !csv.ReadHeader()) return ([], [new Problem("file", "The file is empty: a heading line and one lamp a row.")]);
+        if (!csv.Read() || !csv.ReadHeader()) return ([], [new Problem("file", ServerWords.TheFileIsEmptyA)]);
         var header = csv.HeaderRecord!.Select(name => name.Trim().ToLowerInvariant()).ToList();
-        problems.AddRange(Needed.Except(header).Select(name => new Problem("file", $"There is no column called {name}.")));
-        problems.AddRange(header.Except(LampTableRow.Columns).Select(name => new Problem("file", $"There is a column called {name}, which is not known.")));
+        problems.AddRange(Needed.Except(header).Select(name => new Problem("file", ServerWords.FormatThereIsNoColumnCalled(name))));
+        problems.AddRange(header.Except(LampTableRow.Columns).Select(name => new Problem("file", ServerWords.FormatThereIsAColumnCalled(name))));
         if (problems.Count > 0) return ([], problems);
         for (var count = 0; csv.Read(); count++)
         {
-            if (count >= MaxRows) return ([], [new Problem("file", $"Up to {MaxRows} rows in a file.")]);
+            if (count >= MaxRows) return ([], [new Problem("file", ServerWords.FormatUpToRowsInA(MaxRows))]);
             var row = new LampTableRow(csv, problems);
             if (row.IsFurtherLightOf(lamps.LastOrDefault())) lamps[^1] = row.AddedTo(lamps[^1]);
             else if (row.Lamp() is { } lamp)
             {
-                if (lamps.Any(other => other.Fixture.Id == lamp.Fixture.Id)) problems.Add(new Problem($"row {row.Number}, id", $"The id {lamp.Fixture.Id} stands twice."));
+                if (lamps.Any(other => other.Fixture.Id == lamp.Fixture.Id)) problems.Add(new Problem(ServerWords.FormatRowId(row.Number), ServerWords.FormatTheIdStandsTwice(lamp.Fixture.Id)));
                 lamps.Add(lamp);
                 rows.Add(row.Number);
             }
         }
         for (var i = 0; i < lamps.Count; i++)
-            problems.AddRange(CatalogueValidation.Validate(lamps[i]).Select(problem => problem with { Path = $"row {rows[i]}, {problem.Path}" }));
-        if (lamps.Count == 0 && problems.Count == 0) problems.Add(new Problem("file", "There is no lamp in it."));
+            problems.AddRange(CatalogueValidation.Validate(lamps[i]).Select(problem => problem with { Path = ServerWords.FormatRow(rows[i], problem.Path) }));
+        if (lamps.Count == 0 && problems.Count == 0) problems.Add(new Problem("file", ServerWords.ThereIsNoLampIn));
         return problems.Count > 0 ? ([], problems) : (lamps, []);
     }
 

@@ -69,7 +69,7 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
     public CatalogueLamp? Lamp()
     {
         var name = Cell("name");
-        if (name.Length == 0) Refuse("name", "Must not be empty.");
+        if (name.Length == 0) Refuse("name", ServerWords.MustNotBeEmpty);
         var lamp = new CatalogueLamp(
             new Fixture(Given("id") ?? FreeName.Plain(name, MaxOfId), name, [Light()])
             {
@@ -88,7 +88,7 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
     private LampFunction Light()
     {
         var watts = NumberOf("watts") ?? 0;
-        if (watts <= 0) Refuse("watts", "Must be above 0 W.");
+        if (watts <= 0) Refuse("watts", ServerWords.MustBeAbove0W);
         var light = new LampFunction(Given("light") ?? "main", Choice("kind", LampWords.Kinds) ?? LampKind.RegulatedLed, watts);
         return light with
         {
@@ -111,7 +111,7 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
         if (width is null && height is null && depth is null) return null;
         if (width is null || height is null || depth is null)
         {
-            Refuse("width_mm", "Give width, height and depth, or none of them.");
+            Refuse("width_mm", ServerWords.GiveWidthHeightAndDepth);
             return null;
         }
         var body = new LampDimensions(width.Value, height.Value, depth.Value, NumberOf("kg") ?? UsualKilograms) { Holds = [.. Holds("hold")] };
@@ -167,14 +167,14 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
         if (text.Length == 0) return null;
         if (Doubtful().IsMatch(text))
         {
-            Refuse(column, $"\"{text}\" can be {text.Replace(",", "", StringComparison.Ordinal)} or {text.Replace(',', '.')}: write it without the comma.");
+            Refuse(column, ServerWords.FormatCanBeOrWriteIt(text, text.Replace(",", "", StringComparison.Ordinal), text.Replace(',', '.')));
             return null;
         }
         var plain = PointsThenComma().IsMatch(text) ? text.Replace(".", "", StringComparison.Ordinal).Replace(',', '.')
             : CommasThenPoint().IsMatch(text) ? text.Replace(",", "", StringComparison.Ordinal)
             : text.Replace(',', '.');
         if (double.TryParse(plain, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint | NumberStyles.AllowExponent, CultureInfo.InvariantCulture, out var figure) && double.IsFinite(figure)) return figure;
-        Refuse(column, $"\"{text}\" is no number.");
+        Refuse(column, ServerWords.FormatIsNoNumber(text));
         return null;
     }
 
@@ -184,7 +184,7 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
     {
         if (text.Length == 0) return null;
         if (words.TryGetValue(text, out var choice)) return choice;
-        Refuse(column, $"\"{text}\" is none of {string.Join(", ", Enum.GetNames<T>().Select(Camel))}.");
+        Refuse(column, ServerWords.FormatIsNoneOf(text, string.Join(", ", Enum.GetNames<T>().Select(Camel))));
         return null;
     }
 

@@ -7,20 +7,20 @@ internal static class LampWords
 {
     /// <summary>Kinds of lamp.</summary>
     public static IReadOnlyDictionary<string, LampKind> Kinds { get; } = Words(
-        ("Regulated LED", LampKind.RegulatedLed), ("Resistor LED strip", LampKind.ResistorLed), ("Resistor LED", LampKind.ResistorLed), ("Filament", LampKind.Filament));
+        (ServerWords.RegulatedLed, LampKind.RegulatedLed), (ServerWords.ResistorLedStrip, LampKind.ResistorLed), (ServerWords.ResistorLed, LampKind.ResistorLed), (ServerWords.Filament, LampKind.Filament));
 
     /// <summary>How a lamp is held.</summary>
     public static IReadOnlyDictionary<string, HolderKind> Holds { get; } = Words(
-        ("Ears, gap", HolderKind.Ears), ("Feet, holes", HolderKind.Feet), ("Stud", HolderKind.Stud), ("Clamps, bar", HolderKind.Clamp), ("Receiver", HolderKind.Receiver));
+        (ServerWords.EarsGap, HolderKind.Ears), (ServerWords.FeetHoles, HolderKind.Feet), (ServerWords.Stud, HolderKind.Stud), (ServerWords.ClampsBar, HolderKind.Clamp), (ServerWords.Receiver, HolderKind.Receiver));
 
     /// <summary>Sides.</summary>
-    public static IReadOnlyDictionary<string, Side> Sides { get; } = Words(("Left", Side.Left), ("Right", Side.Right));
+    public static IReadOnlyDictionary<string, Side> Sides { get; } = Words((ServerWords.Left, Side.Left), (ServerWords.Right, Side.Right));
 
     /// <summary>Colours of light.</summary>
     public static IReadOnlyDictionary<string, LightColour> Colours { get; } = Words<LightColour>();
 
     /// <summary>Kinds of bracket.</summary>
-    public static IReadOnlyDictionary<string, BracketKind> Brackets { get; } = Words(("Made in the shop", BracketKind.HomeMade));
+    public static IReadOnlyDictionary<string, BracketKind> Brackets { get; } = Words((ServerWords.MadeInTheShop, BracketKind.HomeMade));
 
     /// <summary>What is so or not so.</summary>
     public static IReadOnlyDictionary<string, YesNo> YesNo { get; } = Words(("true", Catalogue.YesNo.Yes), ("false", Catalogue.YesNo.No));

@@ -29,7 +29,7 @@ internal static class EditEndpoint
 {
     public static void MapEdits(this IEndpointRouteBuilder routes)
     {
-        var edits = routes.MapRigs("/api", "Edits");
+        var edits = routes.MapRigs("/api", ServerWords.Edits);
         edits.MapPost("/changes", (ChangesRequest request) => TypedResults.Ok(RigChange.Between(request.Rig, request.Other))).WithName("changes").Refuses()
             .WithSummary("What differs between two rigs, field by field, in words.").WithDescription("From the first to the other.");
         edits.MapPost("/edits", RunAsync).WithName("edit").WithSummary("The rig with a command done to it, and what was done in words; nothing is stored.")

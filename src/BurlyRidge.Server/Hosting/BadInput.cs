@@ -6,7 +6,7 @@ namespace BurlyRidge.Server.Hosting;
 /// <summary>Answers for input that cannot be taken: problem documents (RFC 9457) with errors by field path.</summary>
 internal static class BadInput
 {
-    public const string Title = "Some fields cannot be taken as they are.";
+    public static readonly string Title = ServerWords.SomeFieldsCannotBeTaken;
 
     public static ValidationProblem Of(IEnumerable<Problem> problems) => TypedResults.ValidationProblem(
         problems.GroupBy(problem => problem.Path)

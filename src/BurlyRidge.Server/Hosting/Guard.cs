@@ -13,7 +13,7 @@ internal static class Guard
         Label(context);
         if (IsWrite(context.Request) && !IsOurs(context.Request))
         {
-            await TypedResults.Problem(statusCode: StatusCodes.Status403Forbidden, title: "Changes are taken from Burly Ridge's own pages alone.").ExecuteAsync(context);
+            await TypedResults.Problem(statusCode: StatusCodes.Status403Forbidden, title: ServerWords.ChangesAreTakenFromBurly).ExecuteAsync(context);
             return;
         }
         await next();

@@ -32,9 +32,9 @@ internal static class RequestReading
     {
         var request = context.Request;
         if (!request.HasJsonContentType()) return TypedResults.Problem(statusCode: StatusCodes.Status415UnsupportedMediaType);
-        if (WrongCharset(request)) return TypedResults.Problem(statusCode: StatusCodes.Status415UnsupportedMediaType, title: "Send JSON in UTF-8.");
+        if (WrongCharset(request)) return TypedResults.Problem(statusCode: StatusCodes.Status415UnsupportedMediaType, title: ServerWords.SendJsonInUtf8);
         var text = await RequestText.BytesAsync(request);
-        if (text.Length == 0) return BadInput.Of(new Problem("", "Send one JSON object."));
+        if (text.Length == 0) return BadInput.Of(new Problem("", ServerWords.SendOneJsonObject));
         var (root, problems) = JsonReading.Read(text, type);
         if (problems.Count > 0) return BadInput.Of(problems);
         request.Body = new MemoryStream(JsonMarshal.GetRawUtf8Value(root).ToArray());

@@ -9,14 +9,7 @@ namespace BurlyRidge.Server.Hosting;
 public sealed record ServeOptions(int Port, string DataDirectory, bool Demo, string WebDirectory, bool WarmUp = true)
 {
     /// <summary>What is printed for --help and beside a refused argument.</summary>
-    public const string Usage = """
-        Options:
-          --port N     port on this machine, 0 for any free one (default 5280)
-          --data DIR   folder of the database file (default ./data)
-          --empty      start without demo data
-          --cold       do not warm up: the first answers take longer
-          --web DIR    folder of the built web client (default: beside the server)
-        """;
+    public static readonly string Usage = ServerWords.OptionsPortNPortOn;
 
     /// <summary>The options, or a message that says what is wrong with the arguments.</summary>
     public sealed record Parsed(ServeOptions? Options, string Message, bool IsHelp = false);
@@ -48,7 +41,7 @@ public sealed record ServeOptions(int Port, string DataDirectory, bool Demo, str
                     options = options with { WebDirectory = directory };
                     break;
                 default:
-                    return new Parsed(null, $"Cannot take the argument {word}, or what follows it.\n{Usage}");
+                    return new Parsed(null, ServerWords.FormatCannotTakeTheArgumentOr(word, Usage));
             }
         }
         return new Parsed(options, "");

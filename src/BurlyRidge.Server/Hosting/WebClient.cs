@@ -29,7 +29,7 @@ internal static class WebClient
     private static async Task<IResult> PageAsync(HttpContext context, IFileProvider files)
     {
         if (files.GetFileInfo(Page) is not { Exists: true } page)
-            return TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "The web client is not built.", detail: "Start Burly Ridge with ./run, or give its folder: --web DIR");
+            return TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: ServerWords.TheWebClientIsNot, detail: ServerWords.StartBurlyRidgeWithRun);
         using var reader = new StreamReader(page.CreateReadStream(), Encoding.UTF8);
         var text = await reader.ReadToEndAsync(context.RequestAborted);
         context.Response.Headers.CacheControl = "no-store";

@@ -28,4 +28,4 @@ internal static class Work
 }
 
 /// <summary>Something takes longer to work out than anybody waits.</summary>
-internal sealed class TooLongException() : Exception("It takes too long to work out.");
+internal sealed class TooLongException() : Exception(ServerWords.ItTakesTooLongTo);

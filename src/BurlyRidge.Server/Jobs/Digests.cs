@@ -15,9 +15,9 @@ internal static class Digests
     public static async Task<JobDigest> OfAsync(string document)
     {
         var (rig, problems) = StoredRig.Read(document);
-        if (rig is null || problems.Count > 0) return new JobDigest { Trouble = "This job cannot be read.", Build = Build };
+        if (rig is null || problems.Count > 0) return new JobDigest { Trouble = ServerWords.ThisJobCannotBeRead, Build = Build };
         return RigSize.Problems(rig).Count > 0
-            ? Of(rig) with { Trouble = "This job is too large to be worked out: it can be looked at and exported." }
+            ? Of(rig) with { Trouble = ServerWords.ThisJobIsTooLargeTo }
             : await OfAsync(rig);
     }
 

@@ -41,8 +41,8 @@ internal static class JobEndpoints
     private static async Task<Results<NoContent, ProblemHttpResult>> DeleteAsync(string id, string name, JobStore store, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } job) return Missing();
-        if (!job.Row.Archived) return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: "Only a job in the archive can be deleted.", detail: "Archive it first. Nothing was deleted.", type: ProblemTypes.NotPossible);
-        if (job.Row.Name.Trim() != name.Trim()) return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: "The name is not that of the job.", detail: "Nothing was deleted.", type: ProblemTypes.NotPossible);
+        if (!job.Row.Archived) return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.OnlyAJobInThe, detail: ServerWords.ArchiveItFirstNothingWas, type: ProblemTypes.NotPossible);
+        if (job.Row.Name.Trim() != name.Trim()) return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.TheNameIsNotThat, detail: ServerWords.NothingWasDeleted, type: ProblemTypes.NotPossible);
         return await store.DeleteAsync(id) ? TypedResults.NoContent() : Missing();
     }
 
@@ -51,7 +51,7 @@ internal static class JobEndpoints
 
     private static async Task<Results<Created<OpenJob>, ValidationProblem>> CreateAsync(NewJob job, JobStore store, CancellationToken cancellation)
     {
-        if (await StartAsync(job, store, cancellation) is not { } rig) return BadInput.Of([new Problem("like", "There is no such job.")]);
+        if (await StartAsync(job, store, cancellation) is not { } rig) return BadInput.Of([new Problem("like", ServerWords.ThereIsNoSuchJob)]);
         var problems = JobValidation.Details(job.Name, job.Note, job.Particulars).ToList();
         problems.AddRange(RigValidation.Validate(rig).Select(problem =>
             problem with { Path = problem.Path == "vehicle.systemVolts" ? "systemVolts" : problem.Path == "lines[0].name" ? "quickName" : problem.Path }));
@@ -65,7 +65,8 @@ internal static class JobEndpoints
     {
         if (job.Like is { } like) return await store.FindAsync(like, cancellation) is { Unreadable.Count: 0 } other ? JobStart.Like(other.Rig) : null;
         if (job.Quick?.ToRig() is not { } quick) return Rig.Empty(job.SystemVolts, job.Units);
-        return quick with { Lines = [quick.Lines[0] with { Id = FreeName.OfLine(job.QuickName), Name = job.QuickName.Trim() }] };
+        var name = job.QuickName?.Trim() ?? ServerWords.QuickLine;
+        return quick with { Lines = [quick.Lines[0] with { Id = FreeName.OfLine(name), Name = name }] };
     }
 
     private static async Task<IResult> OpenAsync(string id, JobStore store, CancellationToken cancellation)
@@ -117,21 +118,21 @@ internal static class JobEndpoints
         SaveOutcome.Saved saved => new Tagged((await OpenJob.OfAsync(saved.Job, cancellation)).About(about)),
         SaveOutcome.Stale stale => TypedResults.Json(
             new StaleProblem(
-                "This job was changed elsewhere.",
-                $"It is at revision {stale.Newest.Head.Number} now. Nothing of yours was stored.",
+                ServerWords.ThisJobWasChangedElsewhere,
+                ServerWords.FormatItIsAtRevisionNow(stale.Newest.Head.Number),
                 StatusCodes.Status409Conflict,
                 await OpenJob.OfAsync(stale.Newest, cancellation),
                 ProblemTypes.Stale),
             contentType: "application/problem+json",
             statusCode: StatusCodes.Status409Conflict),
         SaveOutcome.KeyTaken => TypedResults.Problem(type: ProblemTypes.KeyTaken,
-            statusCode: StatusCodes.Status422UnprocessableEntity, title: "This save was sent before with another content.",
-            detail: "Its idempotency key is taken. Nothing of it was stored; send it with a key of its own."),
+            statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.ThisSaveWasSentBefore,
+            detail: ServerWords.ItsIdempotencyKeyIsTaken),
         SaveOutcome.Archived => TypedResults.Problem(type: ProblemTypes.Archived,
-            statusCode: StatusCodes.Status422UnprocessableEntity, title: "This job is in the archive and cannot be changed.",
-            detail: "Nothing was stored. Restore it in the Yard first."),
+            statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.ThisJobIsInThe,
+            detail: ServerWords.NothingWasStoredRestoreIt),
         SaveOutcome.NothingThere => TypedResults.Problem(type: ProblemTypes.NothingThere,
-            statusCode: StatusCodes.Status422UnprocessableEntity, title: "There is nothing to undo or redo."),
+            statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.ThereIsNothingToUndo),
         _ => Missing(),
     };
 
@@ -142,5 +143,5 @@ internal static class JobEndpoints
         .Produces<StaleProblem>(StatusCodes.Status409Conflict, "application/problem+json");
 
     internal static ProblemHttpResult Missing() => TypedResults.Problem(
-        statusCode: StatusCodes.Status404NotFound, title: "There is no such job.");
+        statusCode: StatusCodes.Status404NotFound, title: ServerWords.ThereIsNoSuchJob);
 }

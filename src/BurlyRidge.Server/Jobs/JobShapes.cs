@@ -72,7 +72,7 @@ public sealed record OpenJob(
             job.Head.UndoWhat,
             job.Head.RedoWhat,
             job.Head.Removes,
-            large.Length == 0 ? null : $"This job is larger than this version works out. {large}",
+            large.Length == 0 ? null : ServerWords.FormatThisJobIsLargerThan(large),
             job.Rig,
             large.Length == 0 ? (await AssessmentCache.OfAsync(job.Rig, cancellation)).Assessment : Assessment.Nothing);
     }
@@ -85,9 +85,9 @@ public sealed record Revision(int Number, DateTimeOffset SavedAt, string What);
 /// <summary>A new job: with an empty rig, like another, or with a line that was sized without a job.</summary>
 /// <param name="Like">Id of a job whose plan it starts from; volts and units are that one's then.</param>
 /// <param name="Quick">A line sized without a job; its figures become the house rules.</param>
-/// <param name="QuickName">What that line is called.</param>
+/// <param name="QuickName">What that line is called; "Quick line" where nothing is given.</param>
 public sealed record NewJob(
-    string Name, int SystemVolts, UnitSystem Units, [property: LongText] string Note = "", string? Like = null, QuickSizeRequest? Quick = null, string QuickName = "Quick line", JobParticulars? Particulars = null);
+    string Name, int SystemVolts, UnitSystem Units, [property: LongText] string Note = "", string? Like = null, QuickSizeRequest? Quick = null, string? QuickName = null, JobParticulars? Particulars = null);
 
 /// <summary>A change of a job's details, made on a version of them; what is left out stays.</summary>
 public sealed record DetailsChange(int OnVersion, string? Name = null, [property: LongText] string? Note = null, bool? Archived = null, JobParticulars? Particulars = null);

@@ -35,14 +35,14 @@ public sealed record StoredJob(JobRow Row, RevisionRow Head)
 }
 
 /// <summary>The document of one job cannot be read; the others can.</summary>
-public sealed class UnreadableJobException(StoredJob job) : Exception($"The job {job.Row.Id} cannot be read.")
+public sealed class UnreadableJobException(StoredJob job) : Exception(ServerWords.FormatTheJobCannotBeRead(job.Row.Id))
 {
     /// <summary>The job.</summary>
     public StoredJob Job { get; } = job;
 }
 
 /// <summary>The rig of a job is too large for what is asked of it.</summary>
-public sealed class JobTooLargeException() : Exception("The job is too large.");
+public sealed class JobTooLargeException() : Exception(ServerWords.TheJobIsTooLarge);
 
 /// <summary>A job to be stored.</summary>
 public sealed record JobDraft(string Name, string Note, Rig Rig, JobParticulars? Particulars = null);
@@ -163,7 +163,7 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         var particulars = draft.Particulars ?? new JobParticulars();
         return new StoredJob(
             new JobRow { Id = id, Name = draft.Name, Note = draft.Note, Customer = particulars.Customer, Plate = particulars.Plate, Due = particulars.Due, Work = particulars.Work, DetailsVersion = 1, HeadRevision = 1, CreatedAt = now, ChangedAt = now, Digest = digest },
-            new RevisionRow { JobId = id, Number = 1, Document = RigDocument.Write(draft.Rig), IdempotencyKey = key ?? id, SavedAt = now, What = "Job opened" });
+            new RevisionRow { JobId = id, Number = 1, Document = RigDocument.Write(draft.Rig), IdempotencyKey = key ?? id, SavedAt = now, What = ServerWords.JobOpened });
     }
 
     /// <summary>Changes details; what is null stays.</summary>
@@ -218,7 +218,7 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         {
             var target = await database.Revisions.AsNoTracking().SingleOrDefaultAsync(row => row.JobId == id && row.Number == number);
             if (target is null) return null;
-            var what = $"Back to revision {number}";
+            var what = ServerWords.FormatBackToRevision(number);
             return new Step(target.Document, await Digests.OfAsync(target.Document), head.Number, null, what, what, "");
         }, done => done.Number == onRevision + 1);
 

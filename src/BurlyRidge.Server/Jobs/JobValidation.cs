@@ -15,19 +15,19 @@ internal static class JobValidation
     public static IEnumerable<Problem> Details(string? name, string? note, JobParticulars? particulars = null)
     {
         if (name is not null && (name.Trim().Length is 0 or > LongestName))
-            yield return new Problem("name", $"Give the vehicle a name of 1 to {LongestName} characters.");
+            yield return new Problem("name", ServerWords.FormatGiveTheVehicleAName(LongestName));
         if (note?.Length > LongestNote)
-            yield return new Problem("note", $"A note holds up to {LongestNote} characters.");
+            yield return new Problem("note", ServerWords.FormatANoteHoldsUpTo(LongestNote));
         if (particulars?.Customer.Length > LongestName)
-            yield return new Problem("particulars.customer", $"A customer has up to {LongestName} characters.");
+            yield return new Problem("particulars.customer", ServerWords.FormatACustomerHasUpTo(LongestName));
         if (particulars?.Plate.Length > LongestPlate)
-            yield return new Problem("particulars.plate", $"A number plate has up to {LongestPlate} characters.");
+            yield return new Problem("particulars.plate", ServerWords.FormatANumberPlateHasUp(LongestPlate));
     }
 
     /// <summary>What is wrong with an idempotency key.</summary>
     public static IEnumerable<Problem> Key(string key)
     {
         if (key.Length is 0 or > LongestKey)
-            yield return new Problem("idempotencyKey", $"Give 1 to {LongestKey} characters.");
+            yield return new Problem("idempotencyKey", ServerWords.FormatGive1ToCharacters(LongestKey));
     }
 }

@@ -21,15 +21,15 @@ internal static class SaveHeaders
         var tag = request.Headers[HeaderNames.IfMatch].ToString();
         if (tag.Length > 0)
         {
-            if (!int.TryParse(tag.Trim('"'), NumberStyles.None, CultureInfo.InvariantCulture, out var matched) || tag != TagOf(matched)) problems.Add(new Problem(RevisionField, "If-Match holds one revision in quotes."));
-            else if (onRevision is { } said && said != matched) problems.Add(new Problem(RevisionField, "If-Match names another revision than the body."));
+            if (!int.TryParse(tag.Trim('"'), NumberStyles.None, CultureInfo.InvariantCulture, out var matched) || tag != TagOf(matched)) problems.Add(new Problem(RevisionField, ServerWords.IfMatchHoldsOneRevision));
+            else if (onRevision is { } said && said != matched) problems.Add(new Problem(RevisionField, ServerWords.IfMatchNamesAnotherRevision));
             else onRevision = matched;
         }
         var named = KeyOf(request);
-        if (named is not null && key is not null && named != key) problems.Add(new Problem(KeyField, "Idempotency-Key is another than the body's."));
+        if (named is not null && key is not null && named != key) problems.Add(new Problem(KeyField, ServerWords.IdempotencyKeyIsAnotherThan));
         key ??= named;
-        if (onRevision is null && problems.Count == 0) problems.Add(new Problem(RevisionField, "Is missing."));
-        if (key is null) problems.Add(new Problem(KeyField, "Is missing."));
+        if (onRevision is null && problems.Count == 0) problems.Add(new Problem(RevisionField, ServerWords.IsMissing));
+        if (key is null) problems.Add(new Problem(KeyField, ServerWords.IsMissing));
         else problems.AddRange(JobValidation.Key(key));
         return (onRevision ?? 0, key ?? "", problems);
     }

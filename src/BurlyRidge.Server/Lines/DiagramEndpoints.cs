@@ -22,9 +22,9 @@ internal static class DiagramEndpoints
 
     public static void MapDiagrams(this IEndpointRouteBuilder routes)
     {
-        routes.MapRigs("/api/preview", "Lines").MapPost("/diagram", Draw).WithName("drawWiring").WithSummary("The wiring of a line or of a rig as SVG.").WithDescription("Parts carry data-part, wires data-run.")
+        routes.MapRigs("/api/preview", ServerWords.Lines).MapPost("/diagram", Draw).WithName("drawWiring").WithSummary("The wiring of a line or of a rig as SVG.").WithDescription("Parts carry data-part, wires data-run.")
             .Produces<string>(StatusCodes.Status200OK, Type).Refuses();
-        routes.MapRigs("/api/preview", "Lines").MapPost("/diagram-pages", (DiagramPagesRequest request, CancellationToken cancellation) =>
+        routes.MapRigs("/api/preview", ServerWords.Lines).MapPost("/diagram-pages", (DiagramPagesRequest request, CancellationToken cancellation) =>
                 TypedResults.Ok(cancellation.WorkOut(token => Diagram.Pages(request.Rig, QuickSizeCache.Sizes, token)))).WithName("drawPages").Refuses()
             .WithSummary("The wiring of a rig as pages of SVG.").WithDescription("A line a page, then what hangs on none of them; each wire once.");
         routes.MapGet("/api/jobs/{id}/diagram.svg", DownloadAsync).WithTags("Lines").WithName("downloadWiring").WithSummary("The wiring of a job, or of one line of it, as SVG.").WithDescription("The same rig gives the same text. A whole rig that is too much for one drawing answers 422.")
@@ -35,8 +35,8 @@ internal static class DiagramEndpoints
 
     private static IResult Draw(DiagramRequest request, CancellationToken cancellation)
     {
-        if (request.LineId is not { } line) return TypedResults.Text(cancellation.WorkOut(token => Diagram.OfRig(request.Rig, "the rig", QuickSizeCache.Sizes, token)), Type);
-        return cancellation.WorkOut(token => Diagram.OfLine(request.Rig, line, QuickSizeCache.Sizes, token)) is { } svg ? TypedResults.Text(svg, Type) : BadInput.Of(new Problem("lineId", $"There is no line called {line}."));
+        if (request.LineId is not { } line) return TypedResults.Text(cancellation.WorkOut(token => Diagram.OfRig(request.Rig, ServerWords.TheRig, QuickSizeCache.Sizes, token)), Type);
+        return cancellation.WorkOut(token => Diagram.OfLine(request.Rig, line, QuickSizeCache.Sizes, token)) is { } svg ? TypedResults.Text(svg, Type) : BadInput.Of(new Problem("lineId", ServerWords.FormatThereIsNoLineCalled(line)));
     }
 
     private static async Task<IResult> DownloadAsync(string id, string? line, JobStore store, CancellationToken cancellation)
@@ -44,8 +44,8 @@ internal static class DiagramEndpoints
         if (await store.FindAsync(id, cancellation) is not { } job) return JobEndpoints.Missing();
         var svg = cancellation.WorkOut(token => line is null ? Diagram.OfRig(job.Workable, job.Row.Name, QuickSizeCache.Sizes, token) : Diagram.OfLine(job.Workable, line, QuickSizeCache.Sizes, token));
         return svg is null
-            ? TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no such line.")
-            : TypedResults.File(Encoding.UTF8.GetBytes(svg), Type, Handout.FileName(job, line is null ? "wiring" : $"wiring of {job.Workable.Lines.First(other => other.Id == line).Name}", "svg"));
+            ? TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: ServerWords.ThereIsNoSuchLine)
+            : TypedResults.File(Encoding.UTF8.GetBytes(svg), Type, Handout.FileName(job, line is null ? "wiring" : ServerWords.FormatWiringOf(job.Workable.Lines.First(other => other.Id == line).Name), "svg"));
     }
 
     private static async Task<IResult> PrintAsync(string id, JobStore store, CancellationToken cancellation) => await store.FindAsync(id, cancellation) is { } job

@@ -14,7 +14,7 @@ public sealed record LineRequest(Rig Rig, string LineId, RigState? State = null)
 {
     IEnumerable<Problem> IAboutRig.Problems() =>
     [
-        .. Rig.Lines.All(other => other.Id != LineId) ? [new Problem("lineId", $"There is no line called {LineId}.")] : Array.Empty<Problem>(),
+        .. Rig.Lines.All(other => other.Id != LineId) ? [new Problem("lineId", ServerWords.FormatThereIsNoLineCalled2(LineId))] : Array.Empty<Problem>(),
         .. State is { } state ? StateValidation.Validate("state", state, QuickPlans.Structure(Rig)) : [],
     ];
 }
@@ -22,7 +22,7 @@ public sealed record LineRequest(Rig Rig, string LineId, RigState? State = null)
 /// <summary>One line from source to earth, and what can be altered along it; nothing is stored.</summary>
 internal static class LineEndpoints
 {
-    public static void MapLines(this IEndpointRouteBuilder routes) => routes.MapRigs("/api/preview", "Lines")
+    public static void MapLines(this IEndpointRouteBuilder routes) => routes.MapRigs("/api/preview", ServerWords.Lines)
         .MapPost("/line", Look).WithName("lookAtLine").Refuses()
         .WithSummary("A line as strands of stations, with volts, amps and losses in the state asked for and in others.").WithDescription("And what can be added, removed and swapped along it.");
 

@@ -17,7 +17,7 @@ internal static class PanelEndpoints
 {
     public static void MapPanel(this IEndpointRouteBuilder routes)
     {
-        routes.MapRigs("/api/preview", "Panel").MapPost("/panel", LookAsync).WithName("lookAtPanel").Refuses()
+        routes.MapRigs("/api/preview", ServerWords.Panel).MapPost("/panel", LookAsync).WithName("lookAtPanel").Refuses()
             .WithSummary("Outputs in the order of their panels, what hangs on them and what happens at key-off.").WithDescription("With hours to half the battery of what stays on.");
         var panel = routes.MapGroup("/api").WithTags("Panel");
         panel.MapGet("/jobs/{id}/legends.svg", LegendsAsync).WithName("drawLegends").WithSummary("Legends of one panel, to scale in millimetres.").WithDescription("Of the power box of that name; of the first where none is named.")
@@ -34,8 +34,8 @@ internal static class PanelEndpoints
         if (await store.FindAsync(id) is not { } job) return JobEndpoints.Missing();
         var found = job.Workable.PowerBoxes.FirstOrDefault(part => box is null || part.Id == box);
         return found is not null && PartNames.Of(job.Workable)[found.Id] is var name && LegendStrip.Draw(found, name) is { } svg
-            ? TypedResults.File(Encoding.UTF8.GetBytes(svg), "image/svg+xml", Handout.FileName(job, $"legends of {name}", "svg"))
-            : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no such panel.", detail: "No power box there has a slot.");
+            ? TypedResults.File(Encoding.UTF8.GetBytes(svg), "image/svg+xml", Handout.FileName(job, ServerWords.FormatLegendsOf(name), "svg"))
+            : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: ServerWords.ThereIsNoSuchPanel, detail: ServerWords.NoPowerBoxThereHas);
     }
 
     private static async Task<IResult> PrintAsync(string id, JobStore store) => await store.FindAsync(id) is { } job

@@ -52,7 +52,7 @@ internal static class ProposalEndpoints
 
     private static Task<IResult> RerouteAsync(string id, RerouteRequest request, JobStore store, CancellationToken cancellation) => ProposeAsync(
         id, request.OnRevision, request.Apply, request.IdempotencyKey, store,
-        rig => rig.Body is null ? [new Problem("", "No vehicle chosen: choose a body first.")] : [],
+        rig => rig.Body is null ? [new Problem("", ServerWords.NoVehicleChosenChooseA)] : [],
         (rig, _) => Reroute.Of(rig),
         proposal => proposal.Rig,
         (proposal, before, after, job) => new RerouteAnswer(
@@ -80,8 +80,8 @@ internal static class ProposalEndpoints
 
     private static IEnumerable<Problem> Problems(Rig rig, AutoSizeRequest request)
     {
-        if (request.MostGauges is < 1 or > 20) yield return new Problem("mostGauges", "Give a number from 1 to 20 sizes.");
-        if (request.LineId is { } line && rig.Lines.All(other => other.Id != line)) yield return new Problem("lineId", $"There is no line called {line}.");
+        if (request.MostGauges is < 1 or > 20) yield return new Problem("mostGauges", ServerWords.GiveANumberFrom1);
+        if (request.LineId is { } line && rig.Lines.All(other => other.Id != line)) yield return new Problem("lineId", ServerWords.FormatThereIsNoLineCalled(line));
     }
 
     private static async Task<IResult> ProposeAsync<TProposal, TAnswer>(

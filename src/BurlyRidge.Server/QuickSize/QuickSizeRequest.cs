@@ -56,7 +56,7 @@ public sealed record QuickSizeRequest(
         };
         var plan = new LinePlan(Lamps, OneWayMetres, Return, [Zone],
             InsulationCelsius ?? UsualInsulationCelsius, Trigger.SwitchAlone, Bundled);
-        return Rig.Empty(SystemVolts, Units) with { HouseRules = rules, Lines = [new Line("quick", "Quick size", plan)] };
+        return Rig.Empty(SystemVolts, Units) with { HouseRules = rules, Lines = [new Line("quick", ServerWords.QuickSize, plan)] };
     }
 
     /// <summary>A problem of that rig under the path of this request's field.</summary>

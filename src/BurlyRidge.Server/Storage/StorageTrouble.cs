@@ -27,10 +27,10 @@ public sealed record StorageTrouble(int Status, string Title, string Remedy)
 
     /// <summary>The database file is not where it was.</summary>
     public static StorageTrouble Gone { get; } = new(UnavailableStatus,
-        "The database file is not where it was.", "Put the file back, then restart Burly Ridge.");
+        ServerWords.TheDatabaseFileIsNot, ServerWords.PutTheFileBackThen);
 
     private static StorageTrouble NoRoom { get; } = new(NoRoomStatus,
-        "The disk is full.", "Free some space on the disk that holds the data folder, then try again.");
+        ServerWords.TheDiskIsFull, ServerWords.FreeSomeSpaceOnThe);
 
     /// <summary>What an exception says about disk or database; null where it is about something else.</summary>
     public static StorageTrouble? Of(Exception? error) => error switch
@@ -39,16 +39,16 @@ public sealed record StorageTrouble(int Status, string Title, string Remedy)
         SqliteException sqlite => sqlite.SqliteErrorCode switch
         {
             Full => NoRoom,
-            Busy or Locked => new(UnavailableStatus, "The database is locked by another program.", "Close what has it open, then try again."),
-            ReadOnly => new(UnavailableStatus, "The database may not be written.", "Give this user the right to write the data folder and the files in it, then try again."),
-            InputOutput => new(UnavailableStatus, "The disk cannot be read or written.", "Check the disk that holds the data folder, then try again."),
-            Corrupt => new(UnavailableStatus, "The database is damaged.", "Stop Burly Ridge and put back a copy of the database file."),
-            NotADatabase => new(UnavailableStatus, "The file is no database of Burly Ridge.", "Move it away, or give another folder: --data DIR"),
-            CannotOpen => new(UnavailableStatus, "The database file cannot be opened.", "Check that the data folder is there and that this user may read and write it."),
+            Busy or Locked => new(UnavailableStatus, ServerWords.TheDatabaseIsLockedBy, ServerWords.CloseWhatHasItOpen),
+            ReadOnly => new(UnavailableStatus, ServerWords.TheDatabaseMayNotBe, ServerWords.GiveThisUserTheRight),
+            InputOutput => new(UnavailableStatus, ServerWords.TheDiskCannotBeRead, ServerWords.CheckTheDiskThatHolds),
+            Corrupt => new(UnavailableStatus, ServerWords.TheDatabaseIsDamaged, ServerWords.StopBurlyRidgeAndPut),
+            NotADatabase => new(UnavailableStatus, ServerWords.TheFileIsNoDatabase, ServerWords.MoveItAwayOrGive),
+            CannotOpen => new(UnavailableStatus, ServerWords.TheDatabaseFileCannotBe, ServerWords.CheckThatTheDataFolder),
             _ => null,
         },
         IOException { HResult: NoSpaceLeft or DiskFull } => NoRoom,
-        UnauthorizedAccessException => new(UnavailableStatus, "The data folder may not be written.", "Give this user the right to write the data folder, or give another folder: --data DIR"),
+        UnauthorizedAccessException => new(UnavailableStatus, ServerWords.TheDataFolderMayNot, ServerWords.GiveThisUserTheRightTo),
         StorageGoneException => Gone,
         _ => Of(error.InnerException),
     };

@@ -36,7 +36,7 @@ internal static class BodyEndpoints
         if (await store.FindAsync(id) is not { } job) return JobEndpoints.Missing();
         return job.Rig.Body is { } body
             ? TypedResults.File(Encoding.UTF8.GetBytes(VehicleFile.Write(job.Row.Name, body)), "application/json", "vehicle.json")
-            : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "No vehicle chosen.", detail: "Choose a body on the Walkaround stage first.");
+            : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: ServerWords.NoVehicleChosen, detail: ServerWords.ChooseABodyOnThe);
     }
 
     private static async Task<Results<Ok<Body>, ValidationProblem>> ReadAsync(HttpRequest request)

@@ -17,7 +17,7 @@ public sealed record RoutesRequest(Rig Rig, string Id) : IAboutRig
 {
     IEnumerable<Problem> IAboutRig.Problems()
     {
-        if (Rig.Runs.All(run => run.Id != Id) && Rig.Lines.All(line => line.Id != Id)) yield return new Problem("id", $"There is no run or line called {Id}.");
+        if (Rig.Runs.All(run => run.Id != Id) && Rig.Lines.All(line => line.Id != Id)) yield return new Problem("id", ServerWords.FormatThereIsNoRunOr(Id));
     }
 }
 
@@ -26,9 +26,9 @@ public sealed record MeasureRequest(Rig Rig, ViewSide Side, Spot From, Spot To) 
 {
     IEnumerable<Problem> IAboutRig.Problems()
     {
-        if (Rig.Body is null) yield return new Problem("rig.body", "No vehicle chosen.");
+        if (Rig.Body is null) yield return new Problem("rig.body", ServerWords.NoVehicleChosen);
         foreach (var (name, spot) in new[] { ("from", From), ("to", To) })
-            if (!double.IsFinite(spot.X) || !double.IsFinite(spot.Y)) yield return new Problem(name, "Give two numbers.");
+            if (!double.IsFinite(spot.X) || !double.IsFinite(spot.Y)) yield return new Problem(name, ServerWords.GiveTwoNumbers);
     }
 }
 
@@ -40,7 +40,7 @@ public sealed record CandidatesRequest(Rig Rig, string Mount, RankBy By = RankBy
 
     IEnumerable<Problem> IAboutRig.Problems()
     {
-        if (Found is null) yield return new Problem("mount", $"There is no mount called {Mount}.");
+        if (Found is null) yield return new Problem("mount", ServerWords.FormatThereIsNoMountCalled(Mount));
     }
 }
 
@@ -51,7 +51,7 @@ internal static class WalkaroundEndpoints
     {
         routes.MapGet("/api/jobs/{id}/picture", PictureAsync).WithName("jobPicture").WithTags("Walkaround").WithSummary("The vehicle of a job from its left side, with its lamps.").WithDescription("Paths as SVG has them, in metres.")
             .Produces<PictureView>().ProducesProblem(StatusCodes.Status404NotFound);
-        var preview = routes.MapRigs("/api/preview", "Walkaround");
+        var preview = routes.MapRigs("/api/preview", ServerWords.Walkaround);
         preview.MapPost("/walkaround", (WalkaroundRequest request) => TypedResults.Ok(WalkaroundView.Of(request.Rig))).WithName("walkaround").Refuses()
             .WithSummary("The vehicle as drawn, what lies where, and the fit of what is placed.").WithDescription("Lengths in metres, sizes in millimetres.");
         preview.MapPost("/routes", (RoutesRequest request) => TypedResults.Ok(RouteChoice.Of(request.Rig, request.Id))).WithName("offerRoutes").Refuses()
@@ -66,5 +66,5 @@ internal static class WalkaroundEndpoints
     private static async Task<IResult> PictureAsync(string id, JobStore store, CancellationToken cancellation) =>
         await store.FindAsync(id, cancellation) is { Unreadable.Count: 0, TooLarge.Count: 0 } job && VehiclePicture.Of(job.Rig, ViewSide.Left) is { } picture
             ? TypedResults.Ok(picture)
-            : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: "There is no picture of it.", detail: "No vehicle is chosen, or the job cannot be read.");
+            : TypedResults.Problem(statusCode: StatusCodes.Status404NotFound, title: ServerWords.ThereIsNoPictureOf, detail: ServerWords.NoVehicleIsChosenOr);
 }

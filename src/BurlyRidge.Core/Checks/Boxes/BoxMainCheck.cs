@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Checks.Boxes;
 /// <summary>Does the main fuse protect the box?</summary>
 internal static class BoxMainCheck
 {
-    internal static readonly CheckKind Kind = new("box-main", "The main fuse protects the box", "The box's own total rating: see its maker's sheet");
+    internal static readonly CheckKind Kind = new("box-main", CheckWords.TheMainFuseProtectsThe, CheckWords.TheBoxSOwnTotal);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -19,8 +19,8 @@ internal static class BoxMainCheck
                 var rating = device.Fuse.RatingAmps;
                 var verdict = rating <= box.TotalAmps ? Verdict.Holds : Verdict.Watch;
                 yield return Kind.Result(verdict, rating, box.TotalAmps, "A",
-                    $"{subject.Names[device.Id]} is {rating} A before a box made for {Format.Amps(box.TotalAmps)}"
-                        + (verdict == Verdict.Holds ? "." : ": overloaded for hours, the box heats before the fuse opens."),
+                    CheckWords.FormatIsABeforeABox(subject.Names[device.Id], rating, Format.Amps(box.TotalAmps))
+                        + (verdict == Verdict.Holds ? "." : CheckWords.OverloadedForHoursTheBox),
                     device.Id, null, null, () => Edit.Fuse(subject, device.Id, Smaller(subject, box, device)));
             }
         }

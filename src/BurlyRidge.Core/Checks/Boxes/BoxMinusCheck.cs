@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Boxes;
 /// <summary>Is the minus of a box where its maker wants it?</summary>
 internal static class BoxMinusCheck
 {
-    internal static readonly CheckKind Kind = new("box-minus", "The box's minus is where its maker wants it", "The maker's instructions for the box");
+    internal static readonly CheckKind Kind = new("box-minus", CheckWords.TheBoxSMinusIs, CheckWords.TheMakerSInstructionsFor);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => subject.Rig.PowerBoxes.Select(box =>
     {
@@ -19,11 +19,11 @@ internal static class BoxMinusCheck
         var verdict = !joined || (box.MinusOnPost && !onPost) ? Verdict.Stop : Verdict.Holds;
         var post = subject.Rig.Earths.FirstOrDefault(earth => earth.Kind == EarthKind.Post)?.Id ?? $"{subject.Vehicle.Batteries[0].Id}.minus";
         return Kind.Result(verdict, onPost ? 1 : 0, box.MinusOnPost ? 1 : 0, CheckKind.NoUnit,
-            !joined ? $"The minus of {subject.Names[box.Id]} is joined to nothing: the box does not wake."
-                : box.MinusOnPost && !onPost ? $"{subject.Names[box.Id]} must have its minus on the battery post itself, and it is on the body."
-                : box.MinusOnPost ? $"The minus of {subject.Names[box.Id]} is on the battery post, as its maker wants." : $"The minus of {subject.Names[box.Id]} is joined.",
+            !joined ? CheckWords.FormatTheMinusOfIsJoined(subject.Names[box.Id])
+                : box.MinusOnPost && !onPost ? CheckWords.FormatMustHaveItsMinusOn(subject.Names[box.Id])
+                : box.MinusOnPost ? CheckWords.FormatTheMinusOfIsOn(subject.Names[box.Id]) : CheckWords.FormatTheMinusOfIsJoined2(subject.Names[box.Id]),
             box.Id, null, null, () => joined
-                ? new Remedy("Put its minus on the post") { Apply = rig => rig with { Runs = [.. rig.Runs.Select(run => run.From == minus ? run with { To = post } : run.To == minus ? run with { From = post } : run)] } }
+                ? new Remedy(CheckWords.PutItsMinusOnThe) { Apply = rig => rig with { Runs = [.. rig.Runs.Select(run => run.From == minus ? run with { To = post } : run.To == minus ? run with { From = post } : run)] } }
                 : null);
     });
 }

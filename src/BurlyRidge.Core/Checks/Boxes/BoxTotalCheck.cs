@@ -3,7 +3,7 @@ namespace BurlyRidge.Core.Checks.Boxes;
 /// <summary>Does a power box carry the sum of its outputs?</summary>
 internal static class BoxTotalCheck
 {
-    internal static readonly CheckKind Kind = new("box-total", "The box carries its outputs together", "The box's own total rating: see its maker's sheet");
+    internal static readonly CheckKind Kind = new("box-total", CheckWords.TheBoxCarriesItsOutputs, CheckWords.TheBoxSOwnTotal);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => subject.Rig.PowerBoxes.Select(box =>
     {
@@ -12,8 +12,8 @@ internal static class BoxTotalCheck
             .MaxBy(pair => pair.Item1);
         var verdict = amps <= box.TotalAmps ? Verdict.Holds : Verdict.Stop;
         return Kind.Result(verdict, amps, box.TotalAmps, "A",
-            $"The outputs of {subject.Names[box.Id]} give {Format.Amps(amps)} together ({state}); it is made for {Format.Amps(box.TotalAmps)}"
-                + (verdict == Verdict.Holds ? "." : ". Move a line to another source."),
+            CheckWords.FormatTheOutputsOfGiveTogether(subject.Names[box.Id], Format.Amps(amps), state, Format.Amps(box.TotalAmps))
+                + (verdict == Verdict.Holds ? "." : CheckWords.MoveALineToAnother),
             box.Id);
     });
 }

@@ -6,8 +6,8 @@ namespace BurlyRidge.Core.Checks.Boxes;
 /// <summary>Does every output, of a box or of the vehicle, carry what hangs on it?</summary>
 internal static class OutputRatingCheck
 {
-    internal static readonly CheckKind Kind = new("output-rating", "Outputs carry what hangs on them",
-        "Continuous load at most 80 % of an output's rating, as of its fuse (common practice, no source); house rule");
+    internal static readonly CheckKind Kind = new("output-rating", CheckWords.OutputsCarryWhatHangsOn,
+        CheckWords.ContinuousLoadAtMost80);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -27,8 +27,8 @@ internal static class OutputRatingCheck
         var line = subject.LineOf(fuse);
         return new Finding(verdict, design.Amps / most, line, () => Kind.Result(
             verdict, design.Amps, most, "A",
-            $"{subject.Names[id]} is good for {rating} A and gives {Format.Amps(design.Amps)} ({design.State})."
-                + (verdict == Verdict.Holds ? "" : " Give the load a larger output, or pull in a relay with this one."),
+            CheckWords.FormatIsGoodForAAnd(subject.Names[id], rating, Format.Amps(design.Amps), design.State)
+                + (verdict == Verdict.Holds ? "" : " " + CheckWords.GiveTheLoadALarger),
             id, line, HouseRuleWords.FuseLoad(subject.Rules), () => Assign(subject)));
     }
 
@@ -36,6 +36,6 @@ internal static class OutputRatingCheck
     {
         var proposal = SlotProposal.Of(subject.Saved, subject.Study);
         return proposal.Moves.Count == 0 || proposal.Left.Count > 0 ? null
-            : new Remedy("Reassign outputs") { Apply = rig => WholeRig.Of(rig).AssignOutputs().Rig };
+            : new Remedy(CheckWords.ReassignOutputs) { Apply = rig => WholeRig.Of(rig).AssignOutputs().Rig };
     }
 }

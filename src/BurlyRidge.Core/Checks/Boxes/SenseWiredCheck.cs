@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Boxes;
 /// <summary>Has a box whose outputs follow the key its sense lead?</summary>
 internal static class SenseWiredCheck
 {
-    internal static readonly CheckKind Kind = new("sense-wired", "The ignition-sense lead is joined", CheckKind.Practice);
+    internal static readonly CheckKind Kind = new("sense-wired", CheckWords.TheIgnitionSenseLeadIs, CheckKind.Practice);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -17,9 +17,9 @@ internal static class SenseWiredCheck
             var joined = subject.Study.Map.WiresAt($"{box.Id}.sense").Any();
             var live = joined && subject.Study.State(JudgedStates.Parked).Solved.Volts($"{box.Id}.sense") > subject.Volts / 2;
             yield return Kind.Result(!joined ? Verdict.Stop : live ? Verdict.Watch : Verdict.Holds, joined ? 1 : 0, 1, CheckKind.NoUnit,
-                !joined ? $"{following} outputs of {subject.Names[box.Id]} follow the key, and its sense lead is joined to nothing: they never come on."
-                    : live ? $"The sense lead of {subject.Names[box.Id]} is live with the key off: what should follow the key stays on."
-                    : $"{following} outputs of {subject.Names[box.Id]} go off with the key.",
+                !joined ? CheckWords.FormatOutputsOfFollowTheKey(following, subject.Names[box.Id])
+                    : live ? CheckWords.FormatTheSenseLeadOfIs(subject.Names[box.Id])
+                    : CheckWords.FormatOutputsOfGoOffWith(following, subject.Names[box.Id]),
                 box.Id);
         }
     }

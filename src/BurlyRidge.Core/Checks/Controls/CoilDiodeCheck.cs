@@ -8,7 +8,7 @@ internal static class CoilDiodeCheck
 {
     private const double ShortAmps = 0.05;
 
-    internal static readonly CheckKind Kind = new("coil-diode", "Coil diode the right way round", "DIN 72552 terminals 85 and 86 (from memory)");
+    internal static readonly CheckKind Kind = new("coil-diode", CheckWords.CoilDiodeTheRightWay, CheckWords.Din72552Terminals85And);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Rig.Relays.Where(relay => relay.CoilDiode).Select(relay =>
     {
@@ -17,9 +17,9 @@ internal static class CoilDiodeCheck
         var line = subject.LineOf($"{relay.Id}.contact");
         return new Finding(verdict, amps / ShortAmps, line, () => Kind.Result(
             verdict, amps, ShortAmps, "A",
-            verdict == Verdict.Holds ? $"The diode of {subject.Names[relay.Id]} blocks, as it should."
-                : $"The diode of {subject.Names[relay.Id]} conducts {Format.Amps(amps)}: its coil is wired the other way round, and switch and wire take a short.",
-            relay.Id, line, null, () => new Remedy("Turn the coil's two wires round") { Apply = rig => Turn(rig, relay) }));
+            verdict == Verdict.Holds ? CheckWords.FormatTheDiodeOfBlocksAs(subject.Names[relay.Id])
+                : CheckWords.FormatTheDiodeOfConductsIts(subject.Names[relay.Id], Format.Amps(amps)),
+            relay.Id, line, null, () => new Remedy(CheckWords.TurnTheCoilSTwo) { Apply = rig => Turn(rig, relay) }));
     }));
 
     private static Rig Turn(Rig rig, Relay relay)

@@ -5,8 +5,8 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Does every coil get enough to pull in for sure, and little enough to let go?</summary>
 internal static class CoilPullCheck
 {
-    internal static readonly CheckKind Kind = new("coil-pull", "Every coil pulls in and lets go for sure",
-        "ISO 7588 kind: sure above 8 V and below 1 V at 12 V, 16 and 2.4 V at 24 V, more when hot (typical, no source)");
+    internal static readonly CheckKind Kind = new("coil-pull", CheckWords.EveryCoilPullsInAnd,
+        CheckWords.Iso7588KindSureAbove);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -36,10 +36,9 @@ internal static class CoilPullCheck
             verdict, between > 0 ? between : most, pulls, "V",
             verdict switch
             {
-                Verdict.Stop => $"The coil of {subject.Names[relay.Id]} is left at {Format.Volts(between)}, between sure to pull in at {Format.Volts(pulls)} and sure to let go: what it does is chance. "
-                    + "Look for a second way into its wire: a switch lamp, a lamp in series.",
-                Verdict.Holds => $"The coil of {subject.Names[relay.Id]} gets {Format.Volts(most)} where {Format.Volts(pulls)} pull it in for sure.",
-                _ => $"The coil of {subject.Names[relay.Id]} gets no more than {Format.Volts(most)} in any state: it never pulls in.",
+                Verdict.Stop => CheckWords.FormatTheCoilOfIsLeft(subject.Names[relay.Id], Format.Volts(between), Format.Volts(pulls)),
+                Verdict.Holds => CheckWords.FormatTheCoilOfGetsWhere(subject.Names[relay.Id], Format.Volts(most), Format.Volts(pulls)),
+                _ => CheckWords.FormatTheCoilOfGetsNo(subject.Names[relay.Id], Format.Volts(most)),
             },
             relay.Id, line));
     }

@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Does any wire lead past the contact of a relay or switch?</summary>
 internal static class ContactBypassedCheck
 {
-    internal static readonly CheckKind Kind = new("contact-bypassed", "No wire leads past a contact", "The wiring itself");
+    internal static readonly CheckKind Kind = new("contact-bypassed", CheckWords.NoWireLeadsPastA, CheckWords.TheWiringItself);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -26,8 +26,8 @@ internal static class ContactBypassedCheck
         var line = subject.LineOf($"{part}.contact") ?? subject.LineOf(bypassed?.Id ?? part);
         return new Finding(verdict, 0, line, () => Kind.Result(
             verdict, bypassed is null ? 1 : 0, 1, CheckKind.NoUnit,
-            bypassed is null ? $"Nothing leads past the contacts of {PartNames.Small(subject.Names[part])}."
-                : $"{subject.Names.Terminal(bypassed.A)} and {PartNames.Small(subject.Names.Terminal(bypassed.B))} are joined by wire: the contact between them does nothing, and what it works is always on. Take the wire past it out.",
+            bypassed is null ? CheckWords.FormatNothingLeadsPastTheContacts(PartNames.Small(subject.Names[part]))
+                : CheckWords.FormatAndAreJoinedByWire(subject.Names.Terminal(bypassed.A), PartNames.Small(subject.Names.Terminal(bypassed.B))),
             part, line));
     }
 

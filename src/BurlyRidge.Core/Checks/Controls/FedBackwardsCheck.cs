@@ -12,7 +12,7 @@ internal static class FedBackwardsCheck
 
     private const double LeakAmps = 0.01;
 
-    internal static readonly CheckKind Kind = new("fed-backwards", "No signal is fed backwards", "Operating points of every line by itself and of the whole rig; 10 mA or 2 % of the lamp's current (house rule)");
+    internal static readonly CheckKind Kind = new("fed-backwards", CheckWords.NoSignalIsFedBackwards, CheckWords.OperatingPointsOfEveryLine);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -25,8 +25,8 @@ internal static class FedBackwardsCheck
             var fed = worst.Amps > limit;
             yield return Kind.Result(fed ? Verdict.Stop : Verdict.Holds, worst.Amps, limit, "A",
                 fed
-                    ? $"{subject.Names[signal.Name]} carries {Format.Amps(worst.Amps)} though its signal is off ({worst.Name}), through {Path(subject, worst.Solved, signal)}. A diode in the signal's wire, a changeover contact or a relay of its own keeps it apart."
-                    : $"{subject.Names[signal.Name]} stays dark while its signal is off.",
+                    ? CheckWords.FormatCarriesThoughItsSignalIs(subject.Names[signal.Name], Format.Amps(worst.Amps), worst.Name, Path(subject, worst.Solved, signal))
+                    : CheckWords.FormatStaysDarkWhileItsSignal(subject.Names[signal.Name]),
                 signal.Name, worst.Line);
         }
     }
@@ -35,8 +35,8 @@ internal static class FedBackwardsCheck
     {
         foreach (var line in subject.Study.Lines.Where(line => line.Trigger.On is not null))
         {
-            yield return ($"{line.Line.Name} alone, engine off", line.Line.Id, line.Trigger.On!, line.Off);
-            yield return ($"{line.Line.Name} alone, engine running", line.Line.Id, line.Trigger.On!, line.Running);
+            yield return (CheckWords.FormatAloneEngineOff(line.Line.Name), line.Line.Id, line.Trigger.On!, line.Off);
+            yield return (CheckWords.FormatAloneEngineRunning(line.Line.Name), line.Line.Id, line.Trigger.On!, line.Running);
         }
         foreach (var whole in subject.Study.Whole) yield return (whole.Named.Name, null, whole.Named.State, whole.Solved);
     }
@@ -48,6 +48,6 @@ internal static class FedBackwardsCheck
             .Select(point => TerminalIndex.Split(point.Part).Part)
             .Where(part => part != signal.Name && subject.Rig.Runs.All(run => run.Id != part))
             .Distinct().Select(part => PartNames.Small(subject.Names[part])).ToList();
-        return parts.Count == 0 ? "its wire" : string.Join(", ", parts);
+        return parts.Count == 0 ? CheckWords.ItsWire : string.Join(", ", parts);
     }
 }

@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Is the harness made for the way the vehicle switches its lamps: in the wire from the battery, or in the one to earth?</summary>
 internal static class HarnessStyleCheck
 {
-    internal static readonly CheckKind Kind = new("harness-style", "The harness suits the way the vehicle switches", "Positive- and negative-switched lamps (common practice, no source)");
+    internal static readonly CheckKind Kind = new("harness-style", CheckWords.TheHarnessSuitsTheWay, CheckWords.PositiveAndNegativeSwitchedLamps);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -16,7 +16,7 @@ internal static class HarnessStyleCheck
             var wrong = Wrong(subject, signal).ToList();
             if (wrong.Count == 0)
             {
-                yield return Kind.Result(Verdict.Holds, 1, 1, CheckKind.NoUnit, $"What hangs on the {signal.Signal.Word()} wires is joined as the vehicle switches them.", signal.Name);
+                yield return Kind.Result(Verdict.Holds, 1, 1, CheckKind.NoUnit, CheckWords.FormatWhatHangsOnTheWires(signal.Signal.Word()), signal.Name);
                 continue;
             }
             foreach (var part in wrong.DistinctBy(load => TerminalIndex.Split(load.A).Part))
@@ -52,7 +52,7 @@ internal static class HarnessStyleCheck
     {
         var name = subject.Names[TerminalIndex.Split(load.A).Part];
         return signal.Lamp.ToEarth
-            ? $"{name} is wired for a positive-switched {signal.Signal.Word()}, and this vehicle switches it to earth: that wire is always live, so it never goes off. Put the end that is earthed now to fused plus, and the trigger lead to the wire that turns to earth."
-            : $"{name} is wired for a negative-switched {signal.Signal.Word()}, and this vehicle switches its plus: that wire is always at earth, so it never goes off. Put the end on fused plus to the {signal.Signal.Word()} wire, and earth the other.";
+            ? CheckWords.FormatIsWiredForAPositive(name, signal.Signal.Word())
+            : CheckWords.FormatIsWiredForANegative(name, signal.Signal.Word());
     }
 }

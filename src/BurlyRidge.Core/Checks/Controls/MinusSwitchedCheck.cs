@@ -6,7 +6,7 @@ internal static class MinusSwitchedCheck
 {
     private const double DarkAmps = 0.05;
 
-    internal static readonly CheckKind Kind = new("minus-switched", "Lamps are dead when they are off", "Switching in the minus is allowed; the lamp stays live (common practice, no source)");
+    internal static readonly CheckKind Kind = new("minus-switched", CheckWords.LampsAreDeadWhenThey, CheckWords.SwitchingInTheMinusIs);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -16,7 +16,7 @@ internal static class MinusSwitchedCheck
             var live = line.Lamps.FirstOrDefault(lamp => subject.Study.Map.Find(lamp.Id) is { } link
                 && Math.Abs(parked.Amps(lamp.Id)) < DarkAmps && parked.Volts(link.A) > subject.Volts / 2);
             yield return Kind.Result(live is null ? Verdict.Holds : Verdict.Watch, live is null ? 0 : 1, 0, CheckKind.NoUnit,
-                live is null ? "No lamp of it is live when it is off." : $"{subject.Names[live.Id]} is switched in its minus and stays live when it is off: say so on its label, and take its fuse out before working on it.",
+                live is null ? CheckWords.NoLampOfItIs : CheckWords.FormatIsSwitchedInItsMinus(subject.Names[live.Id]),
                 live?.Id ?? "", line.Line.Id);
         }
     }

@@ -7,8 +7,8 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Does every relay contact of a wired line carry its load?</summary>
 internal static class RelayContactCheck
 {
-    internal static readonly CheckKind Kind = new("relay-contact", "Relay carries the load",
-        "Relay contacts loaded to 80 %, half their rating at 24 V (common practice, no source); a filament counts half as much again (house rule)");
+    internal static readonly CheckKind Kind = new("relay-contact", CheckWords.RelayCarriesTheLoad,
+        CheckWords.RelayContactsLoadedTo80);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Rig.Relays.Select(relay => Find(subject, relay)));
 
@@ -24,10 +24,10 @@ internal static class RelayContactCheck
         var flows = Math.Max(subject.Study.Design($"{relay.Id}.contact").Amps, subject.Study.Design($"{relay.Id}.rest").Amps);
         return new Finding(verdict, design / most, line, () => Kind.Result(
             verdict, design, most, "A",
-            $"The contact of {subject.Names[relay.Id]} carries {Format.Amps(flows)}{(design > flows ? $", of filament lamps, which count as {Format.Amps(design)}" : "")}; {relay.ContactAmps} A printed are {Format.Amps(good)} at {volts} V."
-                + (verdict != Verdict.Holds && larger is null ? " No relay sold is larger. Split the line in two or more, each with its own relay." : ""),
+            CheckWords.FormatTheContactOfCarriesA(subject.Names[relay.Id], Format.Amps(flows), design > flows ? CheckWords.FormatOfFilamentLampsWhichCount(Format.Amps(design)) : "", relay.ContactAmps, Format.Amps(good), volts)
+                + (verdict != Verdict.Holds && larger is null ? " " + CheckWords.NoRelaySoldIsLarger : ""),
             relay.Id, line, null, () => larger is { } amps
-                ? new Remedy($"Take a {amps} A relay") { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { ContactAmps = amps }) }
+                ? new Remedy(CheckWords.FormatTakeAARelay(amps)) { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { ContactAmps = amps }) }
                 : null));
     }
 }

@@ -6,14 +6,14 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Does every state of the rig settle, with every lamp that is fed at its drop-out voltage?</summary>
 internal static class SettlesCheck
 {
-    internal static readonly CheckKind Kind = new("settles", "Every state settles", "The network solved in every state that is worth judging");
+    internal static readonly CheckKind Kind = new("settles", CheckWords.EveryStateSettles, CheckWords.TheNetworkSolvedInEvery);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
         var bad = subject.Study.Whole.Where(whole => whole.Solved.Solution is not Solution.Converged).ToList();
         if (bad.Count == 0)
         {
-            yield return Kind.Result(Verdict.Holds, 0, 0, "states", "Every state settles.");
+            yield return Kind.Result(Verdict.Holds, 0, 0, "states", CheckWords.EveryStateSettles2);
             yield break;
         }
         var converters = subject.Rig.Converters.Select(converter => converter.Id).ToHashSet(StringComparer.Ordinal);
@@ -32,11 +32,11 @@ internal static class SettlesCheck
 
     private static Check Say(RigSubject subject, Verdict verdict, WholeStudy whole, int count) => Kind.Result(verdict, count, 0, "states", whole.Solved.Solution switch
     {
-        Solution.BrownOut brown => $"{whole.Named.Name}: {string.Join(", ", brown.Lamps.Take(3).Select(id => subject.Names[id]))} cannot be held at the drop-out voltage. Thicker wires, a shorter way, or fewer at once.",
-        Solution.Unstable unstable => $"{whole.Named.Name}: {string.Join(", ", unstable.Lamps.Take(3).Select(id => subject.Names[id]))} cannot share the volts: the one that gets less draws more, and one goes dark or burns. Wire them side by side.",
-        Solution.Chatter when verdict == Verdict.Watch => $"{whole.Named.Name}: the charger starts and stops by turns, as the supply falls short when it runs.",
-        Solution.Chatter chatter => $"{whole.Named.Name}: {string.Join(", ", chatter.Controllers.Take(3).Select(id => subject.Names[id]))} chatters. Its coil is fed through its own contact, or from a lamp that it dims.",
-        Solution.Ambiguous between => $"{whole.Named.Name}: {string.Join(", ", between.Controllers.Take(3).Select(id => subject.Names[id]))} is left between {(verdict == Verdict.Watch ? "starting and stopping" : "pulling in and letting go")}.",
+        Solution.BrownOut brown => CheckWords.FormatCannotBeHeldAtThe(whole.Named.Name, string.Join(", ", brown.Lamps.Take(3).Select(id => subject.Names[id]))),
+        Solution.Unstable unstable => CheckWords.FormatCannotShareTheVoltsThe(whole.Named.Name, string.Join(", ", unstable.Lamps.Take(3).Select(id => subject.Names[id]))),
+        Solution.Chatter when verdict == Verdict.Watch => CheckWords.FormatTheChargerStartsAndStops(whole.Named.Name),
+        Solution.Chatter chatter => CheckWords.FormatChattersItsCoilIsFed(whole.Named.Name, string.Join(", ", chatter.Controllers.Take(3).Select(id => subject.Names[id]))),
+        Solution.Ambiguous between => CheckWords.FormatIsLeftBetween(whole.Named.Name, string.Join(", ", between.Controllers.Take(3).Select(id => subject.Names[id])), verdict == Verdict.Watch ? CheckWords.StartingAndStopping : CheckWords.PullingInAndLettingGo),
         _ => whole.Named.Name,
     }, whole.Named.Id);
 }

@@ -8,7 +8,7 @@ internal static class SignalFollowsCheck
 {
     private const double DarkAmps = 0.05;
 
-    internal static readonly CheckKind Kind = new("signal-follows", "The line goes dark with its signal", "The network solved with the signal off");
+    internal static readonly CheckKind Kind = new("signal-follows", CheckWords.TheLineGoesDarkWith, CheckWords.TheNetworkSolvedWithThe);
 
     // Lines that come on together go dark together: they are solved once.
     public static IEnumerable<Check> Judge(RigSubject subject) => subject.Study.Lines
@@ -24,8 +24,8 @@ internal static class SignalFollowsCheck
     {
         var lit = line.Trigger.Signalled.Where(lamp => Math.Abs(dark.Amps(lamp)) > DarkAmps).ToList();
         return Kind.Result(lit.Count == 0 ? Verdict.Holds : Verdict.Stop, lit.Count, 0, "lamps",
-            lit.Count == 0 ? "Every lamp goes dark when its signal goes off."
-                : $"{subject.Names[lit[0]]} stays on when its signal goes off. Look for a second way to its coil, and whether the vehicle switches its beam in the minus.",
+            lit.Count == 0 ? CheckWords.EveryLampGoesDarkWhen
+                : CheckWords.FormatStaysOnWhenItsSignal(subject.Names[lit[0]]),
             lit.Count == 0 ? "" : lit[0], line.Line.Id);
     }
 }

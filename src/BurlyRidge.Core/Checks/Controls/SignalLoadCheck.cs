@@ -6,8 +6,8 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Is no more taken from a signal wire than it can give?</summary>
 internal static class SignalLoadCheck
 {
-    internal static readonly CheckKind Kind = new("signal-load", "Signal wires give coil current and no more",
-        "A control module's wire gives coil current (common practice, no source); another its fuse at 80 %");
+    internal static readonly CheckKind Kind = new("signal-load", CheckWords.SignalWiresGiveCoilCurrent,
+        CheckWords.AControlModuleSWire);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -19,9 +19,9 @@ internal static class SignalLoadCheck
             var most = lamp.ModuleDriven == true ? Limits.SignalAmps : Math.Max(0, 0.8 * lamp.TakenFuseAmps - lamp.TakenWatts / subject.Volts);
             var verdict = taken <= most ? Verdict.Holds : Verdict.Stop;
             yield return Kind.Result(verdict, taken, most, "A",
-                $"{Format.Amps(taken)} are taken from the {signal.Signal.Word()} wire; "
-                    + (lamp.ModuleDriven == true ? $"a control module drives it and gives {Format.Amps(most)} beside its lamp." : $"its fuse leaves {Format.Amps(most)}.")
-                    + (verdict == Verdict.Holds ? "" : " Let it pull in a relay and feed the lamps from the battery."),
+                CheckWords.FormatAreTakenFromTheWire(Format.Amps(taken), signal.Signal.Word()) + " "
+                    + (lamp.ModuleDriven == true ? CheckWords.FormatAControlModuleDrivesIt(Format.Amps(most)) : CheckWords.FormatItsFuseLeaves(Format.Amps(most)))
+                    + (verdict == Verdict.Holds ? "" : " " + CheckWords.LetItPullInA),
                 signal.Turning);
         }
     }

@@ -6,8 +6,8 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Is a coil on a module's wire damped?</summary>
 internal static class SuppressionCheck
 {
-    internal static readonly CheckKind Kind = new("suppression", "A coil on a module's wire is damped",
-        "A coil without diode or resistor kicks back when it lets go (common practice, no source)");
+    internal static readonly CheckKind Kind = new("suppression", CheckWords.ACoilOnAModule,
+        CheckWords.ACoilWithoutDiodeOr);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -32,9 +32,9 @@ internal static class SuppressionCheck
         var right = subject.Study.Lines.All(study => !study.Off.Harness.Has($"{relay.Id}.coil") || study.Off.Across($"{relay.Id}.coil") >= -0.5);
         return new Finding(verdict, 1, line, () => Kind.Result(
             verdict, relay.CoilDiode ? 1 : 0, 1, CheckKind.NoUnit,
-            $"{subject.Names[relay.Id]} hangs on a wire that a control module drives" + (relay.CoilDiode ? " and has its diode." : " and has no diode: what it kicks back meets the module."),
+            CheckWords.FormatHangsOnAWireThat(subject.Names[relay.Id]) + (relay.CoilDiode ? " " + CheckWords.AndHasItsDiode : " " + CheckWords.AndHasNoDiodeWhat),
             relay.Id, line, null, () => right
-                ? new Remedy("Take a relay with a coil diode") { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { CoilDiode = true }) }
+                ? new Remedy(CheckWords.TakeARelayWithA) { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { CoilDiode = true }) }
                 : null));
     }
 }

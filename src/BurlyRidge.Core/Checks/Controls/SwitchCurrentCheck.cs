@@ -10,8 +10,8 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>Does a switch carry more than it is made for?</summary>
 internal static class SwitchCurrentCheck
 {
-    internal static readonly CheckKind Kind = new("switch-current", "Switch carries its current",
-        "A small dash switch is good for about 5 A, at 24 V for half of its print; a filament counts half as much again (common practice, house rule): see its print");
+    internal static readonly CheckKind Kind = new("switch-current", CheckWords.SwitchCarriesItsCurrent,
+        CheckWords.ASmallDashSwitchIs);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -28,8 +28,8 @@ internal static class SwitchCurrentCheck
         var line = subject.LineOf(element);
         return new Finding(verdict, amps / good, line, () => Kind.Result(
             verdict, amps, good, "A",
-            $"{Format.Amps(amps)} flow through {subject.Names[part.Id]}, made for {Format.Amps(good)}{(good < part.RatingAmps ? $" at {subject.Volts} V" : "")}"
-                + (verdict == Verdict.Holds ? "." : ": put a relay in the lamp current and let the switch work its coil."),
+            CheckWords.FormatFlowThroughMadeFor(Format.Amps(amps), subject.Names[part.Id], Format.Amps(good), good < part.RatingAmps ? " " + CheckWords.FormatAtV(subject.Volts) : "")
+                + (verdict == Verdict.Holds ? "." : CheckWords.PutARelayInThe),
             part.Id, line, null, () => heaviest is null ? null : WithRelay(subject, part, heaviest, line)));
     }
 
@@ -40,7 +40,7 @@ internal static class SwitchCurrentCheck
             || Math.Abs(study.Off.Volts(contact.A)) < subject.Volts / 2)
             return null;
         var (live, load) = study.Off.Amps(contact.Id) >= 0 ? (contact.A, contact.B) : (contact.B, contact.A);
-        return new Remedy("Put a relay in, the switch working its coil")
+        return new Remedy(CheckWords.PutARelayInTheSwitch)
         {
             Apply = rig => WireColours.After(rig, WholeRig.Of(RelayAlterations.Before(rig, live, load)).Resize(line).Rig),
         };

@@ -5,8 +5,8 @@ namespace BurlyRidge.Core.Checks.Controls;
 /// <summary>On a negative-switched vehicle, is the earth of an illuminated switch left off?</summary>
 internal static class SwitchLampEarthCheck
 {
-    internal static readonly CheckKind Kind = new("switch-lamp-earth", "The switch's own lamp makes no second path",
-        "On a vehicle whose beam is switched in its minus the switch's earth stays unconnected (common practice, no source)");
+    internal static readonly CheckKind Kind = new("switch-lamp-earth", CheckWords.TheSwitchSOwnLamp,
+        CheckWords.OnAVehicleWhoseBeam);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -18,9 +18,9 @@ internal static class SwitchLampEarthCheck
             var runs = part.Lamps.Select(lamp => $"{part.Id}.{lamp.Minus}").Where(pin => !contacts.Contains(pin))
                 .SelectMany(subject.Study.Map.WiresAt).Select(link => link.Id).ToHashSet(StringComparer.Ordinal);
             yield return Kind.Result(runs.Count == 0 ? Verdict.Holds : Verdict.Stop, runs.Count, 0, "wires",
-                runs.Count == 0 ? $"The lamp in {subject.Names[part.Id]} has no earth of its own."
-                    : $"The lamp in {subject.Names[part.Id]} is earthed: through it the coil finds a way that no beam switches, and the lamps fail to work as meant. Leave that pin off.",
-                part.Id, null, null, () => new Remedy("Leave the pin off") { Apply = rig => rig with { Runs = [.. rig.Runs.Where(run => !runs.Contains(run.Id))] } });
+                runs.Count == 0 ? CheckWords.FormatTheLampInHasNo(subject.Names[part.Id])
+                    : CheckWords.FormatTheLampInIsEarthed(subject.Names[part.Id]),
+                part.Id, null, null, () => new Remedy(CheckWords.LeaveThePinOff) { Apply = rig => rig with { Runs = [.. rig.Runs.Where(run => !runs.Contains(run.Id))] } });
         }
     }
 }

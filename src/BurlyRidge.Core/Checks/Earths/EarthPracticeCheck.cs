@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Earths;
 /// <summary>Do returns follow the house rule?</summary>
 internal static class EarthPracticeCheck
 {
-    internal static readonly CheckKind Kind = new("earth-practice", "Returns follow the house rule", "House rule");
+    internal static readonly CheckKind Kind = new("earth-practice", CheckWords.ReturnsFollowTheHouseRule, CheckWords.HouseRule);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         subject.Rig.Earths.Where(earth => subject.Study.Map.RunsAt(earth.Id).Any()).Select(earth => Find(subject, earth)));
@@ -20,8 +20,8 @@ internal static class EarthPracticeCheck
         var other = earth.Kind == EarthKind.Post ? EarthKind.Stud : EarthKind.Post;
         return new Finding(against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, line, () => Kind.Result(
             against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, 0, CheckKind.NoUnit,
-            $"{subject.Names[earth.Id]} is {(earth.Kind == EarthKind.Post ? "on the battery post" : "a stud on the body")}" + (required ? ", as its maker wants." : "."),
-            earth.Id, line, HouseRuleWords.Earths(subject.Rules), () => new Remedy(other == EarthKind.Post ? "Return to the post" : "Take a stud on the body")
+            CheckWords.FormatIs(subject.Names[earth.Id], earth.Kind == EarthKind.Post ? CheckWords.OnTheBatteryPost : CheckWords.AStudOnTheBody) + (required ? CheckWords.AsItsMakerWants : "."),
+            earth.Id, line, HouseRuleWords.Earths(subject.Rules), () => new Remedy(other == EarthKind.Post ? CheckWords.ReturnToThePost : CheckWords.TakeAStudOnTheBody)
             {
                 Apply = rig => Edit.Earth(rig, earth.Id, old => old with { Kind = other, On = null }),
             }));

@@ -5,7 +5,7 @@ namespace BurlyRidge.Core.Checks.Fit;
 /// <summary>Is what arrived as large as what was ordered?</summary>
 internal static class ArrivalCheck
 {
-    internal static readonly CheckKind Kind = new("arrival", "The lamp is as large as it was sold", "The tape, before anything is taken apart");
+    internal static readonly CheckKind Kind = new("arrival", CheckWords.TheLampIsAsLarge, CheckWords.TheTapeBeforeAnythingIs);
 
     public static IEnumerable<Check> Judge(RigSubject subject) =>
         from fixture in subject.Saved.Fixtures
@@ -13,6 +13,6 @@ internal static class ArrivalCheck
         let differs = Arrival.Differences(fixture.Body!, fixture.Measured!)
         let largest = differs.Select(size => Math.Abs(size.SoldMillimetres - size.MeasuredMillimetres)).DefaultIfEmpty(0).Max()
         select Kind.Result(differs.Count == 0 ? Verdict.Holds : Verdict.Watch, largest, Arrival.TapeMillimetres, "mm",
-            differs.Count == 0 ? $"{fixture.Name} measures as it was sold."
-                : $"{fixture.Name} is {string.Join(", ", differs.Select(size => $"{Format.Millimetres(size.MeasuredMillimetres, subject.Rules.Units)} {size.Size} instead of {Format.Millimetres(size.SoldMillimetres, subject.Rules.Units)}"))}: the fit goes by the tape.", fixture.Id);
+            differs.Count == 0 ? CheckWords.FormatMeasuresAsItWasSold(fixture.Name)
+                : CheckWords.FormatIsTheFitGoesBy(fixture.Name, string.Join(", ", differs.Select(size => CheckWords.FormatInsteadOf(Format.Millimetres(size.MeasuredMillimetres, subject.Rules.Units), size.Size, Format.Millimetres(size.SoldMillimetres, subject.Rules.Units))))), fixture.Id);
 }

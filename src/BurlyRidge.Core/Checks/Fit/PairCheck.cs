@@ -3,7 +3,7 @@ namespace BurlyRidge.Core.Checks.Fit;
 /// <summary>Do a left and a right mount carry the same?</summary>
 internal static class PairCheck
 {
-    internal static readonly CheckKind Kind = new("pair", "Left and right carry the same", CheckKind.Practice);
+    internal static readonly CheckKind Kind = new("pair", CheckWords.LeftAndRightCarryThe, CheckKind.Practice);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -15,8 +15,8 @@ internal static class PairCheck
             if (left.Count + right.Count == 0) continue;
             var alike = left.Select(id => bodies.GetValueOrDefault(id)?.WidthMillimetres).SequenceEqual(right.Select(id => bodies.GetValueOrDefault(id)?.WidthMillimetres));
             yield return Kind.Result(alike ? Verdict.Holds : Verdict.Watch, left.Count, right.Count, "lamps",
-                alike ? $"{mount.Name} and its other side carry the same."
-                    : $"{mount.Name} carries {Words(subject, left)}, its other side {Words(subject, right)}: a pair looks and lights alike.", mount.Id);
+                alike ? CheckWords.FormatAndItsOtherSideCarry(mount.Name)
+                    : CheckWords.FormatCarriesItsOtherSideA(mount.Name, Words(subject, left), Words(subject, right)), mount.Id);
         }
     }
 

@@ -5,7 +5,7 @@ namespace BurlyRidge.Core.Checks.Fit;
 /// <summary>Can what is pressed while driving be reached, and is the road seen past it?</summary>
 internal static class PanelInReachCheck
 {
-    internal static readonly CheckKind Kind = new("panel-in-reach", "Panel and switches are in reach and out of sight of the road", "From the seat, belt on, one hand (common practice, no source)");
+    internal static readonly CheckKind Kind = new("panel-in-reach", CheckWords.PanelAndSwitchesAreIn, CheckWords.FromTheSeatBeltOn);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -16,12 +16,12 @@ internal static class PanelInReachCheck
         {
             string[] against =
             [
-                .. space.InReach == false ? ["is out of reach of a belted driver"] : Array.Empty<string>(),
-                .. space.InSight == true ? ["stands between the driver's eyes and the road"] : Array.Empty<string>(),
+                .. space.InReach == false ? [CheckWords.IsOutOfReachOf] : Array.Empty<string>(),
+                .. space.InSight == true ? [CheckWords.StandsBetweenTheDriverS] : Array.Empty<string>(),
             ];
             var verdict = against.Length == 0 ? Verdict.Holds : Verdict.Watch;
             yield return Kind.Result(verdict, against.Length, 0, CheckKind.NoUnit,
-                against.Length == 0 ? $"{space.Name} is in reach, and the road is seen past it." : $"{space.Name} {string.Join(" and ", against)}: choose another location.", space.Id);
+                against.Length == 0 ? CheckWords.FormatIsInReachAndThe(space.Name) : CheckWords.FormatChooseAnotherLocation(space.Name, Format.And(against)), space.Id);
         }
     }
 }

@@ -10,7 +10,7 @@ internal static class WaterCheck
     /// <summary>Below this spray and fords reach a part, m above the ground (common practice, no source).</summary>
     private const double LowMetres = 0.6;
 
-    internal static readonly CheckKind Kind = new("water", "Open parts stay dry", "As high and dry as can be, terminals down; sealed where it gets wet (common practice, no source)");
+    internal static readonly CheckKind Kind = new("water", CheckWords.OpenPartsStayDry, CheckWords.AsHighAndDryAs);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -28,13 +28,13 @@ internal static class WaterCheck
     {
         var name = subject.Names[part];
         var reason = closed != false || zone == Zone.Cabin ? null
-            : zone is Zone.Exterior or Zone.Underbody ? $"{name} is open and sits in the {zone.Word()}: water gets in."
-            : terminals == Points.Up ? $"The terminals of {PartNames.Small(name)} point up: water stands in them."
-            : station is { At.Up: < LowMetres } ? $"{name} is open and sits {Format.Metres(station.At.Up, subject.Rules.Units)} above the ground: spray reaches it."
+            : zone is Zone.Exterior or Zone.Underbody ? CheckWords.FormatIsOpenAndSitsIn(name, zone.Word())
+            : terminals == Points.Up ? CheckWords.FormatTheTerminalsOfPointUp(PartNames.Small(name))
+            : station is { At.Up: < LowMetres } ? CheckWords.FormatIsOpenAndSitsAbove(name, Format.Metres(station.At.Up, subject.Rules.Units))
             : null;
         return new Finding(reason is null ? Verdict.Holds : Verdict.Watch, reason is null ? 0 : 1, subject.LineOf(part), () => Kind.Result(
             reason is null ? Verdict.Holds : Verdict.Watch, reason is null ? 0 : 1, 0, CheckKind.NoUnit,
-            reason is null ? $"{name} stays dry in the {zone.Word()}, or is sealed." : $"{reason} Use a sealed one, turn its terminals down, or move it up and inside.", part, subject.LineOf(part)));
+            reason is null ? CheckWords.FormatStaysDryInTheOr(name, zone.Word()) : CheckWords.FormatUseASealedOneTurn(reason), part, subject.LineOf(part)));
     }
 
     /// <summary>Parts that water spoils, with the zone that they name themselves.</summary>

@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Fuses;
 /// <summary>Can an output that is off be fed backwards by another?</summary>
 internal static class BackFeedCheck
 {
-    internal static readonly CheckKind Kind = new("back-feed", "No output that is off is fed backwards", CheckKind.Practice);
+    internal static readonly CheckKind Kind = new("back-feed", CheckWords.NoOutputThatIsOff, CheckKind.Practice);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -23,9 +23,8 @@ internal static class BackFeedCheck
             var together = ways.Count == 0 || ways.Select(way => way.Turned).Distinct().Count() == 1;
             yield return Kind.Result(together ? Verdict.Holds : Verdict.Watch, ways.Select(way => way.Turned).Distinct().Count(), 1, CheckKind.NoUnit,
                 together
-                    ? "What feeds it from both ends goes on and off together."
-                    : $"{string.Join(" and ", ways.Select(way => subject.Names[way.Id]))} feed the same and are turned on apart: the one that is off is live from behind, "
-                        + "and some outputs are hurt by that. Work both by one slot.",
+                    ? CheckWords.WhatFeedsItFromBoth
+                    : CheckWords.FormatFeedTheSameAndAre(Format.And(ways.Select(way => subject.Names[way.Id]))),
                 feeders[0].Device!.Id);
         }
     }

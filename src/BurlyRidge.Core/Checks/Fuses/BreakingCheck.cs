@@ -10,8 +10,8 @@ internal static class BreakingCheck
     /// <summary>Resistances and breaking capacities are typical values: no closer than a fifth is known of either.</summary>
     private const double Known = 1.2;
 
-    internal static readonly CheckKind Kind = new("breaking", "The fuse can break a short right behind it",
-        "Breaking capacity about 1 kA for blade, 2 kA for bolt-down (typical, no source): see the maker's sheet");
+    internal static readonly CheckKind Kind = new("breaking", CheckWords.TheFuseCanBreakA,
+        CheckWords.BreakingCapacityAbout1Ka);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -24,8 +24,8 @@ internal static class BreakingCheck
         var others = found.Skip(1).Count(fuse => Of(fuse.Amps, fuse.Most) != Verdict.Holds);
         yield return Kind.Result(
             verdict, amps, most, "A",
-            $"A short right behind {subject.Names[worst.Id]} draws up to {Format.Amps(amps)} from a full battery with the engine running"
-                + (verdict == Verdict.Holds ? "." : $", and {Format.Amps(most)} is what such a fuse breaks.{(others > 0 ? $" The same of {Format.Count(others, "other fuse", "other fuses")}." : "")} Take one with a higher breaking capacity."),
+            CheckWords.FormatAShortRightBehindDraws(subject.Names[worst.Id], Format.Amps(amps))
+                + (verdict == Verdict.Holds ? "." : CheckWords.FormatAndIsWhatSuchA(Format.Amps(most), others > 0 ? " " + CheckWords.FormatTheSameOf(Format.Count(others, CheckWords.OtherFuse, CheckWords.OtherFuses)) : "")),
             worst.Id, null, null, () => Other(worst) is { } other && amps <= Known * Limits.BreakingAmps(FuseFamily.BoltDown) ? Edit.Fuse(subject, worst.Id, other) : null);
     }
 

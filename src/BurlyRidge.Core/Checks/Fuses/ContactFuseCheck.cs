@@ -9,8 +9,8 @@ namespace BurlyRidge.Core.Checks.Fuses;
 /// <summary>Is a fuse no larger than the relay, the switch and the plug right behind it?</summary>
 internal static class ContactFuseCheck
 {
-    internal static readonly CheckKind Kind = new("contact-fuse", "The fuse protects what it feeds through",
-        "A contact or plug behind a larger fuse can carry more than it is made for, and the fuse stays whole (common practice, no source)");
+    internal static readonly CheckKind Kind = new("contact-fuse", CheckWords.TheFuseProtectsWhatIt,
+        CheckWords.AContactOrPlugBehind);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -49,8 +49,8 @@ internal static class ContactFuseCheck
         var line = subject.LineOf(device.Id);
         return new Finding(holds ? Verdict.Holds : Verdict.Watch, device.Fuse.RatingAmps / part.Amps, line, () => Kind.Result(
             holds ? Verdict.Holds : Verdict.Watch, device.Fuse.RatingAmps, part.Amps, "A",
-            $"{subject.Names[device.Id]}, {device.Fuse}, feeds {PartNames.Small(subject.Names[part.Id])}, good for {Format.Amps(part.Amps)}"
-                + (holds ? "." : ": overloaded, that burns and the fuse stays whole. Put a smaller fuse before it, or take one that carries the fuse's rating."),
+            CheckWords.FormatFeedsGoodFor(subject.Names[device.Id], device.Fuse, PartNames.Small(subject.Names[part.Id]), Format.Amps(part.Amps))
+                + (holds ? "." : CheckWords.OverloadedThatBurnsAndThe),
             part.Id, line));
     }
 

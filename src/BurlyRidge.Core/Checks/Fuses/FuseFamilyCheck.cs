@@ -7,8 +7,8 @@ namespace BurlyRidge.Core.Checks.Fuses;
 /// <summary>Is what draws much for hours fused by a bolt-down?</summary>
 internal static class FuseFamilyCheck
 {
-    internal static readonly CheckKind Kind = new("fuse-family", "Bolt-down fuse under a long heavy load",
-        "A blade fuse under a charger or compressor heats its holder and has melted (common practice, no source)");
+    internal static readonly CheckKind Kind = new("fuse-family", CheckWords.BoltDownFuseUnderA,
+        CheckWords.ABladeFuseUnderA);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from device in subject.Rig.Protection
@@ -24,8 +24,8 @@ internal static class FuseFamilyCheck
         var larger = FuseTable.All.FirstOrDefault(fuse => fuse.Family == FuseFamily.BoltDown && fuse.RatingAmps >= rating);
         return new Finding(verdict, rating / Limits.BoltDownFromAmps, line, () => Kind.Result(
             verdict, rating, Limits.BoltDownFromAmps, "A",
-            $"{subject.Names[device.Id]} is a {device.Fuse} fuse before something that draws much for hours"
-                + (verdict == Verdict.Holds ? "." : ": its holder cooks. Take a bolt-down fuse in a bolted holder."),
+            CheckWords.FormatIsAFuseBeforeSomething(subject.Names[device.Id], device.Fuse)
+                + (verdict == Verdict.Holds ? "." : CheckWords.ItsHolderCooksTakeA),
             device.Id, line, null, () => Edit.Fuse(subject, device.Id, larger)));
     }
 }

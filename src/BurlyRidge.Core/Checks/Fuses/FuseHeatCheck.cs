@@ -7,8 +7,8 @@ namespace BurlyRidge.Core.Checks.Fuses;
 /// <summary>Does the fuse carry the load in the heat of its place?</summary>
 internal static class FuseHeatCheck
 {
-    internal static readonly CheckKind Kind = new("fuse-heat", "Fuse carries the load in its heat",
-        "About 10 % less at 70 °C, of a breaker 20 % (typical, no source): see the maker's curve");
+    internal static readonly CheckKind Kind = new("fuse-heat", CheckWords.FuseCarriesTheLoadIn,
+        CheckWords.About10LessAt70);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         subject.Devices.Select(device => Find(subject, device)));
@@ -23,7 +23,7 @@ internal static class FuseHeatCheck
         var line = subject.LineOf(device.Id);
         return new Finding(verdict, design.Amps / most, line, () => Kind.Result(
             verdict, design.Amps, most, "A",
-            $"At {Format.Celsius(celsius)} in the {device.Place.Word()} {PartNames.Small(subject.Names[device.Id])}, {device.Printed}, is good for {Format.Amps(good)}; {Format.Amps(design.Amps)} flow.",
+            CheckWords.FormatAtInTheIsGood(Format.Celsius(celsius), device.Place.Word(), PartNames.Small(subject.Names[device.Id]), device.Printed, Format.Amps(good), Format.Amps(design.Amps)),
             device.Id, line, null, () => Edit.Fuse(subject, device.Id, FuseLoadCheck.Larger(subject, device, design.Amps))));
     }
 }

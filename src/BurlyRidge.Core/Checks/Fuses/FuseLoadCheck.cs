@@ -5,8 +5,8 @@ namespace BurlyRidge.Core.Checks.Fuses;
 /// <summary>Does every fuse of a wired line carry its load for good?</summary>
 internal static class FuseLoadCheck
 {
-    internal static readonly CheckKind Kind = new("fuse-load", "Fuse carries the load",
-        "Continuous load at most 80 % of the rating (common practice; makers say 70 to 80 %); house rule");
+    internal static readonly CheckKind Kind = new("fuse-load", CheckWords.FuseCarriesTheLoad,
+        CheckWords.ContinuousLoadAtMost80Of);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         subject.Devices.Select(device => Find(subject, device)));
@@ -19,9 +19,9 @@ internal static class FuseLoadCheck
         var line = subject.LineOf(device.Id);
         return new Finding(verdict, design.Amps / most, line, () => Kind.Result(
             verdict, design.Amps, most, "A",
-            $"{subject.Names[device.Id]}, {device.Printed}, carries {Format.Amps(design.Amps)}: loaded to {Format.Percent(design.Amps / device.Fuse.RatingAmps)}"
-                + (design.Amps > 0 ? $" ({design.State})." : "; nothing that was judged runs through it.")
-                + (verdict != Verdict.Holds && Larger(subject, device, design.Amps) is null && device.Holder is not null ? " No standard fuse is larger. Split the line." : ""),
+            CheckWords.FormatCarriesLoadedTo(subject.Names[device.Id], device.Printed, Format.Amps(design.Amps), Format.Percent(design.Amps / device.Fuse.RatingAmps))
+                + (design.Amps > 0 ? $" ({design.State})." : CheckWords.NothingThatWasJudgedRuns)
+                + (verdict != Verdict.Holds && Larger(subject, device, design.Amps) is null && device.Holder is not null ? " " + CheckWords.NoStandardFuseIsLarger : ""),
             device.Id, line, HouseRuleWords.FuseLoad(subject.Rules),
             () => Edit.Fuse(subject, device.Id, Larger(subject, device, design.Amps))));
     }

@@ -7,8 +7,8 @@ internal static class FuseVoltsCheck
 {
     private const double HighVoltsType = 58;
 
-    internal static readonly CheckKind Kind = new("fuse-volts", "The fuse is made for the volts",
-        "Voltage rating 32 V for common blades, 58 V types exist (typical, no source): see the print on the fuse");
+    internal static readonly CheckKind Kind = new("fuse-volts", CheckWords.TheFuseIsMadeFor,
+        CheckWords.VoltageRating32VFor);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Devices.Select(device => Find(subject, device)));
 
@@ -19,8 +19,8 @@ internal static class FuseVoltsCheck
         var line = subject.LineOf(device.Id);
         return new Finding(verdict, volts / device.RatedVolts, line, () => Kind.Result(
             verdict, device.RatedVolts, volts, "V",
-            $"{subject.Names[device.Id]} is made to break {Format.Volts(device.RatedVolts)}; the system reaches {Format.Volts(volts)} with the engine running.",
-            device.Id, line, null, () => device.Holder is null ? null : new Remedy($"Take one for {HighVoltsType} V")
+            CheckWords.FormatIsMadeToBreakThe(subject.Names[device.Id], Format.Volts(device.RatedVolts), Format.Volts(volts)),
+            device.Id, line, null, () => device.Holder is null ? null : new Remedy(CheckWords.FormatTakeOneForV(HighVoltsType))
             {
                 Apply = rig => Edit.Device(rig, device.Id, old => old with { RatedVolts = HighVoltsType }),
             }));

@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Fuses;
 /// <summary>Where two fuses feed the same, what does the other do when one is out?</summary>
 internal static class OneFeedOutCheck
 {
-    internal static readonly CheckKind Kind = new("one-feed-out", "Either fuse alone of a feed from both ends", CheckKind.Practice);
+    internal static readonly CheckKind Kind = new("one-feed-out", CheckWords.EitherFuseAloneOfA, CheckKind.Practice);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -18,11 +18,11 @@ internal static class OneFeedOutCheck
             // A signal's own fuse carries the vehicle's lamps, which are not fed here.
             var total = feeders.Where(feeder => !signals.Contains(TerminalIndex.Split(feeder.Device!.Id).Part)).Sum(feeder => subject.Study.Design(feeder.Device!.Id).Amps);
             var least = feeders.Min(feeder => feeder.Device!.Fuse!.RatingAmps);
-            var names = string.Join(" and ", feeders.Select(feeder => subject.Names[feeder.Device!.Id]));
+            var names = Format.And(feeders.Select(feeder => subject.Names[feeder.Device!.Id]));
             var line = feeders.Select(feeder => subject.LineOf(feeder.Device!.Id)).FirstOrDefault(found => found is not null);
             yield return Kind.Result(total <= least ? Verdict.Holds : Verdict.Watch, total, least, "A",
-                $"{names} feed {Format.Amps(total)} between them. With one out the other carries it all"
-                    + (total <= least ? " and holds." : $": its {least} A fuse opens as well, and a dead fuse shows as both dead."),
+                CheckWords.FormatFeedBetweenThemWithOne(names, Format.Amps(total))
+                    + (total <= least ? " " + CheckWords.AndHolds : CheckWords.FormatItsAFuseOpensAs(least)),
                 feeders[0].Device!.Id, line);
         }
     }

@@ -8,8 +8,8 @@ namespace BurlyRidge.Core.Checks.Fuses;
 /// <summary>Does a short on a branch blow the branch's fuse and leave the main one?</summary>
 internal static class SelectivityCheck
 {
-    internal static readonly CheckKind Kind = new("selectivity", "A short on a branch leaves the main fuse",
-        "Slowest time of the branch against the fastest of the main fuse, ISO 8820 points (from memory)");
+    internal static readonly CheckKind Kind = new("selectivity", CheckWords.AShortOnABranch,
+        CheckWords.SlowestTimeOfTheBranch);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from main in subject.Study.Map.Links
@@ -25,9 +25,9 @@ internal static class SelectivityCheck
         var verdict = branch.Before(main.Fuse!) ? Verdict.Holds : Verdict.Watch;
         return new Finding(verdict, double.IsPositiveInfinity(fastest) ? 0 : slowest / fastest, subject.LineOf(main.Id), () => Kind.Result(
             verdict, slowest, fastest, "s",
-            $"A short {(amps == branch.FarAmps ? "far" : "right")} behind {PartNames.Small(subject.Names[branch.Device.Id])}, {branch.Device.Fuse}, draws {Format.Amps(amps)}: it opens "
-                + (double.IsPositiveInfinity(slowest) ? "slowly if at all" : $"within {Format.Seconds(slowest)}")
-                + (double.IsPositiveInfinity(fastest) ? $", and {PartNames.Small(subject.Names[main.Id])}, {main.Fuse}, holds." : $"; {PartNames.Small(subject.Names[main.Id])}, {main.Fuse}, may open after {Format.Seconds(fastest)}."),
+            CheckWords.FormatAShortBehindDrawsIt(amps == branch.FarAmps ? "far" : "right", PartNames.Small(subject.Names[branch.Device.Id]), branch.Device.Fuse, Format.Amps(amps)) + " "
+                + (double.IsPositiveInfinity(slowest) ? CheckWords.SlowlyIfAtAll : CheckWords.FormatWithin(Format.Seconds(slowest)))
+                + (double.IsPositiveInfinity(fastest) ? CheckWords.FormatAndHolds2(PartNames.Small(subject.Names[main.Id]), main.Fuse) : CheckWords.FormatMayOpenAfter(PartNames.Small(subject.Names[main.Id]), main.Fuse, Format.Seconds(fastest))),
             branch.Device.Id, subject.LineOf(main.Id)));
     }
 }

@@ -5,8 +5,8 @@ namespace BurlyRidge.Core.Checks.Fuses;
 /// <summary>Has a conductor between two sources a fuse at both ends?</summary>
 internal static class TwoSourcesCheck
 {
-    internal static readonly CheckKind Kind = new("two-sources", "A fuse at both ends between two sources",
-        "A conductor between two sources is fed by both: a fuse within 178 mm of each battery (ABYC E-11 lead length, from memory)");
+    internal static readonly CheckKind Kind = new("two-sources", CheckWords.AFuseAtBothEnds,
+        CheckWords.AConductorBetweenTwoSources);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -19,8 +19,8 @@ internal static class TwoSourcesCheck
                 var far = metres.Ohms(end);
                 var holds = far <= Limits.UnfusedMetres;
                 yield return Kind.Result(holds ? Verdict.Holds : Verdict.Stop, far, Limits.UnfusedMetres, "m",
-                    $"Between {subject.Names.Terminal(section.Sources[0].A)} and {subject.Names.Terminal(end)} lie {Format.Metres(far, subject.Rules.Units)} of conductor that a second source feeds as well"
-                        + (holds ? ", with a fuse beside the battery." : ", and no fuse at the battery's end: put one there too."),
+                    CheckWords.FormatBetweenAndLieOfConductor(subject.Names.Terminal(section.Sources[0].A), subject.Names.Terminal(end), Format.Metres(far, subject.Rules.Units))
+                        + (holds ? CheckWords.WithAFuseBesideThe : CheckWords.AndNoFuseAtThe),
                     end);
             }
         }

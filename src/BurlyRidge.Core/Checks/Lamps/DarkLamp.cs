@@ -15,16 +15,16 @@ internal static class DarkLamp
     public static string Why(RigSubject subject, LineStudy line, LampStudy lamp)
     {
         var map = subject.Study.Map;
-        if (map.Find(lamp.Id) is not { } link) return "it is joined to nothing.";
+        if (map.Find(lamp.Id) is not { } link) return CheckWords.ItIsJoinedToNothing;
         var sources = map.Links.Where(source => source.Kind == LinkKind.Source).Select(source => source.A).ToList();
         var way = Ways(map, sources, terminal => !subject.Study.Feeds.Of(terminal).Grounded);
-        if (!way.Reaches(link.A)) return $"no wire joins its plus to a source: {Ends(subject, link.A)}.";
+        if (!way.Reaches(link.A)) return CheckWords.FormatNoWireJoinsItsPlus(Ends(subject, link.A));
         if (FirstOff(line.Off, way.Back(link.A).Reverse(), subject.Volts) is { } off) return Words(subject, line, off, "plus");
         var grounds = map.Links.Where(source => source.Kind == LinkKind.Source).Select(source => source.B).Append(Vehicle.Body);
         var back = Ways(map, grounds, _ => true);
-        if (!back.Reaches(link.B)) return $"no wire joins its earth side to earth: {Ends(subject, link.B)}.";
+        if (!back.Reaches(link.B)) return CheckWords.FormatNoWireJoinsItsEarth(Ends(subject, link.B));
         return FirstOff(line.Off, back.Back(link.B).Reverse(), subject.Volts) is { } open ? Words(subject, line, open, "earth")
-            : $"it gets {Format.Volts(Math.Abs(line.Off.Across(lamp.Id)))} with everything on that its wires ask for.";
+            : CheckWords.FormatItGetsWithEverythingOn(Format.Volts(Math.Abs(line.Off.Across(lamp.Id))));
     }
 
     private static OhmPaths Ways(WiringMap map, IEnumerable<string> starts, Func<int, bool> into) =>
@@ -38,22 +38,22 @@ internal static class DarkLamp
     {
         var name = PartNames.Small(subject.Names[TerminalIndex.Split(off.Id).Part]);
         var coil = off.Needs.OfType<Need.OnInput>().Select(need => need.Input).FirstOrDefault(input => line.Off.Harness.Nodes.ContainsKey(input.Plus) && line.Off.Harness.Nodes.ContainsKey(input.Minus));
-        if (coil is null) return $"{name} lets nothing through, on its {side} side.";
+        if (coil is null) return CheckWords.FormatLetsNothingThroughOnIts(name, side);
         var (plus, minus) = (Math.Abs(line.Off.Volts(coil.Plus)), Math.Abs(line.Off.Volts(coil.Minus)));
         var half = subject.Volts / 2;
-        var lacks = plus < half && minus < half ? $"nothing live reaches {subject.Names.Terminal(coil.Plus)}"
-            : plus >= half && minus >= half ? $"{subject.Names.Terminal(coil.Minus)} does not reach earth"
-            : $"it gets {Format.Volts(Math.Abs(plus - minus))}";
-        return $"{name} is not pulled in: {lacks}.";
+        var lacks = plus < half && minus < half ? CheckWords.FormatNothingLiveReaches(subject.Names.Terminal(coil.Plus))
+            : plus >= half && minus >= half ? CheckWords.FormatDoesNotReachEarth(subject.Names.Terminal(coil.Minus))
+            : CheckWords.FormatItGets(Format.Volts(Math.Abs(plus - minus)));
+        return CheckWords.FormatIsNotPulledIn(name, lacks);
     }
 
     /// <summary>Where the wires from a terminal end that lead to no source and no earth.</summary>
     private static string Ends(RigSubject subject, string start)
     {
         var map = subject.Study.Map;
-        if (!map.At(start).Any(link => link.Conducts)) return $"nothing is on {subject.Names.Terminal(start)}";
+        if (!map.At(start).Any(link => link.Conducts)) return CheckWords.FormatNothingIsOn(subject.Names.Terminal(start));
         var reached = OhmPaths.From(map, [(start, 0)], _ => 1, _ => true, terminal => terminal != map.Body);
         var last = map.Terminals.Where(terminal => reached.Reaches(terminal) && terminal.Contains('.', StringComparison.Ordinal)).MaxBy(reached.Ohms);
-        return last is null || last == start ? $"nothing is on {subject.Names.Terminal(start)}" : $"what hangs on it ends at {subject.Names.Terminal(last)}";
+        return last is null || last == start ? CheckWords.FormatNothingIsOn(subject.Names.Terminal(start)) : CheckWords.FormatWhatHangsOnItEnds(subject.Names.Terminal(last));
     }
 }

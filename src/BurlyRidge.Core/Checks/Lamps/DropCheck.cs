@@ -8,8 +8,8 @@ namespace BurlyRidge.Core.Checks.Lamps;
 /// <summary>Do enough volts arrive at the lamp of a line that loses most of what it may?</summary>
 internal static class DropCheck
 {
-    internal static readonly CheckKind Kind = new("drop", "Voltage drop within its limit",
-        "ABYC E-11: 3 % critical, 10 % other circuits (from memory); 5 % for lamps that are not regulated by house rule; light goes with V^3.4 (IES Lighting Handbook, from memory)");
+    internal static readonly CheckKind Kind = new("drop", CheckWords.VoltageDropWithinItsLimit,
+        CheckWords.AbycE113Critical);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -25,8 +25,8 @@ internal static class DropCheck
                 : remedy is not null || Named(subject, lamp) ? Verdict.Watch
                 : Verdict.Holds;
             yield return Kind.Result(verdict, lost, lamp.DropLimit, "",
-                $"{subject.Names[lamp.Id]} loses {Format.Volts(together?.DropVolts ?? lamp.DropVolts)} on the way from {subject.Names.Terminal(line.Source.A)} and back with the engine off{(together is null ? "" : " and everything on")}: {Format.Percent(lost)} of {Format.Percent(lamp.DropLimit)}.{Light(lamp, lost)}"
-                    + (over && remedy is null ? together is null ? Parts(line, lamp) : " It shares its feed: more copper hardly helps, a feed of its own would." : ""),
+                CheckWords.FormatLosesOnTheWayFrom(subject.Names[lamp.Id], Format.Volts(together?.DropVolts ?? lamp.DropVolts), subject.Names.Terminal(line.Source.A), together is null ? "" : " " + CheckWords.AndEverythingOn, Format.Percent(lost), Format.Percent(lamp.DropLimit), Light(lamp, lost))
+                    + (over && remedy is null ? together is null ? Parts(line, lamp) : " " + CheckWords.ItSharesItsFeedMore : ""),
                 lamp.Id, line.Line.Id, HouseRuleWords.Drop(lamp.DropLimit), () => remedy);
         }
     }
@@ -40,13 +40,13 @@ internal static class DropCheck
     private static bool Named(RigSubject subject, LampStudy lamp) => subject.Rules.NamedDropLimit(lamp.Function.Kind) is not null;
 
     private static string Light(LampStudy lamp, double lost) => lamp.Function.Kind == LampKind.RegulatedLed || lost is <= 0 or >= 1 ? ""
-        : $" It gives {Format.Percent(LampSet.LightLost(1 - lost))} less light.";
+        : " " + CheckWords.FormatItGivesLessLight(Format.Percent(LampSet.LightLost(1 - lost)));
 
     /// <summary>What of the drop is no wire.</summary>
     private static string Parts(LineStudy line, LampStudy lamp)
     {
         var losses = Losses.Of(line.Slice, line.Off, lamp.Id);
         var rest = losses.Where(loss => !loss.InWire).Sum(loss => loss.Volts) / Math.Max(losses.Sum(loss => loss.Volts), 1e-9) * lamp.DropFraction;
-        return $" {Format.Percent(rest)} is fuse, contacts, plugs and body; more copper hardly helps. A relay nearer the lamps, two lines, a wire back or 24 V would.";
+        return " " + CheckWords.FormatIsFuseContactsPlugsAnd(Format.Percent(rest));
     }
 }

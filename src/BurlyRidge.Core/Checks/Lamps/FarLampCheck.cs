@@ -9,8 +9,8 @@ namespace BurlyRidge.Core.Checks.Lamps;
 /// <summary>Is the last lamp of a row as bright as the first?</summary>
 internal static class FarLampCheck
 {
-    internal static readonly CheckKind Kind = new("far-lamp", "The far lamp is as bright as the near one",
-        "3 % between first and last (common practice, no source); light of a filament lamp goes with V^3.4 (IES Lighting Handbook, from memory)");
+    internal static readonly CheckKind Kind = new("far-lamp", CheckWords.TheFarLampIsAs,
+        CheckWords.Of3BetweenFirstAndLast);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -24,11 +24,11 @@ internal static class FarLampCheck
                 var spread = (near - far) / subject.Volts;
                 var verdict = Limits.AtLeast(Limits.ChainSpreadFraction, spread) ? Verdict.Holds : Verdict.Watch;
                 var light = alike.Key.Kind == LampKind.RegulatedLed
-                    ? "A regulated lamp makes up for it by drawing more, until it drops out."
-                    : $"That is {Format.Percent(LampSet.LightLost(far / Math.Max(near, 1e-9)))} less light.";
+                    ? CheckWords.ARegulatedLampMakesUp
+                    : CheckWords.FormatThatIsLessLight(Format.Percent(LampSet.LightLost(far / Math.Max(near, 1e-9))));
                 yield return Kind.Result(verdict, spread, Limits.ChainSpreadFraction, "",
-                    $"{subject.Names[first.Id]} gets {Format.Volts(near)}, {subject.Names[last.Id]} {Format.Volts(far)}. {light}"
-                        + (verdict == Verdict.Holds ? "" : " Thicker links, or feed the row from both ends."),
+                    CheckWords.FormatGets(subject.Names[first.Id], Format.Volts(near), subject.Names[last.Id], Format.Volts(far), light)
+                        + (verdict == Verdict.Holds ? "" : " " + CheckWords.ThickerLinksOrFeedThe),
                     last.Id, line.Line.Id, null, () => FeedBoth(subject, line.Line) ?? Edit.Size(subject, line.Line));
             }
         }
@@ -47,6 +47,6 @@ internal static class FarLampCheck
     {
         var rig = subject.Saved;
         return ReferenceEquals(RowAlterations.FeedBoth(rig, line), rig) ? null
-            : new Remedy("Feed the row from both ends") { Apply = saved => WholeRig.Of(RowAlterations.FeedBoth(saved, line)).Resize(line.Id).Rig };
+            : new Remedy(CheckWords.FeedTheRowFromBoth) { Apply = saved => WholeRig.Of(RowAlterations.FeedBoth(saved, line)).Resize(line.Id).Rig };
     }
 }

@@ -12,8 +12,8 @@ internal static class LampRunsCheck
     /// <summary>A flat lead-acid battery at rest, V (common practice, no source).</summary>
     private const double FlatVolts = 11.8;
 
-    internal static readonly CheckKind Kind = new("lamp-runs", "Lamps stay lit",
-        "Drop-out voltage of regulated LED lamps (typical, no source): see the maker's sheet; 1.0 V above it on a battery at 11.8 V by house rule");
+    internal static readonly CheckKind Kind = new("lamp-runs", CheckWords.LampsStayLit,
+        CheckWords.DropOutVoltageOfRegulated);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -27,8 +27,8 @@ internal static class LampRunsCheck
             var limit = Limit(lamp);
             var verdict = least < dropOut ? Verdict.Stop : flat < limit ? Verdict.Watch : Verdict.Holds;
             yield return verdict == Verdict.Stop
-                ? Kind.Result(verdict, least, dropOut, "V", $"{subject.Names[lamp.Id]} gets {Format.Volts(least)} ({state}); it drops out below {Format.Volts(dropOut)}.", lamp.Id, line.Line.Id, null, () => ResizedLine.Remedy(subject, line, false, Runs))
-                : Kind.Result(verdict, flat, limit, "V", $"{subject.Names[lamp.Id]} gets {Format.Volts(flat)} on a flat battery; it drops out below {Format.Volts(dropOut)}, and {Format.Volts(limit - dropOut)} more are wanted.", lamp.Id, line.Line.Id, null, () => ResizedLine.Remedy(subject, line, false, Runs));
+                ? Kind.Result(verdict, least, dropOut, "V", CheckWords.FormatGetsItDropsOutBelow(subject.Names[lamp.Id], Format.Volts(least), state, Format.Volts(dropOut)), lamp.Id, line.Line.Id, null, () => ResizedLine.Remedy(subject, line, false, Runs))
+                : Kind.Result(verdict, flat, limit, "V", CheckWords.FormatGetsOnAFlatBattery(subject.Names[lamp.Id], Format.Volts(flat), Format.Volts(dropOut), Format.Volts(limit - dropOut)), lamp.Id, line.Line.Id, null, () => ResizedLine.Remedy(subject, line, false, Runs));
         }
     }
 
@@ -42,7 +42,7 @@ internal static class LampRunsCheck
         var glow = lamp.Function.Power / lamp.Function.RatedVolts / 2;
         return subject.Study.Whole.Where(whole => Math.Abs(whole.Solved.Amps(lamp.Id)) > glow)
             .Select(whole => (Volts: whole.Solved.Across(lamp.Id), whole.Named.Name))
-            .Append((Volts: lamp.OffVolts, Name: "by itself, engine off")).MinBy(found => found.Volts);
+            .Append((Volts: lamp.OffVolts, Name: CheckWords.ByItselfEngineOff)).MinBy(found => found.Volts);
     }
 
     /// <summary>What it gets where its source gives what a flat battery does: it draws the same power through the same way.</summary>

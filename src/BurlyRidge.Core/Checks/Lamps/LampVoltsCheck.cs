@@ -3,8 +3,8 @@ namespace BurlyRidge.Core.Checks.Lamps;
 /// <summary>Does a lamp get more volts than it stands when the engine runs?</summary>
 internal static class LampVoltsCheck
 {
-    internal static readonly CheckKind Kind = new("lamp-volts", "Lamps stand the running voltage",
-        "1.3 times the rated volts unless the lamp's sheet gives a wider range (typical, no source)");
+    internal static readonly CheckKind Kind = new("lamp-volts", CheckWords.LampsStandTheRunningVoltage,
+        CheckWords.Of13TimesTheRated);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -14,8 +14,8 @@ internal static class LampVoltsCheck
             var most = lamp.Function.StandsUpTo();
             var verdict = lamp.RunningVolts <= most ? Verdict.Holds : Verdict.Stop;
             yield return Kind.Result(verdict, lamp.RunningVolts, most, "V",
-                $"{subject.Names[lamp.Id]} gets {Format.Volts(lamp.RunningVolts)} with the engine running and stands {Format.Volts(most)}"
-                    + (verdict == Verdict.Holds ? "." : ": take a lamp for these volts, or a converter before it."),
+                CheckWords.FormatGetsWithTheEngineRunning(subject.Names[lamp.Id], Format.Volts(lamp.RunningVolts), Format.Volts(most))
+                    + (verdict == Verdict.Holds ? "." : CheckWords.TakeALampForThese),
                 lamp.Id, line.Line.Id);
         }
     }

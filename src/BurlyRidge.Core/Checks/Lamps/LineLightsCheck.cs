@@ -11,7 +11,7 @@ internal static class LineLightsCheck
     /// <summary>Volts against a lamp's direction that no contact or wire loses.</summary>
     private const double ReversedVolts = 3;
 
-    internal static readonly CheckKind Kind = new("line-lights", "The line can be lit", "The network solved with everything on that its wires ask for");
+    internal static readonly CheckKind Kind = new("line-lights", CheckWords.TheLineCanBeLit, CheckWords.TheNetworkSolvedWithEverything);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => subject.Study.Lines.Select(line =>
     {
@@ -19,9 +19,9 @@ internal static class LineLightsCheck
         var dark = line.Lamps.Where(lamp => lamp == turned ||
             Math.Max(Math.Abs(line.Off.Amps(lamp.Id)), Math.Abs(line.Running.Amps(lamp.Id))) < GlowFraction * lamp.Function.Power / lamp.Function.RatedVolts).ToList();
         return Kind.Result(dark.Count == 0 ? Verdict.Holds : Verdict.Stop, line.Lamps.Count - dark.Count, line.Lamps.Count, "lamps",
-            dark.Count == 0 ? "Every lamp lights when it is turned on."
-            : turned is not null ? $"{subject.Names[turned.Id]} is the wrong way round: its plus goes to earth and its earth side to plus. It stays dark. Swap its two wires."
-            : $"{subject.Names[dark[0].Id]} stays dark: {DarkLamp.Why(subject, line, dark[0])}",
+            dark.Count == 0 ? CheckWords.EveryLampLightsWhenIt
+            : turned is not null ? CheckWords.FormatIsTheWrongWayRound(subject.Names[turned.Id])
+            : CheckWords.FormatStaysDark(subject.Names[dark[0].Id], DarkLamp.Why(subject, line, dark[0])),
             dark.Count == 0 ? "" : (turned ?? dark[0]).Id, line.Line.Id);
     });
 }

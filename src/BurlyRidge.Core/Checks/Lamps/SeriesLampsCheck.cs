@@ -7,8 +7,8 @@ namespace BurlyRidge.Core.Checks.Lamps;
 /// <summary>Does any regulated lamp get its current through another one?</summary>
 internal static class SeriesLampsCheck
 {
-    internal static readonly CheckKind Kind = new("lamps-in-series", "No lamps with electronics in series",
-        "Lamps of constant power have no stable share of the volts: the one that gets less draws more (circuit theory; common practice, no source)");
+    internal static readonly CheckKind Kind = new("lamps-in-series", CheckWords.NoLampsWithElectronicsIn,
+        CheckWords.LampsOfConstantPowerHave);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -23,13 +23,13 @@ internal static class SeriesLampsCheck
                      select (lamp, other)).ToList();
         if (pairs.Count == 0)
         {
-            yield return Kind.Result(Verdict.Holds, 0, 0, "lamps", "Every lamp with electronics has both its wires to the supply.");
+            yield return Kind.Result(Verdict.Holds, 0, 0, "lamps", CheckWords.EveryLampWithElectronicsHas);
             yield break;
         }
         foreach (var (lamp, other) in pairs)
         {
             yield return Kind.Result(Verdict.Stop, 2, 0, "lamps",
-                $"{subject.Names[lamp.Id]} and {PartNames.Small(subject.Names[other.Id])} are in series: they do not share the volts, one goes dark or burns. Wire them side by side, or take lamps for {Format.RatedVolts(subject.Volts)}.",
+                CheckWords.FormatAndAreInSeriesThey(subject.Names[lamp.Id], PartNames.Small(subject.Names[other.Id]), Format.RatedVolts(subject.Volts)),
                 lamp.Id, subject.LineOf(lamp.Id));
         }
     }

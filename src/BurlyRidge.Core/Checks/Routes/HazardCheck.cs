@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Routes;
 /// <summary>Does a way pass something that hurts a wire, or that a wire must not hinder?</summary>
 internal static class HazardCheck
 {
-    internal static readonly CheckKind Kind = new("hazard", "The route keeps clear of what hurts it", CheckKind.Practice);
+    internal static readonly CheckKind Kind = new("hazard", CheckWords.TheRouteKeepsClearOf, CheckKind.Practice);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Routed.Routes.Where(laid => laid.Route is not null).Select(laid => Find(subject, laid)));
 
@@ -16,8 +16,8 @@ internal static class HazardCheck
         var verdict = met.Count == 0 ? Verdict.Holds : Verdict.Watch;
         var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
         return new Finding(verdict, met.Count, line, () => Kind.Result(verdict, met.Count, 0, "lanes",
-            met.Count == 0 ? $"{laid.NameIn(subject.Names)} passes neither exhaust, steering, airbag nor anything that moves."
-                : $"{laid.NameIn(subject.Names)} passes {string.Join("; ", met.Select(lane => $"{string.Join(" and ", Hurting(lane).Select(HazardWords.Word))} from {subject.Names.Place(lane.From)} to {subject.Names.Place(lane.To)}"))}: {Care(met)}",
+            met.Count == 0 ? CheckWords.FormatPassesNeitherExhaustSteeringAirbag(laid.NameIn(subject.Names))
+                : CheckWords.FormatPasses(laid.NameIn(subject.Names), string.Join("; ", met.Select(lane => CheckWords.FormatFromTo(Format.And(Hurting(lane).Select(HazardWords.Word)), subject.Names.Place(lane.From), subject.Names.Place(lane.To)))), Care(met)),
             laid.Id, line));
     }
 
@@ -28,6 +28,6 @@ internal static class HazardCheck
     private static bool Hurts(Hazard hazard) => hazard is Hazard.Exhaust or Hazard.Steering or Hazard.Moving or Hazard.Airbag;
 
     private static string Care(List<Lane> met) => met.Any(lane => lane.Hazards.Contains(Hazard.Airbag))
-        ? "follow the maker's procedure for the airbag, and tie nothing across it."
-        : "keep a hand's breadth off, tie it so that it cannot get there, or choose another way.";
+        ? CheckWords.FollowTheMakerSProcedure
+        : CheckWords.KeepAHandSBreadth;
 }

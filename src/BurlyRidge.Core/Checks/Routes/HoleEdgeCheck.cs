@@ -5,7 +5,7 @@ namespace BurlyRidge.Core.Checks.Routes;
 /// <summary>Are the holes that wires pass covered at their edge and closed against water?</summary>
 internal static class HoleEdgeCheck
 {
-    internal static readonly CheckKind Kind = new("hole-edge", "Holes have a covered edge and are sealed", CheckKind.Practice);
+    internal static readonly CheckKind Kind = new("hole-edge", CheckWords.HolesHaveACoveredEdge, CheckKind.Practice);
 
     public static IEnumerable<Check> Judge(RigSubject subject) =>
         from station in subject.Saved.Body?.Stations ?? []
@@ -14,6 +14,6 @@ internal static class HoleEdgeCheck
         let open = station.Sealed == false
         let verdict = bare || open ? Verdict.Watch : Verdict.Holds
         select Kind.Result(verdict, (bare ? 1 : 0) + (open ? 1 : 0), 0, CheckKind.NoUnit,
-            verdict == Verdict.Holds ? $"{station.Name}: its edge is covered, and it is sealed."
-                : $"{station.Name} {(bare ? "has a bare edge that cuts into the wires: fit a grommet" : "")}{(bare && open ? ", and " : "")}{(open ? "is open to water: seal it and test with water before the trim goes back" : "")}.", station.Id);
+            verdict == Verdict.Holds ? CheckWords.FormatItsEdgeIsCoveredAnd(station.Name)
+                : $"{station.Name} {(bare ? CheckWords.HasABareEdgeThat : "")}{(bare && open ? CheckWords.And2 + " " : "")}{(open ? CheckWords.IsOpenToWaterSeal : "")}.", station.Id);
 }

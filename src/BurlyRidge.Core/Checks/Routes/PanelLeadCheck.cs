@@ -12,7 +12,7 @@ internal static class PanelLeadCheck
 
     private const int InsulationCelsius = 105;
 
-    internal static readonly CheckKind Kind = new("panel-lead", "The panel's lead reaches its box", "The lanes, holes and locations of this vehicle; the lead as it is sold");
+    internal static readonly CheckKind Kind = new("panel-lead", CheckWords.ThePanelSLeadReaches, CheckWords.TheLanesHolesAndLocations);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -22,21 +22,21 @@ internal static class PanelLeadCheck
         {
             if (locations.Of(box.Id) is not { } from || locations.Of(PanelFace.Of(box.Id)) is not { } to) continue;
             var router = new Router(subject.Rules, body, subject.Routed.Room);
-            var name = $"The lead from {PartNames.Small(subject.Names[box.Id])} to its panel";
+            var name = CheckWords.FormatTheLeadFromToIts(PartNames.Small(subject.Names[box.Id]));
             var bare = new Laying(LeadMillimetres, LeadMillimetres, InsulationCelsius);
             if (router.Best(from, to, bare with { PassMillimetres = box.Panel.PlugMillimetres ?? LeadMillimetres }) is not { } route)
             {
                 var plug = router.Best(from, to, bare) is not null;
                 yield return Kind.Result(Verdict.Stop, 0, 1, CheckKind.NoUnit,
-                    plug ? $"{name} has a plug {Format.Millimetres(box.Panel.PlugMillimetres!.Value, subject.Rules.Units)} across that passes no hole on the way. Take its pins out, or enlarge a grommet."
-                        : $"No route leads {PartNames.Small(name)} through the bulkhead: open a grommet, or choose another location.", box.Id);
+                    plug ? CheckWords.FormatHasAPlugAcrossThat(name, Format.Millimetres(box.Panel.PlugMillimetres!.Value, subject.Rules.Units))
+                        : CheckWords.FormatNoRouteLeadsThroughThe(PartNames.Small(name)), box.Id);
                 continue;
             }
             if (box.Panel.LeadMetres is not { } lead) continue;
             var metres = RoutedRig.Metres(subject.Rules, route);
             var verdict = metres <= lead ? Verdict.Holds : Verdict.Stop;
             yield return Kind.Result(verdict, metres, lead, "m",
-                $"{name} needs {Format.Metres(metres, subject.Rules.Units)}; it has {Format.Metres(lead, subject.Rules.Units)}." + (verdict == Verdict.Holds ? "" : " Move box or panel nearer, or extend the lead core by core."), box.Id);
+                CheckWords.FormatNeedsItHas(name, Format.Metres(metres, subject.Rules.Units), Format.Metres(lead, subject.Rules.Units)) + (verdict == Verdict.Holds ? "" : " " + CheckWords.MoveBoxOrPanelNearer), box.Id);
         }
     }
 }

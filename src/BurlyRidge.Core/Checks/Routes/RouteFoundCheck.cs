@@ -5,7 +5,7 @@ namespace BurlyRidge.Core.Checks.Routes;
 /// <summary>Is there a way for everything that is to be laid along the lanes?</summary>
 internal static class RouteFoundCheck
 {
-    internal static readonly CheckKind Kind = new("way-found", "A route leads there", "The lanes, holes and places of this vehicle");
+    internal static readonly CheckKind Kind = new("way-found", CheckWords.ARouteLeadsThere, CheckWords.TheLanesHolesAndPlaces);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Routed.Routes.Select(laid => Find(subject, laid)));
 
@@ -18,11 +18,11 @@ internal static class RouteFoundCheck
 
     private static string Words(RigSubject subject, Routed laid)
     {
-        if (laid.Route is { } route) return $"{laid.NameIn(subject.Names)} lies over {Format.Count(route.Lanes.Count, "lane", "lanes")}, {Format.Metres(laid.Metres!.Value, subject.Rules.Units)} of wire.";
-        if (laid.From is null || laid.To is null) return $"The {(laid.From is null ? "first" : "other")} end of {laid.NameIn(subject.Names)} has no location: place its part, or enter its length.";
+        if (laid.Route is { } route) return CheckWords.FormatLiesOverOfWire(laid.NameIn(subject.Names), Format.Count(route.Lanes.Count, CheckWords.Lane, CheckWords.Lanes), Format.Metres(laid.Metres!.Value, subject.Rules.Units));
+        if (laid.From is null || laid.To is null) return CheckWords.FormatTheEndOfHasNo(laid.From is null ? "first" : "other", laid.NameIn(subject.Names));
         if (laid.PlugTooBig)
-            return $"The plug of {laid.NameIn(subject.Names)}, {Format.Millimetres(laid.Laying.PassMillimetres, subject.Rules.Units)} across, passes no hole from {subject.Names.Place(laid.From)} to {subject.Names.Place(laid.To)}; the lead would. Crimp it on after it is through, or take its pins out.";
-        return $"No route leads {laid.NameIn(subject.Names)} from {subject.Names.Place(laid.From)} to {subject.Names.Place(laid.To)}: no hole has room for what passes, or every lane is full or too hot. "
-            + (laid.MeasuredMetres is null ? "Put it on without its plug, open another lane, or measure a way of your own." : "The length by hand counts; look where it is to pass.");
+            return CheckWords.FormatThePlugOfAcrossPasses(laid.NameIn(subject.Names), Format.Millimetres(laid.Laying.PassMillimetres, subject.Rules.Units), subject.Names.Place(laid.From), subject.Names.Place(laid.To));
+        return CheckWords.FormatNoRouteLeadsFromTo(laid.NameIn(subject.Names), subject.Names.Place(laid.From), subject.Names.Place(laid.To)) + " "
+            + (laid.MeasuredMetres is null ? CheckWords.PutItOnWithoutIts : CheckWords.TheLengthByHandCounts);
     }
 }

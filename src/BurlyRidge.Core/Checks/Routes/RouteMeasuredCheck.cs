@@ -7,7 +7,7 @@ internal static class RouteMeasuredCheck
 {
     private const double Apart = 0.3;
 
-    internal static readonly CheckKind Kind = new("way-measured", "Tape and lanes agree on the length", "Common practice, no source: three tenths apart is another way, or a slip");
+    internal static readonly CheckKind Kind = new("way-measured", CheckWords.TapeAndLanesAgreeOn, CheckWords.CommonPracticeNoSourceThree);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from laid in subject.Routed.Routes
@@ -21,6 +21,6 @@ internal static class RouteMeasuredCheck
         var verdict = apart <= Apart ? Verdict.Holds : Verdict.Watch;
         var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
         return new Finding(verdict, apart, line, () => Kind.Result(verdict, measured, routed, "m",
-            $"{laid.NameIn(subject.Names)} was measured at {Format.Metres(measured, subject.Rules.Units)}; along the lanes it is {Format.Metres(routed, subject.Rules.Units)}. The tape counts.", laid.Id, line));
+            CheckWords.FormatWasMeasuredAtAlongThe(laid.NameIn(subject.Names), Format.Metres(measured, subject.Rules.Units), Format.Metres(routed, subject.Rules.Units)), laid.Id, line));
     }
 }

@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Routes;
 /// <summary>Is there something to tie a wire to all along its route?</summary>
 internal static class TiedCheck
 {
-    internal static readonly CheckKind Kind = new("tied", "Wires can be tied all along", "A tie at least every 300 mm (common practice, no source)");
+    internal static readonly CheckKind Kind = new("tied", CheckWords.WiresCanBeTiedAll, CheckWords.ATieAtLeastEvery);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => subject.Saved.Body is not { } body ? [] : Finding.Report(
         from laid in subject.Routed.Routes
@@ -19,6 +19,6 @@ internal static class TiedCheck
         var verdict = free <= RouteView.Tie ? Verdict.Holds : Verdict.Watch;
         var line = laid.IsLine ? laid.Id : subject.LineOf(laid.Id);
         return new Finding(verdict, free, line, () => Kind.Result(verdict, free, RouteView.Tie, "m",
-            $"{laid.NameIn(subject.Names)} runs {Format.Metres(free, subject.Rules.Units)} with nothing to tie it to." + (verdict == Verdict.Holds ? "" : " Fix clips there first, or choose another route."), laid.Id, line));
+            CheckWords.FormatRunsWithNothingToTie(laid.NameIn(subject.Names), Format.Metres(free, subject.Rules.Units)) + (verdict == Verdict.Holds ? "" : " " + CheckWords.FixClipsThereFirstOr), laid.Id, line));
     }
 }

@@ -6,10 +6,10 @@ namespace BurlyRidge.Core.Checks.Supply;
 /// <summary>Does the alternator carry everything at cruise?</summary>
 internal static class AlternatorCruiseCheck
 {
-    internal static readonly CheckKind Kind = new("alternator-cruise", "The alternator carries it all at cruise", "The alternator's rating: see its plate");
+    internal static readonly CheckKind Kind = new("alternator-cruise", CheckWords.TheAlternatorCarriesItAll, CheckWords.TheAlternatorSRatingSee);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Judge(subject, Kind, JudgedStates.Everything, subject.Vehicle.Alternator?.RatedAmps ?? 0,
-        "Driving with everything on flattens the battery: fewer watts, or a larger alternator.");
+        CheckWords.DrivingWithEverythingOnFlattens);
 
     /// <summary>Judges one state against what the alternator gives in it.</summary>
     public static IEnumerable<Check> Judge(RigSubject subject, CheckKind kind, string state, double amps, string otherwise)
@@ -19,6 +19,6 @@ internal static class AlternatorCruiseCheck
         var load = figures.AlternatorAmps + Math.Max(0, figures.BatteryAmps);
         var verdict = load <= amps ? Verdict.Holds : Verdict.Watch;
         yield return kind.Result(verdict, load, amps, "A",
-            $"{Format.Amps(load)} are drawn with {figures.Name.ToLowerInvariant()}, the alternator gives {Format.Amps(amps)}." + (verdict == Verdict.Holds ? "" : $" {otherwise}"));
+            CheckWords.FormatAreDrawnWithTheAlternator(Format.Amps(load), figures.Name.ToLowerInvariant(), Format.Amps(amps)) + (verdict == Verdict.Holds ? "" : $" {otherwise}"));
     }
 }

@@ -3,7 +3,7 @@ namespace BurlyRidge.Core.Checks.Supply;
 /// <summary>Does a converter or charger carry what hangs on it?</summary>
 internal static class ConverterLoadCheck
 {
-    internal static readonly CheckKind Kind = new("converter-load", "The converter carries its lamps", "The converter's rating, loaded to 80 % continuously (common practice, no source)");
+    internal static readonly CheckKind Kind = new("converter-load", CheckWords.TheConverterCarriesItsLamps, CheckWords.TheConverterSRatingLoaded);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -15,7 +15,7 @@ internal static class ConverterLoadCheck
             var most = 0.8 * converter.LimitAmps;
             var verdict = amps <= most ? Verdict.Holds : amps < 0.99 * converter.LimitAmps ? Verdict.Watch : Verdict.Stop;
             yield return Kind.Result(verdict, amps, most, "A",
-                $"{converter.Name} gives {Format.Amps(amps)} to {lines[0].Line.Name}{(lines.Count > 1 ? " and others" : "")}; it is made for {Format.Amps(converter.LimitAmps)}.",
+                CheckWords.FormatGivesToItIsMade(converter.Name, Format.Amps(amps), lines[0].Line.Name, lines.Count > 1 ? " " + CheckWords.AndOthers : "", Format.Amps(converter.LimitAmps)),
                 converter.Id);
         }
     }

@@ -5,8 +5,8 @@ namespace BurlyRidge.Core.Checks.Supply;
 /// <summary>Is anything tapped from one of two batteries in series?</summary>
 internal static class HalfTapCheck
 {
-    internal static readonly CheckKind Kind = new("half-tap", "Nothing hangs on one of two batteries in series",
-        "One battery is then drained and the other overcharged (common practice, no source)");
+    internal static readonly CheckKind Kind = new("half-tap", CheckWords.NothingHangsOnOneOf,
+        CheckWords.OneBatteryIsThenDrained);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -18,8 +18,8 @@ internal static class HalfTapCheck
         var earth = subject.Rig.Earths.FirstOrDefault(part => part.On is { } on && upper.Contains(on));
         var about = tapped?.Id ?? earth?.Id ?? "";
         yield return Kind.Result(about.Length == 0 ? Verdict.Holds : Verdict.Stop, about.Length == 0 ? 0 : 1, 0, "taps",
-            about.Length == 0 ? "Everything takes the whole voltage."
-                : $"{subject.Names[about]} takes one battery of the pair: that one runs down and the other is overcharged. Take a converter from the whole voltage.",
+            about.Length == 0 ? CheckWords.EverythingTakesTheWholeVoltage
+                : CheckWords.FormatTakesOneBatteryOfThe(subject.Names[about]),
             about);
     }
 }

@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Supply;
 /// <summary>What does the parked vehicle draw?</summary>
 internal static class KeyOffDrainCheck
 {
-    internal static readonly CheckKind Kind = new("key-off-drain", "The parked vehicle draws next to nothing", "50 mA for the whole vehicle (common practice, no source)");
+    internal static readonly CheckKind Kind = new("key-off-drain", CheckWords.TheParkedVehicleDrawsNext, CheckWords.Of50MaForTheWhole);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -17,7 +17,7 @@ internal static class KeyOffDrainCheck
         var unmeant = Math.Max(0, amps - meant);
         var verdict = unmeant <= Limits.KeyOffAmps ? Verdict.Holds : Verdict.Watch;
         yield return Kind.Result(verdict, unmeant, Limits.KeyOffAmps, "A",
-            $"{Format.Amps(unmeant)} are drawn with the key off{(meant > 0 ? $", beside {Format.Amps(meant)} of what is meant to run" : "")}"
-                + (parked.HoursToHalf is { } hours ? $": half the battery in {Format.Hours(hours)}." : "."));
+            CheckWords.FormatAreDrawnWithTheKey(Format.Amps(unmeant), meant > 0 ? CheckWords.FormatBesideOfWhatIsMeant(Format.Amps(meant)) : "")
+                + (parked.HoursToHalf is { } hours ? CheckWords.FormatHalfTheBatteryIn(Format.Hours(hours)) : "."));
     }
 }

@@ -6,8 +6,8 @@ namespace BurlyRidge.Core.Checks.Supply;
 /// <summary>What happens when everything is left on with the key off?</summary>
 internal static class LeftOnCheck
 {
-    internal static readonly CheckKind Kind = new("left-on", "What is left on does not flatten the battery",
-        "Peukert's law, exponent 1.1 to 1.3, to half charge (common practice, no source); house rule");
+    internal static readonly CheckKind Kind = new("left-on", CheckWords.WhatIsLeftOnDoes,
+        CheckWords.PeukertSLawExponent1);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -17,8 +17,8 @@ internal static class LeftOnCheck
         var solved = subject.Study.State("left").Solved;
         var lit = subject.Study.Lines.Where(line => line.Lamps.Any(lamp => Math.Abs(solved.Amps(lamp.Id)) > 0.05)).Select(line => line.Line.Name).ToList();
         yield return Kind.Result(verdict, hours, subject.Rules.LeftOnHours, "h",
-            lit.Count == 0 ? "Nothing stays on with the key off."
-                : $"With the key off {string.Join(", ", lit.Take(4))}{(lit.Count > 4 ? $" and {lit.Count - 4} more" : "")} {(lit.Count == 1 ? "stays on until it is switched off" : "stay on until they are switched off")}: {Format.Amps(left.BatteryAmps)}, half the battery in {Format.Hours(hours)}.",
+            lit.Count == 0 ? CheckWords.NothingStaysOnWithThe
+                : CheckWords.FormatWithTheKeyOffHalf(string.Join(", ", lit.Take(4)), lit.Count > 4 ? " " + CheckWords.FormatAndMore(lit.Count - 4) : "", lit.Count == 1 ? CheckWords.StaysOnUntilItIs : CheckWords.StayOnUntilTheyAre, Format.Amps(left.BatteryAmps), Format.Hours(hours)),
             "", null, HouseRuleWords.LeftOn(subject.Rules), () => Follow(subject));
     }
 
@@ -27,7 +27,7 @@ internal static class LeftOnCheck
     {
         var boxes = subject.Rig.PowerBoxes.Where(box => subject.Study.Map.RunsAt($"{box.Id}.sense").Any()
             && box.Outputs.Any(output => output.Follows == Feed.Battery)).Select(box => box.Id).ToHashSet(StringComparer.Ordinal);
-        return boxes.Count == 0 ? null : new Remedy("Let the box's outputs follow the key")
+        return boxes.Count == 0 ? null : new Remedy(CheckWords.LetTheBoxSOutputs)
         {
             Apply = rig => rig with
             {

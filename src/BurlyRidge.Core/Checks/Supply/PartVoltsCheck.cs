@@ -6,8 +6,8 @@ namespace BurlyRidge.Core.Checks.Supply;
 /// <summary>Is every part made for the volts that feed it?</summary>
 internal static class PartVoltsCheck
 {
-    internal static readonly CheckKind Kind = new("part-volts", "Parts are made for the system's volts",
-        "12 V parts up to 1.3 times their rating (typical, no source): see the print on the part");
+    internal static readonly CheckKind Kind = new("part-volts", CheckWords.PartsAreMadeForThe,
+        CheckWords.Of12VPartsUpTo);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -22,7 +22,7 @@ internal static class PartVoltsCheck
                 var low = lamp.Function.MaxVolts is null && (converter?.OutputVolts ?? subject.Volts) < 0.75 * rated;
                 if (!high && !low) continue;
                 yield return Kind.Result(Verdict.Stop, feeds, lamp.Function.StandsUpTo(), "V",
-                    $"{subject.Names[lamp.Id]} is made for {rated} V and is fed {Format.Volts(feeds)}: " + (high ? "it burns." : "it stays dark or dim."), lamp.Id, line.Line.Id);
+                    CheckWords.FormatIsMadeForVAnd(subject.Names[lamp.Id], rated, Format.Volts(feeds)) + " " + (high ? CheckWords.ItBurns : CheckWords.ItStaysDarkOrDim), lamp.Id, line.Line.Id);
             }
         }
         foreach (var load in subject.Rig.Loads)
@@ -30,7 +30,7 @@ internal static class PartVoltsCheck
             var most = load.MaxVolts ?? LampFunction.UsualMax * subject.Volts;
             var got = subject.Study.Whole.Max(whole => whole.Solved.Harness.Has(load.Id) ? whole.Solved.Across(load.Id) : 0);
             yield return Kind.Result(got <= most ? Verdict.Holds : Verdict.Stop, got, most, "V",
-                $"{load.Name} gets up to {Format.Volts(got)} and stands {Format.Volts(most)}.", load.Id);
+                CheckWords.FormatGetsUpToAndStands(load.Name, Format.Volts(got), Format.Volts(most)), load.Id);
         }
     }
 }

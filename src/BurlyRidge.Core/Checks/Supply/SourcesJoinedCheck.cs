@@ -8,8 +8,8 @@ namespace BurlyRidge.Core.Checks.Supply;
 /// <summary>Can what works on the second battery drain the first?</summary>
 internal static class SourcesJoinedCheck
 {
-    internal static readonly CheckKind Kind = new("sources-joined", "Batteries are kept apart",
-        "A battery at 12.2 V at rest, 24.4 V at 24 V, is half empty and starts no engine for sure (common practice, no source)");
+    internal static readonly CheckKind Kind = new("sources-joined", CheckWords.BatteriesAreKeptApart,
+        CheckWords.ABatteryAt122);
 
     /// <summary>States of the whole rig in which the batteries alone give.</summary>
     private static readonly string[] Parked = ["camp", "left"];
@@ -21,14 +21,14 @@ internal static class SourcesJoinedCheck
         var joined = subject.Vehicle.BatteryLink == BatteryLink.Parallel ? batteries[1] : batteries.Skip(1).FirstOrDefault(battery => Joined(subject.Study.Map, batteries[0], battery));
         if (joined is null)
         {
-            yield return Kind.Result(Verdict.Holds, 0, 0, CheckKind.NoUnit, "A charger, an isolator or a contact stands between the batteries.");
+            yield return Kind.Result(Verdict.Holds, 0, 0, CheckKind.NoUnit, CheckWords.AChargerAnIsolatorOr);
             yield break;
         }
         var parked = Parked.Select(id => SupplyFigures.Of(subject.Rig, subject.Study.State(id))).MaxBy(state => state.BatteryAmps)!;
         yield return Kind.Result(Verdict.Watch, 1, 0, CheckKind.NoUnit,
-            $"{subject.Names[batteries[0].Id]} and {PartNames.Small(subject.Names[joined.Id])} are joined permanently: what drains one drains both. "
-                + (parked.HoursToHalf is { } hours ? $"With {Format.Amps(parked.BatteryAmps)} drawn parked they are at {Format.RatedVolts(Battery.OpenVolts(0.5) * subject.Cells)} in {Format.Hours(hours)}; below that the engine may not start. " : "")
-                + "An isolator or a charger between them keeps one for the engine.",
+            CheckWords.FormatAndAreJoinedPermanentlyWhat(subject.Names[batteries[0].Id], PartNames.Small(subject.Names[joined.Id])) + " "
+                + (parked.HoursToHalf is { } hours ? CheckWords.FormatWithDrawnParkedTheyAre(Format.Amps(parked.BatteryAmps), Format.RatedVolts(Battery.OpenVolts(0.5) * subject.Cells), Format.Hours(hours)) + " " : "")
+                + CheckWords.AnIsolatorOrACharger,
             joined.Id);
     }
 

@@ -7,8 +7,8 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Does a short at the far end blow the fuse before the wire is hurt, on a cold battery, engine off, body aged?</summary>
 internal static class FarShortCheck
 {
-    internal static readonly CheckKind Kind = new("far-short", "A short at the far end blows the fuse in time",
-        "I²t = k²S² of IEC 60364-5-54 annex A against the slowest time of ISO 8820 (both from memory); battery cold and a quarter full, body aged (typical)");
+    internal static readonly CheckKind Kind = new("far-short", CheckWords.AShortAtTheFar,
+        CheckWords.ITKSOf);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
     [
@@ -30,9 +30,9 @@ internal static class FarShortCheck
         var line = subject.LineOf(figures.Run.Id);
         return new Finding(verdict, found.HeatFraction, line, () => Kind.Result(
             verdict, found.HeatFraction, 1, "",
-            $"A short at {subject.Names.Terminal(found.Terminal)} is fed by several fuses: {Format.Amps(found.Amps)} flow through {PartNames.Small(subject.Names.Wire(figures.Run))}"
-                + string.Concat(found.Openings.Select(opening => $"; {PartNames.Small(subject.Names[opening.Device.Id])} opens within {Format.Seconds(opening.Seconds)}"))
-                + (double.IsPositiveInfinity(found.HeatFraction) ? ". What flows then opens nothing, and is more than the wire carries." : $". That heats it to {Format.Percent(found.HeatFraction)} of what it stands."),
+            CheckWords.FormatAShortAtIsFed(subject.Names.Terminal(found.Terminal), Format.Amps(found.Amps), PartNames.Small(subject.Names.Wire(figures.Run)))
+                + string.Concat(found.Openings.Select(opening => CheckWords.FormatOpensWithin(PartNames.Small(subject.Names[opening.Device.Id]), Format.Seconds(opening.Seconds))))
+                + (double.IsPositiveInfinity(found.HeatFraction) ? CheckWords.WhatFlowsThenOpensNothing : CheckWords.FormatThatHeatsItToOf(Format.Percent(found.HeatFraction))),
             figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, SizeChoice.WireForShorts(subject.Saved, figures)?.Name)));
     }
 
@@ -45,9 +45,9 @@ internal static class FarShortCheck
         var line = subject.LineOf(figures.Run.Id);
         return new Finding(verdict, double.IsPositiveInfinity(stands) ? 0 : opens / stands, line, () => Kind.Result(
             verdict, opens, stands, "s",
-            $"A short at the far end of {PartNames.Small(subject.Names.Wire(figures.Run))} draws at least {Format.Amps(fault.FarAmps)}; {PartNames.Small(subject.Names[fault.Device.Id])}, {fuse}, "
-                + (double.IsPositiveInfinity(opens) ? "need not open at that" : $"opens within {Format.Seconds(opens)}")
-                + (double.IsPositiveInfinity(stands) ? ", and the wire carries it continuously." : $", the wire withstands it for {Format.Seconds(stands)}."),
+            CheckWords.FormatAShortAtTheFarEnd(PartNames.Small(subject.Names.Wire(figures.Run)), Format.Amps(fault.FarAmps), PartNames.Small(subject.Names[fault.Device.Id]), fuse) + " "
+                + (double.IsPositiveInfinity(opens) ? CheckWords.NeedNotOpenAtThat : CheckWords.FormatOpensWithin2(Format.Seconds(opens)))
+                + (double.IsPositiveInfinity(stands) ? CheckWords.AndTheWireCarriesIt : CheckWords.FormatTheWireWithstandsItFor(Format.Seconds(stands))),
             figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, SizeChoice.WireForShorts(subject.Saved, figures)?.Name)));
     }
 }

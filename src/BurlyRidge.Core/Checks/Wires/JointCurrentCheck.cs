@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Does a plug or joint carry what flows through it?</summary>
 internal static class JointCurrentCheck
 {
-    internal static readonly CheckKind Kind = new("joint-current", "Plugs and joints carry their current", "The current printed for the plug: see its maker's sheet");
+    internal static readonly CheckKind Kind = new("joint-current", CheckWords.PlugsAndJointsCarryTheir, CheckWords.TheCurrentPrintedForThe);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from joint in subject.Rig.Joints
@@ -24,7 +24,7 @@ internal static class JointCurrentCheck
         var line = runs.Select(run => subject.LineOf(run.Id)).FirstOrDefault(found => found is not null);
         return new Finding(verdict, amps / rated, line, () => Kind.Result(
             verdict, amps, rated, "A",
-            $"{Format.Amps(amps)} flow through {PartNames.Small(subject.Names[joint.Id])}, made for {Format.Amps(rated)}" + (verdict == Verdict.Holds ? "." : ": its contacts heat and melt. Take a plug for more, or two of them."),
+            CheckWords.FormatFlowThroughMadeFor2(Format.Amps(amps), PartNames.Small(subject.Names[joint.Id]), Format.Amps(rated)) + (verdict == Verdict.Holds ? "." : CheckWords.ItsContactsHeatAndMelt),
             joint.Id, line));
     }
 }

@@ -9,15 +9,15 @@ internal static class JointKindCheck
     /// <summary>More than this is no signal, A.</summary>
     private const double PowerAmps = 1;
 
-    internal static readonly CheckKind Kind = new("joint-kind", "Joints last where they lie",
-        "Taps not outside the cabin and never in a power circuit; solder stiff where it shakes (common practice, no source); house rule");
+    internal static readonly CheckKind Kind = new("joint-kind", CheckWords.JointsLastWhereTheyLie,
+        CheckWords.TapsNotOutsideTheCabin);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from joint in subject.Rig.Joints
         where joint.Kind is not JointKind.Cap
         select Find(subject, joint));
 
-    private static Remedy To(string joint, JointKind kind) => new(kind == JointKind.Solder ? "Solder it" : "Make it a crimp with shrink")
+    private static Remedy To(string joint, JointKind kind) => new(kind == JointKind.Solder ? CheckWords.SolderIt : CheckWords.MakeItACrimpWith)
     {
         Apply = rig => Edit.Joint(rig, joint, old => old with { Kind = kind, Milliohms = null }),
     };
@@ -29,12 +29,12 @@ internal static class JointKindCheck
         var school = subject.Rules.Joints;
         var (verdict, why) = joint.Kind switch
         {
-            JointKind.Tap when amps > PowerAmps => (Verdict.Stop, $"carries {Format.Amps(amps)}: a tap heats and lets go in a power circuit."),
-            JointKind.Tap when joint.Place != Zone.Cabin => (Verdict.Stop, $"lies in the {joint.Place.Word()}: water gets in and it corrodes."),
-            JointKind.Tap => (school == JointSchool.TapsToo ? Verdict.Holds : Verdict.Watch, "is a tap in a signal wire of the cabin."),
-            JointKind.Crimp when school == JointSchool.SolderAlone => (Verdict.Watch, "is crimped; the house rule is solder."),
-            JointKind.Solder when joint.Place != Zone.Cabin && school == JointSchool.CrimpAndShrink => (Verdict.Watch, $"is soldered in the {joint.Place.Word()}: it can crack where it shakes."),
-            _ => (Verdict.Holds, "lasts where it lies."),
+            JointKind.Tap when amps > PowerAmps => (Verdict.Stop, CheckWords.FormatCarriesATapHeatsAnd(Format.Amps(amps))),
+            JointKind.Tap when joint.Place != Zone.Cabin => (Verdict.Stop, CheckWords.FormatLiesInTheWaterGets(joint.Place.Word())),
+            JointKind.Tap => (school == JointSchool.TapsToo ? Verdict.Holds : Verdict.Watch, CheckWords.IsATapInA),
+            JointKind.Crimp when school == JointSchool.SolderAlone => (Verdict.Watch, CheckWords.IsCrimpedTheHouseRule),
+            JointKind.Solder when joint.Place != Zone.Cabin && school == JointSchool.CrimpAndShrink => (Verdict.Watch, CheckWords.FormatIsSolderedInTheIt(joint.Place.Word())),
+            _ => (Verdict.Holds, CheckWords.LastsWhereItLies),
         };
         var line = runs.Select(run => subject.LineOf(run.Id)).FirstOrDefault(found => found is not null);
         return new Finding(verdict, verdict == Verdict.Holds ? 0 : 1, line, () => Kind.Result(

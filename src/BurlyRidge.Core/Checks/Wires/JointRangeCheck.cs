@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Does the wire fit the plug or splice that it ends in?</summary>
 internal static class JointRangeCheck
 {
-    internal static readonly CheckKind Kind = new("joint-range", "The wire fits its terminal", "The range printed for the terminal: see its maker's sheet");
+    internal static readonly CheckKind Kind = new("joint-range", CheckWords.TheWireFitsItsTerminal, CheckWords.TheRangePrintedForThe);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from joint in subject.Rig.Joints
@@ -25,11 +25,11 @@ internal static class JointRangeCheck
         var line = subject.LineOf(runs[0].Id);
         return new Finding(fits ? Verdict.Holds : Verdict.Stop, copper / Math.Max(takes.ToSquareMillimetres, 1e-9), line, () => Kind.Result(
             fits ? Verdict.Holds : Verdict.Stop, copper, copper > takes.ToSquareMillimetres ? takes.ToSquareMillimetres : takes.FromSquareMillimetres, "mm²",
-            $"{subject.Names.Terminal(end)} holds {Format.Copper(copper)} of copper and takes {Format.Copper(takes.FromSquareMillimetres)} to {Format.Copper(takes.ToSquareMillimetres)}"
-                + (fits ? "." : copper > takes.ToSquareMillimetres ? ": strands are left out. Take terminals one range up." : ": the crimp does not close on it. Take terminals one range down."),
-            end, line, null, () => new Remedy($"Take terminals for {Range(copper)}") { Apply = rig => Edit.Joint(rig, joint.Id, old => old with { Takes = CopperRange.ToBuy(copper, copper) }) }));
+            CheckWords.FormatHoldsOfCopperAndTakes(subject.Names.Terminal(end), Format.Copper(copper), Format.Copper(takes.FromSquareMillimetres), Format.Copper(takes.ToSquareMillimetres))
+                + (fits ? "." : copper > takes.ToSquareMillimetres ? CheckWords.StrandsAreLeftOutTake : CheckWords.TheCrimpDoesNotClose),
+            end, line, null, () => new Remedy(CheckWords.FormatTakeTerminalsFor(Range(copper))) { Apply = rig => Edit.Joint(rig, joint.Id, old => old with { Takes = CopperRange.ToBuy(copper, copper) }) }));
     }
 
     private static string Range(double copper) => CopperRange.ToBuy(copper, copper) is var range
-        ? $"{Format.Copper(range.FromSquareMillimetres)} to {Format.Copper(range.ToSquareMillimetres)}" : "";
+        ? CheckWords.FormatTo2(Format.Copper(range.FromSquareMillimetres), Format.Copper(range.ToSquareMillimetres)) : "";
 }

@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Does a wire end in the air, and is it live?</summary>
 internal static class LiveEndCheck
 {
-    internal static readonly CheckKind Kind = new("live-end", "No loose live ends", "Every live end is capped or secured (common practice, no source)");
+    internal static readonly CheckKind Kind = new("live-end", CheckWords.NoLooseLiveEnds, CheckWords.EveryLiveEndIsCapped);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from joint in subject.Rig.Joints
@@ -20,9 +20,9 @@ internal static class LiveEndCheck
         var verdict = joint.Kind == JointKind.Cap ? Verdict.Holds : volts > subject.Volts / 2 ? Verdict.Stop : Verdict.Watch;
         return new Finding(verdict, volts / subject.Volts, null, () => Kind.Result(
             verdict, volts, 0, "V",
-            verdict == Verdict.Holds ? $"The end at {subject.Names[joint.Id]} is capped."
-                : verdict == Verdict.Stop ? $"A wire ends at {subject.Names[joint.Id]} with {Format.Volts(volts)} on it and no cap: it will find the body."
-                : $"A wire ends at {subject.Names[joint.Id]} in the air.",
-            joint.Id, null, null, () => new Remedy("Cap it") { Apply = rig => Edit.Joint(rig, joint.Id, old => old with { Kind = JointKind.Cap }) }));
+            verdict == Verdict.Holds ? CheckWords.FormatTheEndAtIsCapped(subject.Names[joint.Id])
+                : verdict == Verdict.Stop ? CheckWords.FormatAWireEndsAtWith(subject.Names[joint.Id], Format.Volts(volts))
+                : CheckWords.FormatAWireEndsAtIn(subject.Names[joint.Id]),
+            joint.Id, null, null, () => new Remedy(CheckWords.CapIt) { Apply = rig => Edit.Joint(rig, joint.Id, old => old with { Kind = JointKind.Cap }) }));
     }
 }

@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Has every run its colour, so that it can be found again?</summary>
 internal static class RegisterCheck
 {
-    internal static readonly CheckKind Kind = new("register", "Every wire has its colour in the register", CheckKind.Practice);
+    internal static readonly CheckKind Kind = new("register", CheckWords.EveryWireHasItsColour, CheckKind.Practice);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -20,8 +20,8 @@ internal static class RegisterCheck
         var known = colours.Count(colour => colour.Length > 0);
         var verdict = known == colours.Count ? Verdict.Holds : Verdict.Watch;
         yield return Kind.Result(verdict, known, colours.Count, "wires",
-            verdict == Verdict.Holds ? "The colour of every wire is written down." : $"{colours.Count - known} of {colours.Count} wires have no colour written down: they cannot be found again later.",
-            "", null, null, () => unknownLeads ? null : new Remedy("Give them colours") { Apply = WireColours.Give });
+            verdict == Verdict.Holds ? CheckWords.TheColourOfEveryWire : CheckWords.FormatOfWiresHaveNoColour(colours.Count - known, colours.Count),
+            "", null, null, () => unknownLeads ? null : new Remedy(CheckWords.GiveThemColours) { Apply = WireColours.Give });
     }
 
     private static bool Used(RigSubject subject, PassThrough lead) =>

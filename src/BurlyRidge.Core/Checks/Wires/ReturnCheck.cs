@@ -5,8 +5,8 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Is the way back good for all that it shares, and for the fuse that a short through it has to blow?</summary>
 internal static class ReturnCheck
 {
-    internal static readonly CheckKind Kind = new("return", "The way back carries what it shares",
-        "A return carries the sum of its lines, and in a short the current of the largest fuse before them (common practice, no source)");
+    internal static readonly CheckKind Kind = new("return", CheckWords.TheWayBackCarriesWhat,
+        CheckWords.AReturnCarriesTheSum);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from figures in subject.Study.Runs
@@ -23,9 +23,9 @@ internal static class ReturnCheck
             : Verdict.Stop;
         return new Finding(verdict, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () => Kind.Result(
             verdict, figures.AmpacityAmps, need, "A",
-            $"{subject.Name(figures.Run)} brings back {Format.Amps(figures.DesignAmps)} ({figures.DesignState})"
-                + (figures.FuseNeedAmps > 0 ? $" and in a short up to what blows a {figures.Devices.Max(device => device.Fuse!.RatingAmps)} A fuse" : "")
-                + $"; it carries {Format.Amps(figures.AmpacityAmps)} where it lies.",
+            CheckWords.FormatBringsBack(subject.Name(figures.Run), Format.Amps(figures.DesignAmps), figures.DesignState)
+                + (figures.FuseNeedAmps > 0 ? " " + CheckWords.FormatAndInAShortUp(figures.Devices.Max(device => device.Fuse!.RatingAmps)) : "")
+                + CheckWords.FormatItCarriesWhereItLies(Format.Amps(figures.AmpacityAmps)),
             figures.Run.Id, line, HouseRuleWords.Margin(subject.Rules),
             () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
     }

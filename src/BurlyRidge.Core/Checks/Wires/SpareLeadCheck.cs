@@ -8,7 +8,7 @@ internal static class SpareLeadCheck
 {
     private const double CapMetres = 0.05;
 
-    internal static readonly CheckKind Kind = new("spare-lead", "Unused leads are capped", "A wire left unused is capped and recorded (common practice, no source)");
+    internal static readonly CheckKind Kind = new("spare-lead", CheckWords.UnusedLeadsAreCapped, CheckWords.AWireLeftUnusedIs);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from fixture in subject.Rig.Fixtures
@@ -22,8 +22,8 @@ internal static class SpareLeadCheck
         var line = fixture.Functions.Select(function => subject.LineOf($"{fixture.Id}.{function.Id}")).FirstOrDefault(found => found is not null);
         return new Finding(verdict, verdict == Verdict.Holds ? 0 : 1, line, () => Kind.Result(
             verdict, verdict == Verdict.Holds ? 1 : 0, 1, CheckKind.NoUnit,
-            verdict == Verdict.Holds ? $"{subject.Names.Terminal(end)} is joined or capped." : $"{subject.Names.Terminal(end)} hangs loose: cap it, and write down what it is for.",
-            end, line, null, () => new Remedy("Cap it")
+            verdict == Verdict.Holds ? CheckWords.FormatIsJoinedOrCapped(subject.Names.Terminal(end)) : CheckWords.FormatHangsLooseCapItAnd(subject.Names.Terminal(end)),
+            end, line, null, () => new Remedy(CheckWords.CapIt)
             {
                 Apply = rig => Capped(rig, end, FreeName.In(rig, $"cap-{fixture.Id}-{pin}")),
             }))
@@ -37,6 +37,6 @@ internal static class SpareLeadCheck
     {
         Joints = [.. rig.Joints, new Joint(cap, JointKind.Cap, Zone.Exterior)],
         Places = rig.Places.FirstOrDefault(place => place.Part == TerminalIndex.Split(end).Part) is { } there ? [.. rig.Places, new Place(cap, there.At)] : rig.Places,
-        Runs = [.. rig.Runs, new Run(FreeName.In(rig, $"to-{cap}"), end, $"{cap}.end", Conductors.WireTable.Of(rig.HouseRules.Gauges)[0].Name, CapMetres, [Zone.Exterior]) { Colour = "its own" }],
+        Runs = [.. rig.Runs, new Run(FreeName.In(rig, $"to-{cap}"), end, $"{cap}.end", Conductors.WireTable.Of(rig.HouseRules.Gauges)[0].Name, CapMetres, [Zone.Exterior]) { Colour = CheckWords.ItsOwn }],
     };
 }

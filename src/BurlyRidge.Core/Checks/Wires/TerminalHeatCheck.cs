@@ -8,8 +8,8 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Does a hot wire heat the holder or terminal that it ends in?</summary>
 internal static class TerminalHeatCheck
 {
-    internal static readonly CheckKind Kind = new("terminal-heat", "Terminals and holders stay cool enough",
-        "Conductor at a holder, relay or switch up to 95 °C, in a tap 80, in other joints 105 (typical, no source): see the part's own limit");
+    internal static readonly CheckKind Kind = new("terminal-heat", CheckWords.TerminalsAndHoldersStayCool,
+        CheckWords.ConductorAtAHolderRelay);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -31,8 +31,8 @@ internal static class TerminalHeatCheck
         var line = subject.LineOf(figures.Run.Id);
         return new Finding(verdict, figures.ConductorCelsius / most, line, () => Kind.Result(
             verdict, figures.ConductorCelsius, most, "°C",
-            $"{subject.Name(figures.Run)} reaches {Format.Celsius(figures.ConductorCelsius)} and ends at {subject.Names.Terminal(end)}"
-                + (verdict == Verdict.Holds ? "." : ": the plastic around it ages. Take a thicker wire."),
+            CheckWords.FormatReachesAndEndsAt(subject.Name(figures.Run), Format.Celsius(figures.ConductorCelsius), subject.Names.Terminal(end))
+                + (verdict == Verdict.Holds ? "." : CheckWords.ThePlasticAroundItAges),
             figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, Cooler(subject, figures, most)?.Name)));
     }
 

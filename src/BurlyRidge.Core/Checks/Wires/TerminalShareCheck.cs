@@ -9,8 +9,8 @@ internal static class TerminalShareCheck
 {
     private const int MaxWires = 2;
 
-    internal static readonly CheckKind Kind = new("terminal-share", "Wires fit their blade terminal",
-        "Two wires, and up to 6.5 mm² of copper, in one blade terminal of 6.3 mm (typical, no source): see the terminal's range");
+    internal static readonly CheckKind Kind = new("terminal-share", CheckWords.WiresFitTheirBladeTerminal,
+        CheckWords.TwoWiresAndUpTo);
 
     public static IEnumerable<Check> Judge(RigSubject subject)
     {
@@ -28,8 +28,8 @@ internal static class TerminalShareCheck
         var line = runs.Select(run => subject.LineOf(run.Id)).FirstOrDefault(found => found is not null);
         return new Finding(verdict, copper / Limits.TerminalSquareMillimetres, line, () => Kind.Result(
             verdict, copper, Limits.TerminalSquareMillimetres, "mm²",
-            $"{Format.Count(runs.Count, "wire", "wires")} with {Format.Copper(copper)} of copper {(runs.Count == 1 ? "ends in" : "share")} {subject.Names.Terminal(end)}"
-                + (verdict == Verdict.Holds ? "." : runs.Count == 1 ? ": a blade terminal does not close on it. Check the terminal's range, or take a part with larger terminals or studs." : ": check the terminal's range, or splice before it."),
+            CheckWords.FormatWithOfCopper(Format.Count(runs.Count, CheckWords.Wire, CheckWords.Wires), Format.Copper(copper), runs.Count == 1 ? CheckWords.EndsIn : "share", subject.Names.Terminal(end))
+                + (verdict == Verdict.Holds ? "." : runs.Count == 1 ? CheckWords.ABladeTerminalDoesNot : CheckWords.CheckTheTerminalSRange),
             end, line));
     }
 }

@@ -9,8 +9,8 @@ internal static class UnfusedLeadCheck
 {
     private const double ProposedMetres = 0.15;
 
-    internal static readonly CheckKind Kind = new("unfused-lead", "The fuse sits beside the battery",
-        "178 mm at most, 1.83 m in a sheath of its own (ABYC E-11, from memory)");
+    internal static readonly CheckKind Kind = new("unfused-lead", CheckWords.TheFuseSitsBesideThe,
+        CheckWords.Of178MmAtMost1);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from section in subject.Study.Feeds.Sections
@@ -30,8 +30,8 @@ internal static class UnfusedLeadCheck
             var (most, length) = run.Sheathed ? (Limits.SheathedMetres, far * Limits.SheathedMetres / Limits.UnfusedMetres) : (Limits.UnfusedMetres, far);
             yield return new Finding(verdict, far / Limits.UnfusedMetres, line, () => Kind.Result(
                 verdict, length, most, "m",
-                $"{subject.Name(run)} has {Format.Metres(length, subject.Rules.Units)} to its far end without a fuse{(run.Sheathed ? ", in a sheath" : "")}"
-                    + (verdict == Verdict.Holds ? "." : ": a short on it burns it from end to end. Move the fuse to the battery, not the lead to the fuse."),
+                CheckWords.FormatHasToItsFarEnd(subject.Name(run), Format.Metres(length, subject.Rules.Units), run.Sheathed ? CheckWords.InASheath : "")
+                    + (verdict == Verdict.Holds ? "." : CheckWords.AShortOnItBurns),
                 run.Id, line, null, () => MoveFuse(subject, run, metres)));
         }
     }
@@ -43,7 +43,7 @@ internal static class UnfusedLeadCheck
         var device = subject.Saved.Protection.FirstOrDefault(part => part.Id == TerminalIndex.Split(far).Part);
         if (device is null || metres.Ohms(near) > 0) return null;
         var behind = far == $"{device.Id}.in" ? $"{device.Id}.out" : $"{device.Id}.in";
-        return new Remedy("Move the fuse to the battery")
+        return new Remedy(CheckWords.MoveTheFuseToThe)
         {
             Apply = rig => rig with
             {

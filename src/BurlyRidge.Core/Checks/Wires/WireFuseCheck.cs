@@ -7,8 +7,8 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Is every run good for the fuse before it, thinner branches included?</summary>
 internal static class WireFuseCheck
 {
-    internal static readonly CheckKind Kind = new("wire-fuse", "Fuse protects the wire",
-        "Load < fuse < wire on every branch (common practice, no source); a bolt-down fuse carries half as much again for an hour (ISO 8820-5 kind, from memory)");
+    internal static readonly CheckKind Kind = new("wire-fuse", CheckWords.FuseProtectsTheWire,
+        CheckWords.LoadFuseWireOnEvery);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from figures in subject.Study.Conductors
@@ -25,20 +25,20 @@ internal static class WireFuseCheck
         {
             var together = figures.Together.MaxBy(sum => sum.Amps(link => link.Fuse!));
             var before = together is not null && together.Amps(link => link.Fuse!) > figures.Devices.Max(link => Limits.WireAmpsForFuse(link.Fuse!))
-                ? $"{string.Join(" and ", together.Groups.SelectMany(group => group.Devices).Select(link => $"{PartNames.Small(subject.Names[link.Id])}, {link.Fuse},"))} together ask for"
-                : figures.Devices.MaxBy(link => Limits.WireAmpsForFuse(link.Fuse!)) is { } device ? $"{PartNames.Small(subject.Names[device.Id])}, {device.Fuse}, asks for"
-                : figures.Behind.Count > 0 ? $"no fuse is before it, and the {string.Join(" and ", figures.Behind.Select(link => link.Fuse))} fuse behind it asks for"
-                : "the source that feeds it can give";
+                ? CheckWords.FormatTogetherAskFor(Format.And(together.Groups.SelectMany(group => group.Devices).Select(link => $"{PartNames.Small(subject.Names[link.Id])}, {link.Fuse},")))
+                : figures.Devices.MaxBy(link => Limits.WireAmpsForFuse(link.Fuse!)) is { } device ? CheckWords.FormatAsksFor(PartNames.Small(subject.Names[device.Id]), device.Fuse)
+                : figures.Behind.Count > 0 ? CheckWords.FormatNoFuseIsBeforeIt(Format.And(figures.Behind.Select(link => link.Fuse)))
+                : CheckWords.TheSourceThatFeedsIt;
             return Kind.Result(holds ? Verdict.Holds : Verdict.Stop, need, figures.AmpacityAmps, "A",
-                $"{subject.Name(figures.Run)} carries {Format.Amps(figures.AmpacityAmps)} where it lies; {before} {Format.Amps(need)}."
-                    + (holds ? "" : $" It would burn before the fuse opens: take a thicker wire, or {(figures.Behind.Count > 0 ? "a smaller fuse" : "give the branch a fuse of its own")}."),
+                CheckWords.FormatCarriesWhereItLies(subject.Name(figures.Run), Format.Amps(figures.AmpacityAmps), before, Format.Amps(need))
+                    + (holds ? "" : " " + CheckWords.FormatItWouldBurnBeforeThe(figures.Behind.Count > 0 ? CheckWords.ASmallerFuse : CheckWords.GiveTheBranchAFuse)),
                 figures.Run.Id, line, null,
                 () => signal is not null
-                    ? new Remedy("Put a small fuse at the pick-up") { Apply = rig => Edit.PickUpFuse(rig, signal.Plus) }
+                    ? new Remedy(CheckWords.PutASmallFuseAt) { Apply = rig => Edit.PickUpFuse(rig, signal.Plus) }
                     : Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name));
         })
         {
-            Cause = signal is null ? null : $"trigger {signal.Name}",
+            Cause = signal is null ? null : CheckWords.FormatTrigger(signal.Name),
             Place = signal is null ? "" : PartNames.Small(subject.Names.Wire(figures.Run)),
         };
     }

@@ -5,8 +5,8 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Does every run carry its load with the margin?</summary>
 internal static class WireLoadCheck
 {
-    internal static readonly CheckKind Kind = new("wire-load", "Wire carries the load",
-        "ABYC E-11 ampacity (from memory), IEC 60364-5-52 ambient factor (from memory); margin by house rule");
+    internal static readonly CheckKind Kind = new("wire-load", CheckWords.WireCarriesTheLoad,
+        CheckWords.AbycE11AmpacityFrom);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from figures in subject.Study.Conductors
@@ -20,8 +20,8 @@ internal static class WireLoadCheck
         var line = subject.LineOf(figures.Run.Id);
         return new Finding(verdict, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () => Kind.Result(
             verdict, figures.AmpacityAmps, need, "A",
-            $"{subject.Name(figures.Run)} carries {Format.Amps(figures.AmpacityAmps)} where it lies; {Format.Amps(figures.DesignAmps)} flow ({figures.DesignState})"
-                + (figures.Tail ? "; it is its lamp's own." : figures.OfVehicle ? "; it is the vehicle's own." : $". Its lamps may ask {Format.Amps(figures.LoadAmps)}, and a margin of {Format.Percent(subject.Rules.MarginFraction)} goes on top."),
+            CheckWords.FormatCarriesWhereItLiesFlow(subject.Name(figures.Run), Format.Amps(figures.AmpacityAmps), Format.Amps(figures.DesignAmps), figures.DesignState)
+                + (figures.Tail ? CheckWords.ItIsItsLampS : figures.OfVehicle ? CheckWords.ItIsTheVehicleS : CheckWords.FormatItsLampsMayAskAnd(Format.Amps(figures.LoadAmps), Format.Percent(subject.Rules.MarginFraction))),
             figures.Run.Id, line, HouseRuleWords.Margin(subject.Rules),
             () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
     }

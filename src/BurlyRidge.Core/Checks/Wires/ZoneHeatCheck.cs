@@ -5,8 +5,8 @@ namespace BurlyRidge.Core.Checks.Wires;
 /// <summary>Is a run's insulation made for the hottest place that it passes?</summary>
 internal static class ZoneHeatCheck
 {
-    internal static readonly CheckKind Kind = new("zone-heat", "Insulation stands the heat",
-        "IEC 60364-5-52 ambient factor (from memory); zone temperatures by house rule");
+    internal static readonly CheckKind Kind = new("zone-heat", CheckWords.InsulationStandsTheHeat,
+        CheckWords.Iec60364552Ambient);
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(subject.Study.Conductors.Select(figures => Find(subject, figures)));
 
@@ -17,10 +17,10 @@ internal static class ZoneHeatCheck
         var line = subject.LineOf(run.Id);
         return new Finding(verdict, figures.AmbientCelsius / run.InsulationCelsius, line, () => Kind.Result(
             verdict, figures.AmbientCelsius, run.InsulationCelsius, "°C",
-            $"{subject.Name(run)} passes {Format.Celsius(figures.AmbientCelsius)} with insulation for {Format.Celsius(run.InsulationCelsius)}"
-                + (verdict == Verdict.Holds ? "." : ": route it elsewhere, or take a wire of a higher class."),
+            CheckWords.FormatPassesWithInsulationFor(subject.Name(run), Format.Celsius(figures.AmbientCelsius), Format.Celsius(run.InsulationCelsius))
+                + (verdict == Verdict.Holds ? "." : CheckWords.RouteItElsewhereOrTake),
             run.Id, line, null, () => !figures.OfVehicle && Better(figures) is { } celsius
-                ? new Remedy($"Take insulation for {celsius} °C") { Apply = rig => rig.WithRun(run.Id, old => old with { InsulationCelsius = celsius }) }
+                ? new Remedy(CheckWords.FormatTakeInsulationForC(celsius)) { Apply = rig => rig.WithRun(run.Id, old => old with { InsulationCelsius = celsius }) }
                 : null));
     }
 

@@ -31,7 +31,7 @@ public static class Diagram
         if (sheet.Wired.Lines.FirstOrDefault(line => line.Id == lineId) is not { } line) return null;
         cancellation.ThrowIfCancellationRequested();
         var drawing = new LineDiagram(sheet.Wired, sheet.Words, sheet.StripOf(line), line.Name);
-        var svg = new Svg(drawing.Width, drawing.Height, $"Wiring of {line.Name}");
+        var svg = new Svg(drawing.Width, drawing.Height, FileWords.FormatWiringOf(line.Name));
         drawing.Draw(svg, 0, []);
         return svg.ToString();
     }
@@ -41,7 +41,7 @@ public static class Diagram
     public static string OfRig(Rig rig, string title, QuickSizes? sizes = null, CancellationToken cancellation = default)
     {
         var (blocks, rest) = Blocks(new Sheet(rig, sizes), cancellation);
-        var svg = new Svg(blocks.Select(block => block.Width).Append(rest.Width).Append(100).Max(), blocks.Sum(block => block.Height + Gap) + (rest.Empty ? 0 : rest.Height) + 10, $"Wiring of {title}");
+        var svg = new Svg(blocks.Select(block => block.Width).Append(rest.Width).Append(100).Max(), blocks.Sum(block => block.Height + Gap) + (rest.Empty ? 0 : rest.Height) + 10, FileWords.FormatWiringOf2(title));
         var at = 0.0;
         var drawn = new Dictionary<string, string>(StringComparer.Ordinal);
         foreach (var block in blocks.Unless(cancellation))
@@ -61,14 +61,14 @@ public static class Diagram
         var drawn = new Dictionary<string, string>(StringComparer.Ordinal);
         var pages = blocks.Unless(cancellation).Select(block =>
         {
-            var svg = new Svg(block.Width, block.Height, $"Wiring of {block.Title}");
+            var svg = new Svg(block.Width, block.Height, FileWords.FormatWiringOf2(block.Title));
             block.Draw(svg, 0, drawn);
             return new DiagramPage(block.Title, svg.ToString());
         }).ToList();
         if (rest.Empty) return pages;
-        var svg = new Svg(rest.Width, rest.Height, "Supply and control");
+        var svg = new Svg(rest.Width, rest.Height, FileWords.SupplyAndControl);
         rest.Draw(svg, 0);
-        return [.. pages, new DiagramPage("Supply and control", svg.ToString())];
+        return [.. pages, new DiagramPage(FileWords.SupplyAndControl, svg.ToString())];
     }
 
     /// <summary>The same as pages of A4, a line a page where it needs one.</summary>

@@ -1,4 +1,4 @@
 namespace BurlyRidge.Core.Exchange.Drawings;
 
 /// <summary>A drawing would hold more than anybody reads.</summary>
-public sealed class DrawingTooLargeException() : Exception("The drawing would hold too much.");
+public sealed class DrawingTooLargeException() : Exception(FileWords.TheDrawingWouldHoldToo);

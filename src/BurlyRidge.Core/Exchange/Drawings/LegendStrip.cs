@@ -19,7 +19,7 @@ public static class LegendStrip
         if (slots.Count == 0) return null;
         var (width, height) = (box.Panel.LegendWidthMillimetres, box.Panel.LegendHeightMillimetres);
         var last = slots.Keys.Max();
-        var svg = new Svg(last * width + 2 * Margin, height + 2 * Margin, $"Legends of {name}");
+        var svg = new Svg(last * width + 2 * Margin, height + 2 * Margin, FileWords.FormatLegendsOf(name));
         for (var slot = 1; slot <= last; slot++)
         {
             var (x, at, output) = (Margin + (slot - 1) * width, slot, slots.GetValueOrDefault(slot));
@@ -45,7 +45,7 @@ public static class LegendStrip
     /// <param name="edition">Which revision it is, and of when, as printed.</param>
     public static string Page(string job, string edition, Rig rig)
     {
-        var ruler = new Svg(RulerMillimetres + 2, 8, "Ruler of 50 mm");
+        var ruler = new Svg(RulerMillimetres + 2, 8, FileWords.RulerOf50Mm);
         ruler.Line(1, 4, 1 + RulerMillimetres, 4);
         foreach (var end in new[] { 1, 1 + RulerMillimetres }) ruler.Line(end, 1.5, end, 6.5);
         var names = PartNames.Of(rig);

@@ -112,7 +112,7 @@ internal sealed class LineDiagram
     {
         var found = words.RunOf(run.Id);
         var first = found is null ? run.Name : found.Colour.Length > 0 ? $"{found.Wire} {found.Colour}" : found.Wire;
-        var second = other is not null ? $"see {other}" : found is null ? run.Detail : Format.Metres(run.LengthMetres, rig.HouseRules.Units);
+        var second = other is not null ? FileWords.FormatSee(other) : found is null ? run.Detail : Format.Metres(run.LengthMetres, rig.HouseRules.Units);
         var level = Enumerable.Range(1, points.Count - 1).Select(i => (A: points[i - 1], B: points[i])).Where(pair => Math.Abs(pair.A.Y - pair.B.Y) < 0.01).OrderByDescending(pair => Math.Abs(pair.A.X - pair.B.X)).FirstOrDefault();
         List<Wording> both = [new(first), new(second)];
         if (Math.Abs(level.A.X - level.B.X) > 6)

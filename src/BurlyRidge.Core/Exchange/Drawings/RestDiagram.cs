@@ -38,7 +38,7 @@ internal sealed class RestDiagram
     public void Draw(Svg svg, double at) => svg.Block(at, "rest", () =>
     {
         room = new TextRoom(Width, 0, Height);
-        room.Write(svg, [new Wording("Supply, control and what hangs on no line", true)], 3.6, Width - Margin, new Spot(Margin - 6, 6, "start"));
+        room.Write(svg, [new Wording(FileWords.SupplyControlAndWhatHangs, true)], 3.6, Width - Margin, new Spot(Margin - 6, 6, "start"));
         var y = 20.0;
         foreach (var way in chains)
         {
