@@ -6,6 +6,9 @@ public enum Quantity
     Amps, Volts, LostVolts, Watts, RatedAmps, RatedVolts, Fraction, Celsius, Copper, Metres, Millimetres, Seconds, Hours, Kilograms, Degrees,
 }
 
+/// <summary>What stands for a figure without end.</summary>
+public enum Unending { NoLimit, TwoYears }
+
 /// <summary>How figures of one size are printed.</summary>
 /// <param name="Scale">The printed figure is the value times this.</param>
 /// <param name="MinDecimals">Decimals that stand also where they are zeros.</param>
@@ -20,7 +23,7 @@ public sealed record FigureStep(double Scale, int MinDecimals, int MaxDecimals, 
 /// <param name="EndlessFrom">From here on it has no limit, and says so.</param>
 /// <param name="Endless">What is printed then.</param>
 public sealed record FigureRule(
-    IReadOnlyList<FigureStep> Metric, IReadOnlyList<FigureStep>? Imperial, double EndlessFrom, string Endless)
+    IReadOnlyList<FigureStep> Metric, IReadOnlyList<FigureStep>? Imperial, double EndlessFrom, Unending Endless)
 {
     /// <summary>The steps that a reader of <paramref name="units"/> sees.</summary>
     public IReadOnlyList<FigureStep> Steps(UnitSystem units) => units == UnitSystem.Imperial && Imperial is { } imperial ? imperial : Metric;
@@ -57,7 +60,7 @@ public static class FigureRules
         [Quantity.Seconds] = Of(
             new(1000, 0, 1, "ms", 0.01), new(1000, 0, 0, "ms", 1), new(1, 0, 1, "s", 10), new(1, 0, 0, "s", 90),
             new(1 / SecondsPerMinute, 0, 0, "min", 5400), new(1 / SecondsPerHour, 0, 1, "h")),
-        [Quantity.Hours] = Of(new(1, 0, 1, "h", 48), new(1 / HoursPerDay, 0, 0, "days")) with { EndlessFrom = TwoYears, Endless = FileWords.MoreThanTwoYears },
+        [Quantity.Hours] = Of(new(1, 0, 1, "h", 48), new(1 / HoursPerDay, 0, 0, "days")) with { EndlessFrom = TwoYears, Endless = Unending.TwoYears },
         [Quantity.Kilograms] = Of(new(1000, 0, 0, "g", 1), new(1, 0, 2, "kg")),
         [Quantity.Degrees] = Of(new FigureStep(1, 0, 1, "°")),
     };
@@ -79,19 +82,9 @@ public static class FigureRules
         ["°"] = Quantity.Degrees,
     };
 
-    /// <summary>Words for things counted, as a check's unit names them, and the same for one.</summary>
-    public static IReadOnlyDictionary<string, string> Counted { get; } = new Dictionary<string, string>
-    {
-        ["lamps"] = "lamp",
-        ["lanes"] = "lane",
-        ["lines"] = "line",
-        ["returns"] = "return",
-        ["sides"] = "side",
-        ["sources"] = "source",
-        ["states"] = "state",
-        ["taps"] = "tap",
-        ["wires"] = "wire",
-    };
+    /// <summary>Things counted, as a check's unit names them.</summary>
+    public static IReadOnlySet<string> Counted { get; } =
+        new SortedSet<string>(StringComparer.Ordinal) { "lamps", "lanes", "lines", "returns", "sides", "sources", "states", "taps", "wires" };
 
-    private static FigureRule Of(params FigureStep[] steps) => new(steps, null, Endless, FileWords.NoLimit);
+    private static FigureRule Of(params FigureStep[] steps) => new(steps, null, Endless, Unending.NoLimit);
 }

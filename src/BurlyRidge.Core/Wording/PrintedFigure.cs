@@ -11,7 +11,7 @@ public readonly record struct PrintedFigure(string Digits, string Unit)
     public static PrintedFigure Of(Quantity quantity, double value, UnitSystem units = UnitSystem.Metric)
     {
         var rule = FigureRules.All[quantity];
-        if (value >= rule.EndlessFrom) return new(rule.Endless, "");
+        if (value >= rule.EndlessFrom) return new(rule.Endless == Unending.TwoYears ? FileWords.MoreThanTwoYears : FileWords.NoLimit, "");
         var size = Math.Abs(value);
         var step = rule.Steps(units).First(step => step.Below is not { } below || size < below);
         return new(Rounded(value * step.Scale, step), step.Unit);

@@ -1,3 +1,4 @@
+import { t } from "../words";
 import { type Answer, type Refusal, refusal, sentenceOf } from "./problems";
 
 /** What came of a request: the data, or why there is none. */
@@ -32,4 +33,4 @@ export async function orRefused<Data>(call: () => Promise<Answer<Data>>): Promis
 
 /** What an error of a query says. */
 export const whyOf = (error: unknown) =>
-  error instanceof Refused ? error.message : "Something went wrong on this page. Reload it.";
+  error instanceof Refused ? error.message : t("api.somethingWentWrongOnThis");

@@ -1,3 +1,4 @@
+import { t } from "../words";
 /** Messages by field path, as in a problem document's errors. */
 export type FieldErrors = Readonly<Record<string, readonly string[]>>;
 
@@ -25,12 +26,11 @@ export function refusal({ error, response }: { error?: unknown; response: Respon
     return { kind: "fields", errors: (error.errors ?? {}) as FieldErrors };
   }
   const message = wordsOf(error);
-  if (response.status === notFound)
-    return { kind: "missing", message: message ?? "It is not on the server." };
+  if (response.status === notFound) return { kind: "missing", message: message ?? t("api.itIsNotOnThe") };
   if (response.status >= serverErrors) {
-    return { kind: "failed", message: message ?? "The server could not answer. Nothing was stored." };
+    return { kind: "failed", message: message ?? t("api.theServerCouldNotAnswer") };
   }
-  return { kind: "refused", message: message ?? "The server did not take it. Nothing was stored." };
+  return { kind: "refused", message: message ?? t("api.theServerDidNotTake") };
 }
 
 function wordsOf(error: unknown): string | undefined {
@@ -48,7 +48,7 @@ export function sentenceOf(said: Refusal): string {
     case "fields":
       return Object.values(said.errors).flat().join(" ");
     case "unreachable":
-      return "The server does not answer. Nothing was changed; try again.";
+      return t("api.theServerDoesNotAnswer");
     default:
       return said.message;
   }

@@ -6,6 +6,7 @@ import { JobPage } from "../job/JobPage";
 import { lastStage } from "../job/lastStage";
 import { QuickSizePage } from "../quick-size/QuickSizePage";
 import { Notice } from "../ui/Notice";
+import { t } from "../words";
 import { YardPage } from "../yard/YardPage";
 
 export function Pages() {
@@ -22,9 +23,9 @@ export function Pages() {
           path="*"
           element={
             <Frame>
-              <Notice title="There is no such page.">
+              <Notice title={t("app.thereIsNoSuchPage")}>
                 <Link to="/" className="underline">
-                  Back to the Yard
+                  {t("app.backToTheYard")}
                 </Link>
               </Notice>
             </Frame>

@@ -7,12 +7,13 @@ import { Details } from "../ui/Details";
 import { NumberField } from "../ui/NumberField";
 import { TextField } from "../ui/TextField";
 import { useUnits } from "../ui/units";
+import { t } from "../words";
 import { HoldsField } from "./HoldsField";
 import { type Nested, RecordField, RecordsField } from "./RecordFields";
 import { TextsField } from "./TextsField";
 import type { Choice, Field, FieldTable } from "./table";
 
-const none: Choice = { value: "", label: "Not specified" };
+const none: Choice = { value: "", label: t("fields.notSpecified") };
 
 /** What does not stand whole in half a row has one of its own. */
 const longestInHalf = 12;
@@ -131,8 +132,8 @@ function One({
           value={value === true ? "yes" : value === false ? "no" : ""}
           options={[
             none,
-            { value: "yes", label: field.yes ?? "Yes" },
-            { value: "no", label: field.no ?? "No" },
+            { value: "yes", label: field.yes ?? t("fields.yes") },
+            { value: "no", label: field.no ?? t("fields.no") },
           ]}
           messages={messages}
           onChange={(chosen) => onChange(chosen === "" ? null : chosen === "yes")}

@@ -7,6 +7,7 @@ import { asTape } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { useUnits } from "../ui/units";
 import { choices, holdWords } from "../ui/words";
+import { t } from "../words";
 
 /** The ways in which a mount holds a lamp, or a lamp can be held. */
 export function HoldsField({
@@ -34,25 +35,28 @@ export function HoldsField({
           <div key={i} className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
             <div className="col-span-2">
               <ChoiceField
-                label="By"
+                label={t("fields.by")}
                 value={holder.kind}
                 options={choices(holdWords)}
                 onChange={(kind) => hold(i, { kind })}
               />
             </div>
-            <Button look="quiet" onClick={() => onChange(holds.filter((_, at) => at !== i))}>
-              <Trash2 size={16} aria-hidden /> Remove
-              <span className="sr-only"> {holdWords[holder.kind]}</span>
+            <Button
+              look="quiet"
+              aria-label={t("fields.removeHold", { what: holdWords[holder.kind].toLowerCase() })}
+              onClick={() => onChange(holds.filter((_, at) => at !== i))}
+            >
+              <Trash2 size={16} aria-hidden /> {t("fields.remove")}
             </Button>
             <NumberField
-              label="From"
+              label={t("fields.from")}
               scale={scale}
               value={holder.fromMillimetres}
               messages={said.fromMillimetres}
               onChange={(from) => hold(i, { fromMillimetres: from ?? Number.NaN })}
             />
             <NumberField
-              label="To"
+              label={t("fields.to")}
               scale={scale}
               value={holder.toMillimetres}
               messages={said.toMillimetres}
@@ -62,7 +66,7 @@ export function HoldsField({
         );
       })}
       <Button onClick={() => onChange([...holds, { kind: "stud", fromMillimetres: 8, toMillimetres: 10 }])}>
-        <Plus size={18} aria-hidden /> Add a way of holding
+        <Plus size={18} aria-hidden /> {t("fields.addAWayOfHolding")}
       </Button>
     </div>
   );

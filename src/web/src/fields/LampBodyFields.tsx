@@ -1,5 +1,6 @@
 import type { LampDimensions } from "../api/client";
 import type { FieldErrors } from "../api/problems";
+import { t } from "../words";
 import { Fields } from "./Fields";
 import { HoldsField } from "./HoldsField";
 import { lampBody } from "./lampTables";
@@ -22,7 +23,7 @@ export function LampBodyFields({
         errors={errors}
         onChange={(change) => onChange({ ...body, ...change })}
       />
-      <h4 className="font-medium">How it can be held</h4>
+      <h4 className="font-medium">{t("fields.howItCanBeHeld")}</h4>
       <HoldsField
         holds={body.holds ?? []}
         errors={errors}

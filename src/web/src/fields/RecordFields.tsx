@@ -3,6 +3,7 @@ import type { ReactNode } from "react";
 import { type FieldErrors, under, wrongIn } from "../api/problems";
 import { Button } from "../ui/Button";
 import { Details } from "../ui/Details";
+import { t } from "../words";
 import type { Field, FieldTable } from "./table";
 
 type ListField = Extract<Field, { as: "list" }>;
@@ -46,13 +47,10 @@ export function RecordsField({
             <Button
               look="quiet"
               className="justify-self-start"
+              aria-label={t("fields.removeEntry", { what: field.label.toLowerCase(), number: at + 1 })}
               onClick={() => onChange(entries.filter((_, i) => i !== at))}
             >
-              <Trash2 size={16} aria-hidden /> Remove
-              <span className="sr-only">
-                {" "}
-                {field.label.toLowerCase()} {at + 1}
-              </span>
+              <Trash2 size={16} aria-hidden /> {t("fields.remove")}
             </Button>
           </div>
         ))}

@@ -1,6 +1,7 @@
 import { Plus, Trash2 } from "lucide-react";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/TextField";
+import { t } from "../words";
 
 /** Short texts, one a line. */
 export function TextsField({
@@ -28,7 +29,7 @@ export function TextsField({
             onChange={(next) => onChange(texts.map((other, i) => (i === at ? next : other)))}
           />
           <Button
-            aria-label={`Remove ${label.toLowerCase()} ${at + 1}`}
+            aria-label={t("fields.remove2", { what: label.toLowerCase(), at: at + 1 })}
             onClick={() => onChange(texts.filter((_, i) => i !== at))}
           >
             <Trash2 size={18} aria-hidden />

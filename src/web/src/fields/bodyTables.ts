@@ -13,6 +13,7 @@ import {
   stationWords,
   zoneWords,
 } from "../ui/words";
+import { t } from "../words";
 import { type Field, tableOf } from "./table";
 
 type Of<List extends keyof Body> = NonNullable<Body[List]> extends readonly (infer Entry)[] ? Entry : never;
@@ -21,87 +22,108 @@ type Place = NonNullable<Rig["places"]>[number];
 type FoundWire = NonNullable<NonNullable<NonNullable<Rig["vehicle"]["highBeam"]>["wires"]>[number]>;
 
 export const cover = tableOf<NonNullable<Lane["covers"]>[number]>()({
-  what: { as: "text", label: "What comes off", wide: true },
-  fasteners: { as: "number", label: "Fasteners", empty: "not counted" },
-  fastenerKind: { as: "text", label: "Kind", empty: "clips, 10 mm bolts" },
-  unplugged: { as: "texts", label: "Unplug", another: "Add a plug or hose to undo" },
-  loosenOnly: { as: "check", label: "Loosen only: it stays on" },
+  what: { as: "text", label: t("fields.whatComesOff"), wide: true },
+  fasteners: { as: "number", label: t("fields.fasteners"), empty: t("fields.notCounted") },
+  fastenerKind: { as: "text", label: t("fields.kind"), empty: t("fields.clips10MmBolts") },
+  unplugged: { as: "texts", label: t("fields.unplug"), another: t("fields.addAPlugOrHose") },
+  loosenOnly: { as: "check", label: t("fields.loosenOnlyItStaysOn") },
 });
 
 const covers = {
   as: "list",
-  label: "Comes off",
+  label: t("fields.comesOff"),
   of: cover,
-  blank: { what: "Trim" },
-  another: "Add what comes off",
-  empty: "Nothing comes off.",
+  blank: { what: t("fields.trim") },
+  another: t("fields.addWhatComesOff"),
+  empty: t("fields.nothingComesOff"),
 } as const satisfies Field;
 
 /** A wire of the vehicle's own as somebody found it. */
 export const foundWire = tableOf<FoundWire>()({
-  end: { as: "choice", label: "At the", of: choices(endWords), usual: "", none: true },
-  side: { as: "choice", label: "Side", of: choices(sideWords), usual: "", none: true },
-  colour: { as: "text", label: "Colour" },
-  plug: { as: "text", label: "Plug", empty: "not specified" },
-  reached: { as: "text", label: "Reached", empty: "behind the lamp", wide: true },
-  provenOn: { as: "day", label: "Proven on" },
+  end: { as: "choice", label: t("fields.atThe"), of: choices(endWords), usual: "", none: true },
+  side: { as: "choice", label: t("fields.side"), of: choices(sideWords), usual: "", none: true },
+  colour: { as: "text", label: t("fields.colour") },
+  plug: { as: "text", label: t("fields.plug"), empty: t("fields.notSpecified2") },
+  reached: { as: "text", label: t("fields.reached"), empty: t("fields.behindTheLamp"), wide: true },
+  provenOn: { as: "day", label: t("fields.provenOn") },
   covers,
 });
 
 const axes = tableOf<Mount["at"]>()({
-  back: { as: "number", label: "Behind the front", scale: asLength },
-  right: { as: "number", label: "Right of middle", scale: asLength },
-  up: { as: "number", label: "Above ground", scale: asLength },
+  back: { as: "number", label: t("fields.behindTheFront"), scale: asLength },
+  right: { as: "number", label: t("fields.rightOfMiddle"), scale: asLength },
+  up: { as: "number", label: t("fields.aboveGround"), scale: asLength },
 });
 
-const at = { as: "record", label: "Where it is", of: axes, blank: {} } as const satisfies Field;
+const at = { as: "record", label: t("fields.whereItIs"), of: axes, blank: {} } as const satisfies Field;
 /** Choices of stations come from the rig. */
 const station = {
   as: "choice",
-  label: "Wires leave at",
+  label: t("fields.wiresLeaveAt"),
   of: [],
   usual: "",
   wide: true,
 } as const satisfies Field;
 const shows = {
   as: "choice",
-  label: "Visible",
+  label: t("fields.visible"),
   of: choices(showsWords),
   usual: "",
   none: true,
 } as const satisfies Field;
-const name = { as: "text", label: "Name", wide: true } as const satisfies Field;
+const name = { as: "text", label: t("fields.name"), wide: true } as const satisfies Field;
 
 export const stationTable = tableOf<Of<"stations">>()({
   name,
-  kind: { as: "choice", label: "What it is", of: choices(stationWords), usual: "plain", wide: true },
+  kind: { as: "choice", label: t("fields.whatItIs"), of: choices(stationWords), usual: "plain", wide: true },
   at,
 });
 
 /** A station that is a hole with a grommet asks this too. */
 export const holeTable = tableOf<Of<"stations">>()({
-  holeMillimetres: { as: "number", label: "Free opening", scale: asTape, empty: "not specified" },
-  edge: { as: "choice", label: "Its edge", of: choices(edgeWords), usual: "", none: true },
-  sealed: { as: "maybe", label: "Sealed", yes: "Sealed", no: "Open to water", wide: true },
+  holeMillimetres: {
+    as: "number",
+    label: t("fields.freeOpening"),
+    scale: asTape,
+    empty: t("fields.notSpecified2"),
+  },
+  edge: { as: "choice", label: t("fields.itsEdge"), of: choices(edgeWords), usual: "", none: true },
+  sealed: {
+    as: "maybe",
+    label: t("fields.sealed"),
+    yes: t("fields.sealed"),
+    no: t("fields.openToWater"),
+    wide: true,
+  },
 });
 
 export const laneTable = tableOf<Lane>()({
-  from: { as: "choice", label: "From", of: [], usual: "", wide: true },
-  to: { as: "choice", label: "To", of: [], usual: "", wide: true },
-  zone: { as: "choice", label: "Zone", of: choices(zoneWords), usual: "engineBay" },
-  measuredMetres: { as: "number", label: "Measured", scale: asLength, empty: "not measured" },
-  ambientCelsius: { as: "number", label: "Heat", unit: "°C", empty: "as its zone" },
-  capacityMillimetres: { as: "number", label: "Thickest harness", scale: asTape, empty: "no limit" },
-  hazards: { as: "some", label: "Hazards", of: choices(hazardWords) },
-  factoryHarness: { as: "check", label: "The vehicle's own harness runs along it" },
-  nothingToTieTo: { as: "check", label: "Nothing to tie a wire to" },
+  from: { as: "choice", label: t("fields.from"), of: [], usual: "", wide: true },
+  to: { as: "choice", label: t("fields.to"), of: [], usual: "", wide: true },
+  zone: { as: "choice", label: t("fields.zone"), of: choices(zoneWords), usual: "engineBay" },
+  measuredMetres: {
+    as: "number",
+    label: t("fields.measured"),
+    scale: asLength,
+    empty: t("fields.notMeasured"),
+  },
+  ambientCelsius: { as: "number", label: t("fields.heat"), unit: "°C", empty: t("fields.asItsZone") },
+  capacityMillimetres: {
+    as: "number",
+    label: t("fields.thickestHarness"),
+    scale: asTape,
+    empty: t("fields.noLimit"),
+  },
+  hazards: { as: "some", label: t("fields.hazards"), of: choices(hazardWords) },
+  factoryHarness: { as: "check", label: t("fields.theVehicleSOwnHarness") },
+  nothingToTieTo: { as: "check", label: t("fields.nothingToTieAWire") },
   shows,
   covers,
 });
 
 const room = {
   as: "number",
-  label: "Room for a spanner",
+  label: t("fields.roomForASpanner"),
   scale: asTape,
   empty: "free",
 } as const satisfies Field;
@@ -109,97 +131,123 @@ const room = {
 export const spaceTable = tableOf<Of<"spaces">>()({
   name,
   station,
-  widthMillimetres: { as: "number", label: "Width", scale: asTape },
-  heightMillimetres: { as: "number", label: "Height", scale: asTape },
-  depthMillimetres: { as: "number", label: "Depth", scale: asTape },
-  holeMillimetres: { as: "number", label: "Hole", scale: asTape, empty: "none" },
+  widthMillimetres: { as: "number", label: t("fields.width"), scale: asTape },
+  heightMillimetres: { as: "number", label: t("fields.height"), scale: asTape },
+  depthMillimetres: { as: "number", label: t("fields.depth"), scale: asTape },
+  holeMillimetres: { as: "number", label: t("fields.hole"), scale: asTape, empty: "none" },
   reachMillimetres: room,
-  inReach: { as: "maybe", label: "Belted driver reaches it", wide: true },
+  inReach: { as: "maybe", label: t("fields.beltedDriverReachesIt"), wide: true },
   inSight: {
     as: "maybe",
-    label: "Driver's view of the road",
-    yes: "It stands in the way",
-    no: "It is clear",
+    label: t("fields.driverSViewOfThe"),
+    yes: t("fields.itStandsInTheWay"),
+    no: t("fields.itIsClear"),
     wide: true,
   },
   covers,
 });
 
 const openings = tableOf<NonNullable<Mount["openings"]>>()({
-  count: { as: "number", label: "Openings" },
-  pitchMillimetres: { as: "number", label: "Middle to middle", scale: asTape },
-  heightMillimetres: { as: "number", label: "Height of one", scale: asTape },
+  count: { as: "number", label: t("fields.openings") },
+  pitchMillimetres: { as: "number", label: t("fields.middleToMiddle"), scale: asTape },
+  heightMillimetres: { as: "number", label: t("fields.heightOfOne"), scale: asTape },
 });
 
 const edge = tableOf<NonNullable<Mount["edge"]>>()({
-  lengthMillimetres: { as: "number", label: "Straight edge of", scale: asTape },
-  offMillimetres: { as: "number", label: "stands off by", scale: asTape },
+  lengthMillimetres: { as: "number", label: t("fields.straightEdgeOf"), scale: asTape },
+  offMillimetres: { as: "number", label: t("fields.standsOffBy"), scale: asTape },
 });
 
 const keepFree = tableOf<NonNullable<Mount["free"]>[number]>()({
-  what: { as: "text", label: "What", wide: true },
-  way: { as: "choice", label: "On its side", of: choices(freeWayWords), usual: "before" },
-  millimetres: { as: "number", label: "Begins at", scale: asTape },
+  what: { as: "text", label: t("fields.what"), wide: true },
+  way: { as: "choice", label: t("fields.onItsSide"), of: choices(freeWayWords), usual: "before" },
+  millimetres: { as: "number", label: t("fields.beginsAt"), scale: asTape },
 });
 
 export const mountTable = tableOf<Mount>()({
   name,
-  widthMillimetres: { as: "number", label: "Width between obstructions", scale: asTape, empty: "no limit" },
-  heightMillimetres: { as: "number", label: "Height between obstructions", scale: asTape, empty: "no limit" },
-  depthMillimetres: { as: "number", label: "Depth to what is behind", scale: asTape, empty: "open" },
-  proudMillimetres: { as: "number", label: "May stand out by", scale: asTape, empty: "no limit" },
-  radiusMillimetres: { as: "number", label: "Radius of its face", scale: asTape, empty: "straight" },
-  tiltDegrees: { as: "number", label: "Room to tilt", unit: "°", empty: "free" },
-  mostKilograms: { as: "number", label: "Carries", unit: "kg", empty: "not specified" },
+  widthMillimetres: {
+    as: "number",
+    label: t("fields.widthBetweenObstructions"),
+    scale: asTape,
+    empty: t("fields.noLimit"),
+  },
+  heightMillimetres: {
+    as: "number",
+    label: t("fields.heightBetweenObstructions"),
+    scale: asTape,
+    empty: t("fields.noLimit"),
+  },
+  depthMillimetres: { as: "number", label: t("fields.depthToWhatIsBehind"), scale: asTape, empty: "open" },
+  proudMillimetres: {
+    as: "number",
+    label: t("fields.mayStandOutBy"),
+    scale: asTape,
+    empty: t("fields.noLimit"),
+  },
+  radiusMillimetres: { as: "number", label: t("fields.radiusOfItsFace"), scale: asTape, empty: "straight" },
+  tiltDegrees: { as: "number", label: t("fields.roomToTilt"), unit: "°", empty: "free" },
+  mostKilograms: { as: "number", label: t("fields.carries"), unit: "kg", empty: t("fields.notSpecified2") },
   reachMillimetres: room,
   edge: {
     as: "record",
-    label: "Radius by a straight edge",
+    label: t("fields.radiusByAStraightEdge"),
     of: edge,
     blank: { lengthMillimetres: 1000, offMillimetres: 20 },
-    add: "Find the radius with a straight edge",
-    remove: "Remove the straight edge",
+    add: t("fields.findTheRadiusWithA"),
+    remove: t("fields.removeTheStraightEdge"),
   },
-  supply: { as: "choice", label: "Supply comes from", of: choices(sideWords), usual: "", none: true },
-  pairOf: { as: "choice", label: "Makes a pair with", of: [], usual: "", none: true },
+  supply: { as: "choice", label: t("fields.supplyComesFrom"), of: choices(sideWords), usual: "", none: true },
+  pairOf: { as: "choice", label: t("fields.makesAPairWith"), of: [], usual: "", none: true },
   station,
-  structural: { as: "check", label: "What it bolts to is structure", usual: true },
+  structural: { as: "check", label: t("fields.whatItBoltsToIs"), usual: true },
   at,
   shows,
-  slatsFraction: { as: "number", label: "Light lost to slats", unit: "%", scale: () => asPercent },
+  slatsFraction: { as: "number", label: t("fields.lightLostToSlats"), unit: "%", scale: () => asPercent },
   openings: {
     as: "record",
-    label: "Openings of a grille",
+    label: t("fields.openingsOfAGrille"),
     of: openings,
     blank: { count: 8, pitchMillimetres: 40, heightMillimetres: 60 },
-    add: "Count the openings of a grille",
-    remove: "Remove the openings",
+    add: t("fields.countTheOpeningsOfA"),
+    remove: t("fields.removeTheOpenings"),
   },
-  holds: { as: "holds", label: "How it holds" },
+  holds: { as: "holds", label: t("fields.howItHolds") },
   free: {
     as: "list",
-    label: "Keep free",
+    label: t("fields.keepFree"),
     of: keepFree,
-    blank: { what: "door swing", way: "before", millimetres: 100 },
-    another: "Keep something free",
-    empty: "Nothing has to stay free.",
+    blank: { what: t("fields.doorSwing"), way: "before", millimetres: 100 },
+    another: t("fields.keepSomethingFree"),
+    empty: t("fields.nothingHasToStayFree"),
   },
   covers,
 });
 
 /** How a part sits at its location. */
 export const placeTable = tableOf<Place>()({
-  heldBy: { as: "choice", label: "Held by", of: choices(fasteningWords), usual: "", none: true },
-  terminals: { as: "choice", label: "Terminals point", of: choices(pointsWords), usual: "", none: true },
+  heldBy: { as: "choice", label: t("fields.heldBy"), of: choices(fasteningWords), usual: "", none: true },
+  terminals: {
+    as: "choice",
+    label: t("fields.terminalsPoint"),
+    of: choices(pointsWords),
+    usual: "",
+    none: true,
+  },
 });
 
 /** What a part that is no lamp takes. */
 export const partBodyTable = tableOf<PartDimensions>()({
-  widthMillimetres: { as: "number", label: "Width", scale: asTape, empty: "not measured" },
-  heightMillimetres: { as: "number", label: "Height", scale: asTape, empty: "not measured" },
-  depthMillimetres: { as: "number", label: "Depth", scale: asTape, empty: "not measured" },
-  openMillimetres: { as: "number", label: "Lid, plugs", scale: asTape, empty: "none" },
-  reachMillimetres: { as: "number", label: "Spanner", scale: asTape, empty: "25 mm" },
-  holeMillimetres: { as: "number", label: "Hole", scale: asTape, empty: "none" },
-  freeAirMillimetres: { as: "number", label: "Free air around it", scale: asTape, empty: "none" },
+  widthMillimetres: { as: "number", label: t("fields.width"), scale: asTape, empty: t("fields.notMeasured") },
+  heightMillimetres: {
+    as: "number",
+    label: t("fields.height"),
+    scale: asTape,
+    empty: t("fields.notMeasured"),
+  },
+  depthMillimetres: { as: "number", label: t("fields.depth"), scale: asTape, empty: t("fields.notMeasured") },
+  openMillimetres: { as: "number", label: t("fields.lidPlugs"), scale: asTape, empty: "none" },
+  reachMillimetres: { as: "number", label: t("fields.spanner"), scale: asTape, empty: "25 mm" },
+  holeMillimetres: { as: "number", label: t("fields.hole"), scale: asTape, empty: "none" },
+  freeAirMillimetres: { as: "number", label: t("fields.freeAirAroundIt"), scale: asTape, empty: "none" },
 });

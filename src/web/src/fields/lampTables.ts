@@ -1,20 +1,26 @@
 import type { LampDimensions } from "../api/client";
 import { asTape } from "../ui/figures/figures";
 import { choices, sideWords } from "../ui/words";
+import { t } from "../words";
 import { tableOf } from "./table";
 
 /** What a lamp is like to the hand; how it is held is a list beside it. */
 export const lampBody = tableOf<LampDimensions>()({
-  widthMillimetres: { as: "number", label: "Width", scale: asTape },
-  heightMillimetres: { as: "number", label: "Height", scale: asTape },
-  depthMillimetres: { as: "number", label: "Depth", scale: asTape },
-  kilograms: { as: "number", label: "Weight", unit: "kg" },
-  tailMillimetres: { as: "number", label: "Tail", scale: asTape },
-  behindMillimetres: { as: "number", label: "Needs behind it", scale: asTape },
-  radiusMillimetres: { as: "number", label: "Curved to radius", scale: asTape, empty: "straight" },
-  segmentMillimetres: { as: "number", label: "Segment to segment", scale: asTape, empty: "one segment" },
-  tiltDegrees: { as: "number", label: "Tilts either way", unit: "°" },
-  lead: { as: "choice", label: "Lead leaves", of: choices(sideWords), usual: "", none: true },
+  widthMillimetres: { as: "number", label: t("fields.width"), scale: asTape },
+  heightMillimetres: { as: "number", label: t("fields.height"), scale: asTape },
+  depthMillimetres: { as: "number", label: t("fields.depth"), scale: asTape },
+  kilograms: { as: "number", label: t("fields.weight"), unit: "kg" },
+  tailMillimetres: { as: "number", label: t("fields.tail"), scale: asTape },
+  behindMillimetres: { as: "number", label: t("fields.needsBehindIt"), scale: asTape },
+  radiusMillimetres: { as: "number", label: t("fields.curvedToRadius"), scale: asTape, empty: "straight" },
+  segmentMillimetres: {
+    as: "number",
+    label: t("fields.segmentToSegment"),
+    scale: asTape,
+    empty: t("fields.oneSegment"),
+  },
+  tiltDegrees: { as: "number", label: t("fields.tiltsEitherWay"), unit: "°" },
+  lead: { as: "choice", label: t("fields.leadLeaves"), of: choices(sideWords), usual: "", none: true },
 });
 
 /** A lamp nobody has measured yet: a palm-sized pod. */

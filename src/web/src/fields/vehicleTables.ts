@@ -1,6 +1,7 @@
 import type { Rig } from "../api/client";
 import { asLength, asPercent } from "../ui/figures/figures";
 import { batteryKindWords, choices, feedWords, zoneWords } from "../ui/words";
+import { t } from "../words";
 import { foundWire } from "./bodyTables";
 import { tableOf } from "./table";
 
@@ -9,131 +10,147 @@ type Of<List extends keyof Vehicle> =
   NonNullable<Vehicle[List]> extends readonly (infer Entry)[] ? Entry : never;
 
 export const signalWords = {
-  highBeam: "High beam",
-  lowBeam: "Low beam",
-  reverse: "Reversing lamps",
-  sideLight: "Side lights",
-  brakeLamp: "Brake lamps",
-  indicatorLeft: "Indicators, left",
-  indicatorRight: "Indicators, right",
+  highBeam: t("fields.highBeam"),
+  lowBeam: t("fields.lowBeam"),
+  reverse: t("fields.reversingLamps"),
+  sideLight: t("fields.sideLights"),
+  brakeLamp: t("fields.brakeLamps"),
+  indicatorLeft: t("fields.indicatorsLeft"),
+  indicatorRight: t("fields.indicatorsRight"),
 } as const;
 
 const wires = {
   as: "list",
-  label: "Wires found",
+  label: t("fields.wiresFound"),
   of: foundWire,
   blank: {},
-  another: "Add a wire that was found",
-  empty: "No wire of it is written down.",
+  another: t("fields.addAWireThatWas"),
+  empty: t("fields.noWireOfItIs"),
 } as const;
 
 /** The vehicle's own figures: what it draws, and what drives it. */
 export const supply = tableOf<Vehicle>()({
-  houseLoadAmps: { as: "number", label: "Draws, key on", unit: "A", empty: "usual: 15" },
-  keyOffDrainAmps: { as: "number", label: "Draws parked", unit: "A", empty: "usual: 0.03" },
-  highVoltageDrive: { as: "check", label: "High-voltage drive: its maker's rules come first" },
+  houseLoadAmps: { as: "number", label: t("fields.drawsKeyOn"), unit: "A", empty: t("fields.usual15") },
+  keyOffDrainAmps: { as: "number", label: t("fields.drawsParked"), unit: "A", empty: t("fields.usual003") },
+  highVoltageDrive: { as: "check", label: t("fields.highVoltageDriveItsMaker") },
 });
 
 /** Where wires that are live with the key on were found. */
 export const ignition = tableOf<Vehicle>()({
-  ignitionWires: { ...wires, label: "Live with the key on" },
+  ignitionWires: { ...wires, label: t("fields.liveWithTheKeyOn") },
 });
 
 export const battery = tableOf<Of<"batteries">>()({
-  capacityAmpHours: { as: "number", label: "Capacity, 20 h", unit: "Ah", empty: "usual: 80" },
-  stateOfCharge: { as: "number", label: "Charged to", unit: "%", scale: () => asPercent, empty: "usual: 90" },
-  kind: { as: "choice", label: "Kind", of: choices(batteryKindWords), usual: "", none: true },
+  capacityAmpHours: {
+    as: "number",
+    label: t("fields.capacity20H"),
+    unit: t("fields.ah"),
+    empty: t("fields.usual80"),
+  },
+  stateOfCharge: {
+    as: "number",
+    label: t("fields.chargedTo"),
+    unit: "%",
+    scale: () => asPercent,
+    empty: t("fields.usual90"),
+  },
+  kind: { as: "choice", label: t("fields.kind"), of: choices(batteryKindWords), usual: "", none: true },
   internalMilliohms: {
     as: "number",
-    label: "Inner resistance",
+    label: t("fields.innerResistance"),
     unit: "mΩ",
-    empty: "usual: 6",
-    hint: "70 to 100 Ah: 4 to 8 mΩ.",
+    empty: t("fields.usual6"),
+    hint: t("fields.of70To100Ah4"),
   },
-  peukertExponent: { as: "number", label: "Peukert exponent", empty: "as its kind" },
-  place: { as: "choice", label: "Zone", of: choices(zoneWords), usual: "engineBay" },
-  currentSensor: { as: "check", label: "A current sensor sits on its minus post" },
+  peukertExponent: { as: "number", label: t("fields.peukertExponent"), empty: t("fields.asItsKind") },
+  place: { as: "choice", label: t("fields.zone"), of: choices(zoneWords), usual: "engineBay" },
+  currentSensor: { as: "check", label: t("fields.aCurrentSensorSitsOn") },
 });
 
 export const alternator = tableOf<NonNullable<Vehicle["alternator"]>>()({
-  cruiseAmps: { as: "number", label: "Rated current", unit: "A", empty: "usual: 120" },
-  idleAmps: { as: "number", label: "Gives at idle", unit: "A", empty: "half of that" },
-  regulatedVolts: { as: "number", label: "Regulated voltage", unit: "V", empty: "14.2 or 28.4" },
+  cruiseAmps: { as: "number", label: t("fields.ratedCurrent"), unit: "A", empty: t("fields.usual120") },
+  idleAmps: { as: "number", label: t("fields.givesAtIdle"), unit: "A", empty: t("fields.halfOfThat") },
+  regulatedVolts: {
+    as: "number",
+    label: t("fields.regulatedVoltage"),
+    unit: "V",
+    empty: t("fields.of142Or284"),
+  },
 });
 
 export const signal = tableOf<NonNullable<Vehicle["highBeam"]>>()({
   switched: {
     as: "choice",
-    label: "Its signal is",
+    label: t("fields.itsSignalIs"),
     of: [
-      { value: "plus", label: "Positive-switched: battery voltage when on" },
-      { value: "minus", label: "Negative-switched: to earth when on" },
+      { value: "plus", label: t("fields.positiveSwitchedBatteryVoltageWhen") },
+      { value: "minus", label: t("fields.negativeSwitchedToEarthWhen") },
     ],
     usual: "plus",
     none: true,
   },
-  watts: { as: "number", label: "All its lamps", unit: "W", empty: "usual: 60" },
-  fuseAmps: { as: "number", label: "Its own fuse", unit: "A", empty: "usual: 15" },
+  watts: { as: "number", label: t("fields.allItsLamps"), unit: "W", empty: t("fields.usual60") },
+  fuseAmps: { as: "number", label: t("fields.itsOwnFuse"), unit: "A", empty: t("fields.usual15") },
   moduleDriven: {
     as: "maybe",
-    label: "A control module drives it",
-    yes: "Yes: coil current only",
+    label: t("fields.aControlModuleDrivesIt"),
+    yes: t("fields.yesCoilCurrentOnly"),
     wide: true,
   },
-  pulsed: { as: "maybe", label: "Pulsed, or watched for a broken lamp", wide: true },
+  pulsed: { as: "maybe", label: t("fields.pulsedOrWatchedForA"), wide: true },
   wires,
 });
 
 export const auxOutput = tableOf<Of<"auxOutputs">>()({
-  legend: { as: "text", label: "Legend on its switch" },
-  ratingAmps: { as: "number", label: "Rated current", unit: "A" },
-  feed: { as: "choice", label: "Fed by", of: choices(feedWords), usual: "ignition" },
-  leadWire: { as: "text", label: "Wire size of its lead" },
-  leadMetres: { as: "number", label: "Length of its lead", scale: asLength },
-  colour: { as: "text", label: "Lead colour, switch" },
-  farColour: { as: "text", label: "Lead colour, free end" },
-  endsAt: { as: "text", label: "Its lead ends at", empty: "not specified", wide: true },
-  latching: { as: "check", label: "Its switch latches", usual: true },
+  legend: { as: "text", label: t("fields.legendOnItsSwitch") },
+  ratingAmps: { as: "number", label: t("fields.ratedCurrent"), unit: "A" },
+  feed: { as: "choice", label: t("fields.fedBy"), of: choices(feedWords), usual: "ignition" },
+  leadWire: { as: "text", label: t("fields.wireSizeOfItsLead") },
+  leadMetres: { as: "number", label: t("fields.lengthOfItsLead"), scale: asLength },
+  colour: { as: "text", label: t("fields.leadColourSwitch") },
+  farColour: { as: "text", label: t("fields.leadColourFreeEnd") },
+  endsAt: { as: "text", label: t("fields.itsLeadEndsAt"), empty: t("fields.notSpecified2"), wide: true },
+  latching: { as: "check", label: t("fields.itsSwitchLatches"), usual: true },
 });
 
 const leadStop = tableOf<NonNullable<Of<"passThroughs">["passes"]>[number]>()({
-  place: { as: "text", label: "Place" },
-  colour: { as: "text", label: "Colour there" },
+  place: { as: "text", label: t("fields.place") },
+  colour: { as: "text", label: t("fields.colourThere") },
 });
 
 export const passThrough = tableOf<Of<"passThroughs">>()({
-  fromPlace: { as: "text", label: "From" },
-  colour: { as: "text", label: "Colour there" },
-  toPlace: { as: "text", label: "To" },
-  farColour: { as: "text", label: "Colour there", empty: "the same" },
-  wire: { as: "text", label: "Wire size" },
-  lengthMetres: { as: "number", label: "Length", scale: asLength },
+  fromPlace: { as: "text", label: t("fields.from") },
+  colour: { as: "text", label: t("fields.colourThere") },
+  toPlace: { as: "text", label: t("fields.to") },
+  farColour: { as: "text", label: t("fields.colourThere"), empty: t("fields.theSame") },
+  wire: { as: "text", label: t("fields.wireSize") },
+  lengthMetres: { as: "number", label: t("fields.length"), scale: asLength },
   passes: {
     as: "list",
-    label: "Passes, in order",
+    label: t("fields.passesInOrder"),
     of: leadStop,
     blank: { place: "sill" },
-    another: "Add a place that it passes",
-    empty: "No place between its ends is written down.",
+    another: t("fields.addAPlaceThatIt"),
+    empty: t("fields.noPlaceBetweenItsEnds"),
   },
 });
 
 export const trailerPin = tableOf<Of<"trailerPins">>()({
   carries: {
     as: "choice",
-    label: "Carries",
-    of: [...choices(signalWords), { value: "", label: "Earth" }],
+    label: t("fields.carries"),
+    of: [...choices(signalWords), { value: "", label: t("fields.earth") }],
     usual: "",
   },
-  leadWire: { as: "text", label: "Wire size to it" },
-  leadMetres: { as: "number", label: "Length to it", scale: asLength },
+  leadWire: { as: "text", label: t("fields.wireSizeToIt") },
+  leadMetres: { as: "number", label: t("fields.lengthToIt"), scale: asLength },
 });
 
 export const fuseSlot = tableOf<Of<"fuseSlots">>()({
-  ratingAmps: { as: "number", label: "Its own fuse", unit: "A" },
-  feed: { as: "choice", label: "Live", of: choices(feedWords), usual: "ignition" },
-  serves: { as: "text", label: "Serves", empty: "not specified" },
-  loadAmps: { as: "number", label: "That draws", unit: "A" },
-  tappedFor: { as: "text", label: "Tapped before for", empty: "nothing" },
-  tappedAmps: { as: "number", label: "That draws", unit: "A" },
+  ratingAmps: { as: "number", label: t("fields.itsOwnFuse"), unit: "A" },
+  feed: { as: "choice", label: t("fields.live"), of: choices(feedWords), usual: "ignition" },
+  serves: { as: "text", label: t("fields.serves"), empty: t("fields.notSpecified2") },
+  loadAmps: { as: "number", label: t("fields.thatDraws"), unit: "A" },
+  tappedFor: { as: "text", label: t("fields.tappedBeforeFor"), empty: "nothing" },
+  tappedAmps: { as: "number", label: t("fields.thatDraws"), unit: "A" },
 });

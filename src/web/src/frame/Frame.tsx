@@ -3,6 +3,7 @@ import { type ReactNode, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { HelpDialog } from "../help/HelpDialog";
 import { Button } from "../ui/Button";
+import { t } from "../words";
 import { type Shortcut, useShortcuts } from "./shortcuts";
 import { toggleTheme, useTheme } from "./theme";
 
@@ -24,8 +25,8 @@ export function Frame({
   const all = useMemo(
     () => [
       ...shortcuts,
-      { keys: "n", does: "Night or day", run: toggleTheme },
-      { keys: "?", does: "Help: tour, glossary, this list", run: () => setListed(true) },
+      { keys: "n", does: t("frame.nightOrDay"), run: toggleTheme },
+      { keys: "?", does: t("frame.helpTourGlossaryThisList"), run: () => setListed(true) },
     ],
     [shortcuts],
   );
@@ -37,25 +38,30 @@ export function Frame({
         href="#content"
         className="sr-only focus:not-sr-only focus:fixed focus:top-1 focus:left-1 focus:z-30 focus:bg-slab focus:p-3"
       >
-        Skip to the content
+        {t("frame.skipToTheContent")}
       </a>
       <header className="flex flex-wrap items-center gap-x-4 gap-y-1 bg-spruce px-4 py-1 text-on-spruce">
         <Link to="/" className="inline-flex min-h-11 items-center gap-2 rounded-sm font-semibold">
           <svg viewBox="0 0 30 18" className="h-4 w-7" aria-hidden="true">
             <path d="M0 18 L7 7 L11 11 L19 0 L30 18 Z" fill="currentColor" className="text-lichen" />
           </svg>
-          Burly Ridge
+          {t("frame.burlyRidge")}
         </Link>
         <div className="flex min-w-0 flex-1 flex-wrap items-center gap-x-3 gap-y-1">{ticket}</div>
         <div className="flex">
           <Button
             look="ticket"
-            aria-label={theme === "day" ? "Night theme" : "Day theme"}
+            aria-label={theme === "day" ? t("frame.nightTheme") : t("frame.dayTheme")}
             onClick={toggleTheme}
           >
             {theme === "day" ? <Moon size={20} aria-hidden /> : <Sun size={20} aria-hidden />}
           </Button>
-          <Button look="ticket" aria-label="Help" title="Help" onClick={() => setListed(true)}>
+          <Button
+            look="ticket"
+            aria-label={t("frame.help")}
+            title={t("frame.help")}
+            onClick={() => setListed(true)}
+          >
             <CircleHelp size={20} aria-hidden />
           </Button>
         </div>
@@ -64,9 +70,7 @@ export function Frame({
         {children}
       </main>
       <footer className={`border-t border-seam px-4 text-sm text-dust ${whole ? "py-1" : "py-2"}`}>
-        Advice for planning, not an approval. The maker's instructions and local law come first; have a
-        qualified person check the work before it is made live, and disconnect the battery before you touch
-        it.
+        {t("frame.adviceForPlanningNotAn")}
       </footer>
       <HelpDialog shortcuts={all} open={listed} onClose={() => setListed(false)} />
     </div>

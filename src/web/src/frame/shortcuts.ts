@@ -1,4 +1,5 @@
 import { useEffect } from "react";
+import { t } from "../words";
 import { stored } from "./stored";
 
 export type Shortcut = {
@@ -16,7 +17,7 @@ const typing = (target: EventTarget | null) =>
 /** Whether single keys work: who speaks to the page, or rests a hand on the keyboard, turns them off (WCAG 2.1.4). */
 export const singleKeys = stored("burly-ridge-single-keys", ["on", "off"], "on");
 
-const withControl = "Ctrl+";
+const withControl = t("frame.ctrl");
 
 /** Keys that work wherever nothing is being typed; those with Ctrl beside the single ones. */
 export function useShortcuts(shortcuts: readonly Shortcut[]) {

@@ -3,6 +3,7 @@ import { type Shortcut, singleKeys } from "../frame/shortcuts";
 import { Button } from "../ui/Button";
 import { CheckField } from "../ui/CheckField";
 import { Dialog } from "../ui/Dialog";
+import { t } from "../words";
 import { tourStep } from "./tour";
 
 /** Tour, glossary, and the keys of the page that is shown. */
@@ -17,7 +18,7 @@ export function HelpDialog({
 }) {
   const letters = singleKeys.use();
   return (
-    <Dialog open={open} onClose={onClose} title="Help">
+    <Dialog open={open} onClose={onClose} title={t("help.help")}>
       <div className="mb-3 flex flex-wrap items-center gap-3">
         <Button
           onClick={() => {
@@ -25,15 +26,15 @@ export function HelpDialog({
             tourStep.set("0");
           }}
         >
-          Start the tour
+          {t("help.startTheTour")}
         </Button>
         <Link to="/glossary" className="inline-flex min-h-11 items-center underline" onClick={onClose}>
-          Glossary
+          {t("help.glossary")}
         </Link>
       </div>
-      <h3 className="text-lg font-semibold">Shortcuts</h3>
+      <h3 className="text-lg font-semibold">{t("help.shortcuts")}</h3>
       <CheckField
-        label="Single-letter keys work"
+        label={t("help.singleLetterKeysWork")}
         checked={letters === "on"}
         onChange={(on) => singleKeys.set(on ? "on" : "off")}
       />

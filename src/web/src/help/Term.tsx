@@ -2,16 +2,17 @@ import { CircleHelp } from "lucide-react";
 import { Popover } from "radix-ui";
 import { useState } from "react";
 import { Link } from "react-router";
-import { glossary, type TermName } from "./glossary";
+import { t } from "../words";
+import type { Term as Explained } from "./glossary";
 
 /** Explains a term where it stands: on hover, on focus, and by a tap. */
-export function Term({ name }: { name: TermName }) {
+export function Term({ id, name, says }: Explained) {
   const [open, setOpen] = useState(false);
   return (
     <Popover.Root open={open} onOpenChange={setOpen}>
       <Popover.Trigger
         type="button"
-        aria-label={`What is ${name}?`}
+        aria-label={t("help.whatIs", { name })}
         className="-my-3 -mr-3 inline-flex size-11 items-center justify-center rounded-sm align-middle text-dust hover:text-ink"
         onPointerEnter={(event) => event.pointerType === "mouse" && setOpen(true)}
         onPointerLeave={(event) => event.pointerType === "mouse" && setOpen(false)}
@@ -30,13 +31,13 @@ export function Term({ name }: { name: TermName }) {
           className="z-40 max-w-80 rounded-sm border border-edge bg-slab p-3 text-ink shadow-md"
         >
           <p>
-            <span className="font-semibold">{name}.</span> {glossary[name]}
+            <span className="font-semibold">{name}.</span> {says}
           </p>
           <Link
-            to={`/glossary?term=${encodeURIComponent(name)}`}
+            to={`/glossary?term=${encodeURIComponent(id)}`}
             className="inline-flex min-h-11 items-center underline"
           >
-            All terms
+            {t("help.allTerms")}
           </Link>
         </Popover.Content>
       </Popover.Portal>

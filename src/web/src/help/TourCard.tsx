@@ -1,6 +1,7 @@
 import { useEffect, useState } from "react";
 import { useLocation, useNavigate } from "react-router";
 import { Button } from "../ui/Button";
+import { t } from "../words";
 import { useJobs } from "../yard/useJobs";
 import { tour, tourOffered, tourStep } from "./tour";
 
@@ -38,7 +39,7 @@ function Card({ at }: { at: number }) {
         />
       )}
       <section
-        aria-label="Tour"
+        aria-label={t("help.tour")}
         className="fixed bottom-10 left-4 z-40 grid w-[min(26rem,92vw)] gap-2 rounded-sm border border-edge border-l-4 border-l-lichen bg-slab p-4 shadow-lg"
         onKeyDown={(event) => event.key === "Escape" && end()}
       >
@@ -49,24 +50,20 @@ function Card({ at }: { at: number }) {
             </span>{" "}
             {step.title}
           </h2>
-          <p>
-            {step.stage && !job && !jobs.answer?.length
-              ? "Start a job first: there is none to show it on."
-              : step.words}
-          </p>
+          <p>{step.stage && !job && !jobs.answer?.length ? t("help.startAJobFirstThere") : step.words}</p>
         </div>
         <div className="flex justify-end gap-2">
           <Button look="quiet" onClick={end}>
-            End the tour
+            {t("help.endTheTour")}
           </Button>
-          {at > 0 && <Button onClick={() => go(at - 1)}>Back</Button>}
+          {at > 0 && <Button onClick={() => go(at - 1)}>{t("help.back")}</Button>}
           {at < tour.length - 1 ? (
             <Button look="main" onClick={() => go(at + 1)}>
-              Next
+              {t("help.next")}
             </Button>
           ) : (
             <Button look="main" onClick={end}>
-              Done
+              {t("help.done")}
             </Button>
           )}
         </div>

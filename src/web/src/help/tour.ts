@@ -1,4 +1,5 @@
 import { stored } from "../frame/stored";
+import { t } from "../words";
 
 /** Whether the tour was offered on this browser. */
 export const tourOffered = stored("tour", ["no", "yes"], "no");
@@ -17,43 +18,37 @@ export type TourStep = {
 
 export const tour: readonly TourStep[] = [
   {
-    title: "The Yard",
-    words:
-      "Each card is a job: the vehicle with its lamps, whose it is, and how many checks say Stop or Watch. We take the first one.",
+    title: t("help.theYard"),
+    words: t("help.eachCardIsAJob"),
     marks: "article",
   },
   {
-    title: "Walkaround: where it goes",
-    words:
-      "Press a mount to see what fits there. Drag a lamp to another mount. Lengths of wire follow from the routes.",
+    title: t("help.walkaroundWhereItGoes"),
+    words: t("help.pressAMountToSee"),
     stage: "walkaround",
-    marks: "[aria-label='The vehicle']",
+    marks: "[data-tour=vehicle]",
   },
   {
-    title: "Lines: one circuit from source to earth",
-    words:
-      "Choose a line on the left. The strip shows every part of it in order; press one to open it on the right.",
+    title: t("help.linesOneCircuitFromSource"),
+    words: t("help.chooseALineOnThe"),
     stage: "lines",
-    marks: "[aria-label='Strip and ridge']",
+    marks: "[data-tour=strip]",
   },
   {
-    title: "States",
-    words:
-      "Every figure is worked out in a state: engine on or off, this line alone or everything on. The ridge below the strip shows where volts are lost.",
+    title: t("help.states"),
+    words: t("help.everyFigureIsWorkedOut"),
     stage: "lines",
-    marks: "section[aria-label='State']",
+    marks: "[data-tour=state]",
   },
   {
-    title: "The part that is open",
-    words:
-      "Fuse window and wire ladder show what fits. One press takes another size, and all figures follow at once.",
+    title: t("help.thePartThatIsOpen"),
+    words: t("help.fuseWindowAndWireLadder"),
     stage: "lines",
-    marks: "[aria-label='Inspector']",
+    marks: "[data-tour=inspector]",
   },
   {
-    title: "Checks, history and help",
-    words:
-      "Press the counts to read every check by its cause. Nothing is lost: undo, or go back in the history. The question mark has shortcuts and the glossary.",
+    title: t("help.checksHistoryAndHelp"),
+    words: t("help.pressTheCountsToRead"),
     stage: "lines",
     marks: "header",
   },

@@ -5,6 +5,7 @@ import { Dialog } from "../ui/Dialog";
 import { FormEnd } from "../ui/FormEnd";
 import { TextField } from "../ui/TextField";
 import { useDraft } from "../ui/useDraft";
+import { t } from "../words";
 import { checkOf } from "./cure";
 import type { RigEditor } from "./rigEditor";
 
@@ -21,7 +22,7 @@ export function AcceptDialog({
   check: Check;
   onClose: () => void;
 }) {
-  const [{ reason, by }, setTyped, dropTyped] = useDraft(`accept ${check.id} ${check.title}`, {
+  const [{ reason, by }, setTyped, dropTyped] = useDraft(`accept ${check.id} ${check.about}`, {
     reason: "",
     by: lastName,
   });
@@ -39,7 +40,7 @@ export function AcceptDialog({
     setTrouble(Object.keys(ran.errors).length > 0 ? undefined : ran.why);
   };
   return (
-    <Dialog open onClose={onClose} title="Accept this Watch">
+    <Dialog open onClose={onClose} title={t("job.acceptThisWatch")}>
       <form
         className="grid gap-3"
         onSubmit={(event) => {
@@ -50,7 +51,7 @@ export function AcceptDialog({
         <p className="font-semibold">{check.title}</p>
         <p>{check.reason}</p>
         <TextField
-          label="Why it may stay"
+          label={t("job.whyItMayStay")}
           rows={2}
           autoFocus
           value={reason}
@@ -58,14 +59,14 @@ export function AcceptDialog({
           onChange={(next) => setTyped({ reason: next, by })}
         />
         <TextField
-          label="Your name"
+          label={t("job.yourName")}
           value={by}
           messages={errors.by}
           onChange={(next) => setTyped({ reason, by: next })}
         />
-        <p className="text-sm text-dust">It counts again as soon as its figures change.</p>
+        <p className="text-sm text-dust">{t("job.itCountsAgainAsSoon")}</p>
         <FormEnd
-          does="Accept"
+          does={t("job.accept2")}
           said={trouble}
           onCancel={() => {
             dropTyped();

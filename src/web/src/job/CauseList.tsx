@@ -1,5 +1,6 @@
 import { useState } from "react";
 import { Button } from "../ui/Button";
+import { t } from "../words";
 import { CheckList } from "./CheckList";
 import type { Cause } from "./causes";
 import type { RigEditor } from "./rigEditor";
@@ -25,13 +26,13 @@ export function CauseList({
   const { found } = cause;
   const shown = all ? found : found.slice(0, shownAtFirst);
   const names = [
-    ...new Set(found.slice(shownAtFirst).map(({ line }) => (line ? nameOf(line) : "the whole rig"))),
+    ...new Set(found.slice(shownAtFirst).map(({ line }) => (line ? nameOf(line) : t("job.theWholeRig")))),
   ];
   return (
     <section aria-label={cause.check.title} className="grid gap-1">
       {found.length > 1 && (
         <h4 className="font-semibold">
-          {found.length} times the same finding: {cause.check.title}
+          {t("job.timesTheSameFinding", { foundCount: found.length, check: cause.check.title })}
         </h4>
       )}
       {shown.map(({ check, line }, at) => (
@@ -51,8 +52,11 @@ export function CauseList({
       {found.length > shownAtFirst && (
         <Button look="quiet" aria-expanded={all} className="justify-start" onClick={() => setAll(!all)}>
           {all
-            ? "Show the first ones only"
-            : `Show ${found.length - shownAtFirst} more: ${names.slice(0, 4).join(", ")}${names.length > 4 ? "…" : ""}`}
+            ? t("job.showTheFirstOnesOnly")
+            : t("job.showMore", {
+                foundCount: found.length - shownAtFirst,
+                list: names.slice(0, 4).join(", ") + (names.length > 4 ? "…" : ""),
+              })}
         </Button>
       )}
     </section>

@@ -1,4 +1,5 @@
 import type { RigChange } from "../api/client";
+import { t } from "../words";
 
 const most = 40;
 
@@ -13,13 +14,13 @@ export function ChangeTable({
   before: string;
   after: string;
 }) {
-  if (changes.length === 0) return <p>No difference.</p>;
+  if (changes.length === 0) return <p>{t("job.noDifference")}</p>;
   return (
     <div className="max-h-[50vh] overflow-y-auto">
       <table className="w-full border border-seam text-sm">
         <thead>
           <tr className="text-left">
-            <th className="px-2 py-1">What</th>
+            <th className="px-2 py-1">{t("job.what")}</th>
             <th className="px-2 py-1">{before}</th>
             <th className="px-2 py-1">{after}</th>
           </tr>
@@ -33,16 +34,18 @@ export function ChangeTable({
                 {change.what && `, ${change.what}`}
               </th>
               <td className="px-2 py-1">
-                {change.kind === "added" ? "not there" : change.before || "there"}
+                {change.kind === "added" ? t("job.notThere") : change.before || "there"}
               </td>
               <td className="px-2 py-1">
-                {change.kind === "removed" ? "not there" : change.after || "there"}
+                {change.kind === "removed" ? t("job.notThere") : change.after || "there"}
               </td>
             </tr>
           ))}
         </tbody>
       </table>
-      {changes.length > most && <p className="mt-1 text-dust">{changes.length - most} more differ.</p>}
+      {changes.length > most && (
+        <p className="mt-1 text-dust">{t("job.moreDiffer", { changesCount: changes.length - most })}</p>
+      )}
     </div>
   );
 }

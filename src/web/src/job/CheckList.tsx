@@ -5,6 +5,7 @@ import { Button } from "../ui/Button";
 import { ofUnit } from "../ui/figures/figures";
 import { useUnits } from "../ui/units";
 import { VerdictMark } from "../ui/VerdictMark";
+import { t } from "../words";
 import { AcceptDialog } from "./AcceptDialog";
 import { checkOf, cureOf } from "./cure";
 import type { RigEditor } from "./rigEditor";
@@ -45,12 +46,14 @@ export const CheckList = memo(function CheckList({
             {check.unit !== "-" && (
               <span className="font-figure text-sm">
                 {ofUnit(check.figure, check.unit, units)}
-                <span className="ml-2 text-dust">limit {ofUnit(check.limit, check.unit, units)}</span>
+                <span className="ml-2 text-dust">
+                  {t("job.limit", { limit: ofUnit(check.limit, check.unit, units) })}
+                </span>
               </span>
             )}
           </div>
           <p>{check.reason}</p>
-          {check.rule && <p className="text-sm">House rule: {check.rule}</p>}
+          {check.rule && <p className="text-sm">{t("job.houseRule", { rule: check.rule })}</p>}
           {check.restsOn.map(({ field, sentence }) => (
             <p key={field} className="text-sm" data-rests-on={field}>
               {sentence}{" "}
@@ -60,7 +63,7 @@ export const CheckList = memo(function CheckList({
                   onClick={onLeave}
                   to={`/jobs/${editor.snapshot().job.id}/walkaround?electrics=${encodeURIComponent(field)}`}
                 >
-                  Enter it
+                  {t("job.enterIt")}
                 </Link>
               )}
             </p>
@@ -68,7 +71,7 @@ export const CheckList = memo(function CheckList({
           <p className="text-sm text-dust">{check.source}</p>
           {check.accepted && (
             <p className="font-semibold">
-              Accepted by {check.accepted.by}: {check.accepted.reason}
+              {t("job.acceptedBy", { by: check.accepted.by, reason: check.accepted.reason })}
             </p>
           )}
           {editor && (
@@ -79,19 +82,19 @@ export const CheckList = memo(function CheckList({
               {check.verdict === "watch" && !check.accepted && (
                 <Button
                   look="quiet"
-                  aria-label={`Accept: ${check.title}`}
+                  aria-label={t("job.accept3", { check: check.title })}
                   onClick={() => setAccepting(check)}
                 >
-                  Accept…
+                  {t("job.accept4")}
                 </Button>
               )}
               {check.accepted && (
                 <Button
                   look="quiet"
-                  aria-label={`Restore: ${check.title}`}
+                  aria-label={t("job.restore", { check: check.title })}
                   onClick={() => void editor.do({ kind: "withdrawAcceptance", ...checkOf(check) })}
                 >
-                  Restore
+                  {t("job.restore2")}
                 </Button>
               )}
             </div>

@@ -2,11 +2,12 @@ import { type KeyboardEvent, useId, useState } from "react";
 import { useNavigate } from "react-router";
 import type { Assessment, Rig } from "../api/client";
 import type { Shortcut } from "../frame/shortcuts";
-import { termNames } from "../help/glossary";
+import { terms } from "../help/glossary";
 import { tourStep } from "../help/tour";
 import { Dialog } from "../ui/Dialog";
 import { Field, inputLook } from "../ui/Field";
 import { useNames } from "../ui/names";
+import { t } from "../words";
 import { objects } from "./cure";
 
 const mostFound = 12;
@@ -35,37 +36,37 @@ export function FindDialog({
   const to = (stage: string, what: string, id: string) => () =>
     void navigate(`/jobs/${jobId}/${stage}?${what}=${encodeURIComponent(id)}`);
   const all: Entry[] = [
-    ...rig.lines.map(({ id, name }) => ({ kind: "Line", name, go: to("lines", "line", id) })),
+    ...rig.lines.map(({ id, name }) => ({ kind: t("job.line"), name, go: to("lines", "line", id) })),
     ...(rig.body?.mounts ?? []).map(({ id, name }) => ({
-      kind: "Mount",
+      kind: t("job.mount"),
       name,
       go: to("walkaround", "mount", id),
     })),
-    ...parts(rig).map((id) => ({ kind: "Part", name: nameOf(id), go: to("walkaround", "part", id) })),
+    ...parts(rig).map((id) => ({ kind: t("job.part"), name: nameOf(id), go: to("walkaround", "part", id) })),
     ...(rig.runs ?? [])
       .filter((run) => run.lay)
-      .map((run) => ({ kind: "Wire", name: nameOf(run.id), go: to("walkaround", "way", run.id) })),
+      .map((run) => ({ kind: t("job.wire"), name: nameOf(run.id), go: to("walkaround", "way", run.id) })),
     ...assessment.lines.flatMap((line) =>
       line.checks.filter(objects).map((check) => ({
-        kind: "Check",
+        kind: t("job.check"),
         name: check.title,
         detail: rig.lines.find(({ id }) => id === line.id)?.name,
         go: to("lines", "line", line.id),
       })),
     ),
-    ...termNames.map((name) => ({
-      kind: "Help",
+    ...terms.map(({ id, name }) => ({
+      kind: t("job.help"),
       name,
-      go: () => void navigate(`/glossary?term=${encodeURIComponent(name)}`),
+      go: () => void navigate(`/glossary?term=${encodeURIComponent(id)}`),
     })),
-    { kind: "Help", name: "Glossary", go: () => void navigate("/glossary") },
-    { kind: "Help", name: "Tour", go: () => tourStep.set("0") },
+    { kind: t("job.help"), name: t("job.glossary"), go: () => void navigate("/glossary") },
+    { kind: t("job.help"), name: t("job.tour"), go: () => tourStep.set("0") },
     ...commands
       .filter(
         ({ keys }, i) =>
           keys !== "Ctrl+K" && commands.findIndex(({ does }) => does === commands[i]?.does) === i,
       )
-      .map(({ keys, does, run }) => ({ kind: "Command", name: does, detail: keys, go: run })),
+      .map(({ keys, does, run }) => ({ kind: t("job.command"), name: does, detail: keys, go: run })),
   ];
   const wanted = text.trim().toLowerCase();
   const matching = all.filter(({ name, detail = "" }) => `${name} ${detail}`.toLowerCase().includes(wanted));
@@ -88,8 +89,8 @@ export function FindDialog({
     }
   };
   return (
-    <Dialog open onClose={onClose} title="Find">
-      <Field label="Part of a name">
+    <Dialog open onClose={onClose} title={t("job.find")}>
+      <Field label={t("job.partOfAName")}>
         {(ids) => (
           <input
             {...ids}
@@ -113,7 +114,7 @@ export function FindDialog({
           />
         )}
       </Field>
-      <div id={list} role="listbox" aria-label="Found" className="mt-3 grid gap-px bg-seam">
+      <div id={list} role="listbox" aria-label={t("job.found")} className="mt-3 grid gap-px bg-seam">
         {found.map((entry, i) => (
           <button
             key={keyOf(entry)}
@@ -132,7 +133,7 @@ export function FindDialog({
           </button>
         ))}
       </div>
-      {found.length === 0 && <p className="mt-3">No match.</p>}
+      {found.length === 0 && <p className="mt-3">{t("job.noMatch")}</p>}
     </Dialog>
   );
 }

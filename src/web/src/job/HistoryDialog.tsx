@@ -6,6 +6,7 @@ import { moment } from "../ui/figures/day";
 import { Notice } from "../ui/Notice";
 import { Refused } from "../ui/Refused";
 import { useAnswer } from "../ui/useAnswer";
+import { t } from "../words";
 import { ChangeTable } from "./ChangeTable";
 import { type RigEditor, whyUnsaved } from "./rigEditor";
 
@@ -36,12 +37,12 @@ export function HistoryDialog({ editor, onClose }: { editor: RigEditor; onClose:
     onClose();
   };
   return (
-    <Dialog open onClose={onClose} title="History" wide>
-      {save.kind !== "saved" && <Refused said={`The newest change is not in it. ${whyUnsaved(save)}`} />}
+    <Dialog open onClose={onClose} title={t("job.history")} wide>
+      {save.kind !== "saved" && <Refused said={t("job.theNewestChangeIsNot", { save: whyUnsaved(save) })} />}
       {!history.answer && (
         <Notice
           alert={history.failed}
-          title={history.failed ? "The history was not read." : "Reading the history…"}
+          title={history.failed ? t("job.theHistoryWasNotRead") : t("job.readingTheHistory")}
         >
           {history.why}
         </Notice>
@@ -49,7 +50,7 @@ export function HistoryDialog({ editor, onClose }: { editor: RigEditor; onClose:
       <div className="grid gap-4 md:grid-cols-2">
         <div className="grid content-start gap-2">
           <ul
-            aria-label="Revisions"
+            aria-label={t("job.revisions")}
             className="grid max-h-[60vh] gap-px overflow-y-auto border border-seam bg-seam"
           >
             {shown?.map(({ number, savedAt, what }) => (
@@ -62,8 +63,8 @@ export function HistoryDialog({ editor, onClose }: { editor: RigEditor; onClose:
                 >
                   <span className="font-figure">{number}</span>
                   <span className="min-w-0 wrap-anywhere">
-                    {what || "Saved"}
-                    {number === job.revision && <span className="font-semibold"> · as it is now</span>}
+                    {what || t("job.saved")}
+                    {number === job.revision && <span className="font-semibold"> {t("job.asItIsNow")}</span>}
                     <span className="block text-sm text-dust">{moment(savedAt)}</span>
                   </span>
                 </button>
@@ -71,31 +72,29 @@ export function HistoryDialog({ editor, onClose }: { editor: RigEditor; onClose:
             ))}
           </ul>
           {history.answer && history.answer.length > most && (
-            <Button onClick={() => setMost(most + 200)}>Show older ones</Button>
+            <Button onClick={() => setMost(most + 200)}>{t("job.showOlderOnes")}</Button>
           )}
         </div>
-        <section aria-label="What going back changes" className="grid content-start gap-3">
-          {chosen === undefined && (
-            <p className="text-dust">Choose a revision to see what going back to it changes.</p>
-          )}
-          {chosen === job.revision && <p>This is the job as it is now.</p>}
+        <section aria-label={t("job.whatGoingBackChanges")} className="grid content-start gap-3">
+          {chosen === undefined && <p className="text-dust">{t("job.chooseARevisionToSee")}</p>}
+          {chosen === job.revision && <p>{t("job.thisIsTheJobAs")}</p>}
           {chosen !== undefined && chosen !== job.revision && (
             <>
-              <h3 className="font-semibold">Going back to revision {chosen} changes</h3>
+              <h3 className="font-semibold">{t("job.goingBackToRevisionChanges", { chosen })}</h3>
               {changes.failed && <Refused said={changes.why} />}
               {changes.answer ? (
-                <ChangeTable changes={changes.answer} before="Now" after="Then" />
+                <ChangeTable changes={changes.answer} before={t("job.now")} after={t("job.then")} />
               ) : (
-                !changes.failed && <p role="status">Working out what changes…</p>
+                !changes.failed && <p role="status">{t("job.workingOutWhatChanges")}</p>
               )}
               <Button
                 look="main"
                 disabled={save.kind !== "saved" || job.archived || !changes.answer}
                 onClick={() => void back()}
               >
-                Go back to revision {chosen}
+                {t("job.goBackToRevision", { chosen })}
               </Button>
-              <p className="text-sm text-dust">Nothing is lost: undo brings the job back as it is now.</p>
+              <p className="text-sm text-dust">{t("job.nothingIsLostUndoBrings")}</p>
             </>
           )}
         </section>

@@ -6,7 +6,7 @@ import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
 import { useAnswer } from "../ui/useAnswer";
 import { TallyLine, VerdictMark } from "../ui/VerdictMark";
-import { counted } from "../ui/words";
+import { t } from "../words";
 import { RuleFields } from "./RuleFields";
 import { rulesOf } from "./rigEdits";
 import { rigId } from "./rigId";
@@ -19,7 +19,7 @@ export function HouseRulesPanel({ rig, onTake }: { rig: Rig; onTake: (rules: Par
   return (
     <>
       <Button onClick={() => setOpen(true)}>
-        <Scale size={18} aria-hidden /> House rules of this job…
+        <Scale size={18} aria-hidden /> {t("job.houseRulesOfThisJob")}
       </Button>
       {open && <RulesDialog rig={rig} onTake={onTake} onClose={() => setOpen(false)} />}
     </>
@@ -52,7 +52,7 @@ function RulesDialog({
   const errors = under(said, "houseRules");
   const found = fresh ? answer : undefined;
   return (
-    <Dialog open onClose={onClose} title="House rules of this job" wide>
+    <Dialog open onClose={onClose} title={t("job.houseRulesOfThisJob2")} wide>
       <RuleFields
         rules={rules}
         errors={errors}
@@ -60,26 +60,23 @@ function RulesDialog({
         onChange={(change) => setRules({ ...rules, ...change })}
       />
       <div aria-live="polite" className="mt-4 grid gap-2 border-t border-seam pt-3" data-rule-changes>
-        {!changed && (
-          <p className="text-dust">
-            Nothing is changed yet. What a change does to the checks stands here before it is taken.
-          </p>
-        )}
+        {!changed && <p className="text-dust">{t("job.nothingIsChangedYetWhat")}</p>}
         {changed && failed && (
           <p className="font-semibold text-oxide">
-            {said === noErrors ? why : "Correct the marked fields first."}
+            {said === noErrors ? why : t("job.correctTheMarkedFieldsFirst")}
           </p>
         )}
-        {changed && !failed && !found && <p>Working out what changes…</p>}
+        {changed && !failed && !found && <p>{t("job.workingOutWhatChanges")}</p>}
         {changed && found && (
           <>
             <p className="font-semibold">
               {found.changed.length === 0
-                ? "No check changes."
-                : `${counted(found.changed.length, "check changes", "checks change")}.`}
+                ? t("job.noCheckChanges")
+                : t("job.check", { count: found.changed.length })}
             </p>
             <p className="flex flex-wrap gap-x-4">
-              Today <TallyLine tally={found.before} /> then <TallyLine tally={found.after} />
+              {t("job.today")} <TallyLine tally={found.before} /> {t("job.afterThat")}{" "}
+              <TallyLine tally={found.after} />
             </p>
             <ul className="grid max-h-56 gap-px overflow-y-auto border border-seam bg-seam">
               {found.changed.map((change) => (
@@ -97,7 +94,7 @@ function RulesDialog({
         )}
       </div>
       <div className="mt-4 flex justify-end gap-3">
-        <Button onClick={onClose}>Leave them</Button>
+        <Button onClick={onClose}>{t("job.leaveThem")}</Button>
         <Button
           look="main"
           disabled={!changed || failed || found === undefined}
@@ -106,7 +103,7 @@ function RulesDialog({
             onClose();
           }}
         >
-          Apply
+          {t("job.apply")}
         </Button>
       </div>
     </Dialog>

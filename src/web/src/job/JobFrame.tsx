@@ -10,6 +10,7 @@ import { NamesContext } from "../ui/names";
 import { CurrencyContext, SwitchUnitsContext, UnitsContext } from "../ui/units";
 import { useStable } from "../ui/useStable";
 import { TallyLine } from "../ui/VerdictMark";
+import { t } from "../words";
 import { FindDialog } from "./FindDialog";
 import { HistoryDialog } from "./HistoryDialog";
 import { Ledger } from "./Ledger";
@@ -61,10 +62,10 @@ export function JobFrame({
 
   useEffect(() => {
     const name = stages.find(({ key }) => key === stage)?.name ?? "";
-    document.title = `${job.name}, ${name} · Burly Ridge`;
+    document.title = t("job.burlyRidge", { job: job.name, name });
     rememberStage(job.id, stage);
     return () => {
-      document.title = "Burly Ridge";
+      document.title = t("job.burlyRidge2");
     };
   }, [job.id, job.name, stage]);
 
@@ -92,14 +93,14 @@ export function JobFrame({
         run: () => go(`/jobs/${job.id}/${key}`),
       })),
       ...shortcuts,
-      { keys: "/", does: "Find", run: () => setFinding(true) },
-      { keys: "v", does: "Ledger of checks", run: () => setLedger((open) => !open) },
-      { keys: "Ctrl+K", does: "Find anything", run: () => setFinding(true), always: true },
-      { keys: "u", does: "Undo", run: undo },
-      { keys: "U", does: "Redo", run: redo },
-      { keys: "Ctrl+Z", does: "Undo", run: undo },
-      { keys: "Ctrl+Y", does: "Redo", run: redo },
-      { keys: "h", does: "History", run: () => setHistory(true) },
+      { keys: "/", does: t("job.find"), run: () => setFinding(true) },
+      { keys: "v", does: t("job.ledgerOfChecks"), run: () => setLedger((open) => !open) },
+      { keys: t("job.ctrlK"), does: t("job.findAnything"), run: () => setFinding(true), always: true },
+      { keys: "u", does: t("job.undo"), run: undo },
+      { keys: "U", does: t("job.redo"), run: redo },
+      { keys: t("job.ctrlZ"), does: t("job.undo"), run: undo },
+      { keys: t("job.ctrlY"), does: t("job.redo"), run: redo },
+      { keys: "h", does: t("job.history"), run: () => setHistory(true) },
     ],
     [undo, redo, go, job.id, shortcuts],
   );
@@ -114,13 +115,13 @@ export function JobFrame({
       <span className="font-figure">{rig.vehicle.systemVolts} V</span>
       <Button
         look="ticket"
-        aria-label={rules.units === "metric" ? "Units: metric" : "Units: imperial"}
+        aria-label={rules.units === "metric" ? t("job.unitsMetric") : t("job.unitsImperial")}
         onClick={switchUnits}
       >
         <span className="font-figure">{rules.units === "metric" ? "m" : "ft"}</span>
       </Button>
       <Button look="ticket" onClick={() => setLedger(true)}>
-        <span className="sr-only">Ledger of checks:</span>
+        <span className="sr-only">{t("job.ledgerOfChecks2")}</span>
         <TallyLine tally={assessment.tally} ticket />
       </Button>
       <span role="status" aria-live="polite" className="ml-auto flex min-w-0">
@@ -131,10 +132,10 @@ export function JobFrame({
             className="flex min-w-0 items-center rounded-sm bg-white/10 pl-3 text-sm"
           >
             <span className="max-w-56 truncate">{told.words}</span>
-            <Button look="ticket" className="underline" onClick={told.again === "Undo" ? undo : redo}>
-              {told.again}
+            <Button look="ticket" className="underline" onClick={told.again === "undo" ? undo : redo}>
+              {told.again === "undo" ? t("job.undo") : t("job.redo")}
             </Button>
-            <Button look="ticket" aria-label="Dismiss" onClick={dismiss}>
+            <Button look="ticket" aria-label={t("job.dismiss")} onClick={dismiss}>
               <X size={16} aria-hidden />
             </Button>
           </span>
@@ -142,13 +143,13 @@ export function JobFrame({
       </span>
       <SaveMark save={save} waiting={waiting > 0} />
       <span className="flex">
-        <Button look="ticket" aria-label="Find" onClick={() => setFinding(true)}>
+        <Button look="ticket" aria-label={t("job.find")} onClick={() => setFinding(true)}>
           {searchSign}
         </Button>
         <Button
           look="ticket"
-          aria-label="Undo"
-          title={job.undoWhat && isSaved ? `Undo: ${job.undoWhat}` : "Undo"}
+          aria-label={t("job.undo")}
+          title={job.undoWhat && isSaved ? t("job.undo2", { undoWhat: job.undoWhat }) : t("job.undo")}
           disabled={(!job.canUndo && isSaved) || job.archived}
           onClick={undo}
         >
@@ -156,14 +157,19 @@ export function JobFrame({
         </Button>
         <Button
           look="ticket"
-          aria-label="Redo"
-          title={job.redoWhat ? `Redo: ${job.redoWhat}` : "Redo"}
+          aria-label={t("job.redo")}
+          title={job.redoWhat ? t("job.redo2", { redoWhat: job.redoWhat }) : t("job.redo")}
           disabled={!job.canRedo || job.archived}
           onClick={redo}
         >
           {redoSign}
         </Button>
-        <Button look="ticket" aria-label="History" title="History" onClick={() => setHistory(true)}>
+        <Button
+          look="ticket"
+          aria-label={t("job.history")}
+          title={t("job.history")}
+          onClick={() => setHistory(true)}
+        >
           {historySign}
         </Button>
       </span>
@@ -177,7 +183,7 @@ export function JobFrame({
           <CurrencyContext value={rules.currency}>
             <Frame ticket={ticket} shortcuts={all} whole={whole}>
               <div className="flex flex-wrap items-center gap-x-4 border-b border-seam px-4">
-                <nav aria-label="Stages" className="flex flex-wrap gap-1 pt-1">
+                <nav aria-label={t("job.stages")} className="flex flex-wrap gap-1 pt-1">
                   {stages.map(({ key, name }, i) => (
                     <NavLink
                       key={key}
@@ -199,7 +205,7 @@ export function JobFrame({
                   data-outdated
                   className="border-b border-ochre bg-slab px-4 py-2 font-semibold text-ochre"
                 >
-                  Old figures: they are from before your last change.
+                  {t("job.oldFiguresTheyAreFrom")}
                 </p>
               )}
               {job.archived && (
@@ -207,8 +213,8 @@ export function JobFrame({
                   role="status"
                   className="flex flex-wrap items-center gap-3 border-b border-edge bg-slab px-4 py-1 font-semibold"
                 >
-                  This job is in the archive. It can be read, not changed.
-                  <Button onClick={() => void editor.restore()}>Restore</Button>
+                  {t("job.thisJobIsInThe")}
+                  <Button onClick={() => void editor.restore()}>{t("job.restore2")}</Button>
                 </div>
               )}
               {trouble && (

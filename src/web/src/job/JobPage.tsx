@@ -6,6 +6,7 @@ import { api } from "../api/client";
 import { Frame } from "../frame/Frame";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
+import { t } from "../words";
 import { ReadOnlyJob } from "./ReadOnlyJob";
 import { RigEditor } from "./rigEditor";
 import type { StageKey } from "./stages";
@@ -46,7 +47,7 @@ export function JobPage() {
       <Suspense
         fallback={
           <Frame>
-            <Notice title="Opening the stage…" />
+            <Notice title={t("job.openingTheStage")} />
           </Frame>
         }
       >
@@ -55,17 +56,17 @@ export function JobPage() {
     );
   return (
     <Frame>
-      {job.isPending && Stage && <Notice title="Opening the job…" />}
+      {job.isPending && Stage && <Notice title={t("job.openingTheJob")} />}
       {!Stage && (
-        <Notice alert title="There is no such stage.">
+        <Notice alert title={t("job.thereIsNoSuchStage")}>
           <BackToYard />
         </Notice>
       )}
       {job.isError && (
-        <Notice alert title="The job was not opened.">
+        <Notice alert title={t("job.theJobWasNotOpened")}>
           <p>{whyOf(job.error)}</p>
           <p className="mt-3 flex flex-wrap items-center gap-3">
-            <Button onClick={() => job.refetch()}>Try again</Button>
+            <Button onClick={() => job.refetch()}>{t("job.tryAgain")}</Button>
             <BackToYard />
           </p>
         </Notice>
@@ -76,6 +77,6 @@ export function JobPage() {
 
 const BackToYard = () => (
   <Link to="/" className="underline">
-    Back to the Yard
+    {t("job.backToTheYard")}
   </Link>
 );

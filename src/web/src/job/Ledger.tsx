@@ -4,6 +4,7 @@ import { Dialog } from "../ui/Dialog";
 import { choiceLook } from "../ui/Field";
 import { VerdictMark } from "../ui/VerdictMark";
 import { verdictMeans, verdicts } from "../ui/words";
+import { t } from "../words";
 import { CauseList } from "./CauseList";
 import { CheckList } from "./CheckList";
 import { causes, wholeRig } from "./causes";
@@ -25,7 +26,7 @@ export function Ledger({
 }) {
   const [only, setOnly] = useState("");
   return (
-    <Dialog open={open} onClose={shown.onClose} title="Ledger of checks" wide>
+    <Dialog open={open} onClose={shown.onClose} title={t("job.ledgerOfChecks")} wide>
       <Findings {...shown} only={only} onOnly={setOnly} />
     </Dialog>
   );
@@ -54,7 +55,7 @@ function Findings({
   return (
     <div className="grid gap-5 xl:grid-cols-2">
       <div className="grid content-start gap-3">
-        <ul className="flex flex-wrap gap-x-4 text-sm text-dust" aria-label="What the signs say">
+        <ul className="flex flex-wrap gap-x-4 text-sm text-dust" aria-label={t("job.whatTheSignsSay")}>
           {verdicts.map((verdict) => (
             <li key={verdict} className="inline-flex items-center gap-1">
               <VerdictMark verdict={verdict} /> {verdictMeans[verdict]}
@@ -62,14 +63,14 @@ function Findings({
           ))}
         </ul>
         <label className="inline-flex items-center gap-2">
-          <span className="text-sm text-dust">Found on</span>
+          <span className="text-sm text-dust">{t("job.foundOn")}</span>
           <select
             className={`${choiceLook} min-w-0`}
             value={only}
             onChange={(event) => onOnly(event.target.value)}
           >
-            <option value="">everything</option>
-            <option value={wholeRig}>the whole rig</option>
+            <option value="">{t("job.everything")}</option>
+            <option value={wholeRig}>{t("job.theWholeRig")}</option>
             {withLines.map(({ id }) => (
               <option key={id} value={id}>
                 {nameOf(id)}
@@ -77,7 +78,7 @@ function Findings({
             ))}
           </select>
         </label>
-        <h3 className="font-semibold">To do, the most serious first</h3>
+        <h3 className="font-semibold">{t("job.toDoTheMostSerious")}</h3>
         {found.map((cause) => (
           <CauseList
             key={cause.key}
@@ -88,18 +89,18 @@ function Findings({
             onLeave={onClose}
           />
         ))}
-        {found.length === 0 && <p className="text-dust">No objections.</p>}
+        {found.length === 0 && <p className="text-dust">{t("job.noObjections")}</p>}
       </div>
       <div className="grid content-start gap-3">
         {accepted.length > 0 && (
-          <section aria-label="Accepted">
-            <h3 className="mb-1.5 font-semibold">Accepted</h3>
+          <section aria-label={t("job.accepted")}>
+            <h3 className="mb-1.5 font-semibold">{t("job.accepted")}</h3>
             <CheckList checks={accepted} editor={editor} onLeave={onClose} />
           </section>
         )}
-        <h3 className="font-semibold">Supply</h3>
+        <h3 className="font-semibold">{t("job.supply")}</h3>
         <Supply supply={assessment.supply} />
-        <h3 className="font-semibold">What holds for the whole rig</h3>
+        <h3 className="font-semibold">{t("job.whatHoldsForTheWhole")}</h3>
         <CheckList checks={holding} />
       </div>
     </div>

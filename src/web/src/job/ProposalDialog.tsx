@@ -5,13 +5,14 @@ import { Dialog } from "../ui/Dialog";
 import { kilograms, length } from "../ui/figures/figures";
 import { Refused } from "../ui/Refused";
 import { TallyLine } from "../ui/VerdictMark";
+import { t } from "../words";
 import type { Proposal, ProposalAnswer, ProposalKind, RigEditor } from "./rigEditor";
 import { rulesOf } from "./rigEdits";
 
 const titles: Record<ProposalKind, string> = {
-  "auto-size": "Resize all wiring",
-  "assign-slots": "Reassign outputs",
-  reroute: "Re-route all wires",
+  "auto-size": t("job.resizeAllWiring"),
+  "assign-slots": t("job.reassignOutputs"),
+  reroute: t("job.reRouteAllWires"),
 };
 
 /** What would change and why; nothing is stored until it is applied, and then as one step that can be undone. */
@@ -51,13 +52,13 @@ export function ProposalDialog({
   const { units } = rulesOf(editor.snapshot().rig);
   const changes = answer ? changesOf(answer, units) : [];
   return (
-    <Dialog open onClose={onClose} title={lineId ? "Resize this line" : titles[kind]}>
+    <Dialog open onClose={onClose} title={lineId ? t("job.resizeThisLine") : titles[kind]}>
       {!proposal && (
         <div className="grid gap-3">
-          <p role="status">Working it out…</p>
-          <progress className="w-full" aria-label="Working it out" />
+          <p role="status">{t("job.workingItOut")}</p>
+          <progress className="w-full" aria-label={t("job.workingItOut2")} />
           <Button className="justify-self-end" onClick={onClose}>
-            Stop
+            {t("job.stop")}
           </Button>
         </div>
       )}
@@ -69,13 +70,13 @@ export function ProposalDialog({
       {answer && (
         <>
           <p className="flex flex-wrap items-center gap-x-4">
-            <span>Today</span> <TallyLine tally={answer.before} />
+            <span>{t("job.today")}</span> <TallyLine tally={answer.before} />
           </p>
           <p className="mb-3 flex flex-wrap items-center gap-x-4">
-            <span>Then</span> <TallyLine tally={answer.tally} />
+            <span>{t("job.then")}</span> <TallyLine tally={answer.tally} />
           </p>
           {changes.length === 0 ? (
-            <p>Nothing changes: it is as it would be proposed.</p>
+            <p>{t("job.nothingChangesItIsAs")}</p>
           ) : (
             <ul className="grid gap-px border border-seam bg-seam">
               {changes.map((change) => (
@@ -96,23 +97,21 @@ export function ProposalDialog({
           ))}
           {"copperAfterKilograms" in answer && (
             <p className="mt-2">
-              Copper of all runs:{" "}
-              <span className="font-figure">
-                {kilograms(answer.copperBeforeKilograms)} → {kilograms(answer.copperAfterKilograms)}
-              </span>
+              {t("job.copperOfAllWires", {
+                before: kilograms(answer.copperBeforeKilograms),
+                after: kilograms(answer.copperAfterKilograms),
+              })}
             </p>
           )}
           {"gauges" in answer && answer.gauges.length > 0 && (
-            <p className="mt-2 text-sm text-dust">Wire to buy: {answer.gauges.join(", ")}.</p>
+            <p className="mt-2 text-sm text-dust">{t("job.wireToBuy", { list: answer.gauges.join(", ") })}</p>
           )}
-          <p className="mt-2 text-sm text-dust">
-            Advice, not approval: the maker's instructions, local codes and a qualified person decide.
-          </p>
+          <p className="mt-2 text-sm text-dust">{t("job.adviceNotApprovalTheMaker")}</p>
           <Refused said={said} />
           <div className="mt-4 flex justify-end gap-3">
-            <Button onClick={onClose}>Cancel</Button>
+            <Button onClick={onClose}>{t("job.cancel")}</Button>
             <Button look="main" disabled={changes.length === 0 || applying} onClick={() => void apply()}>
-              {applying ? "Applying…" : "Apply"}
+              {applying ? t("job.applying") : t("job.apply")}
             </Button>
           </div>
         </>

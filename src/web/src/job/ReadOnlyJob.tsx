@@ -3,7 +3,7 @@ import { Link } from "react-router";
 import type { OpenJob } from "../api/client";
 import { Frame } from "../frame/Frame";
 import { Notice } from "../ui/Notice";
-import { counted } from "../ui/words";
+import { t } from "../words";
 
 /** A job that can be looked at and exported, and no more: what it holds, and its file. */
 export function ReadOnlyJob({ job, why }: { job: OpenJob; why: string }) {
@@ -13,7 +13,7 @@ export function ReadOnlyJob({ job, why }: { job: OpenJob; why: string }) {
       <div className="mx-auto max-w-3xl px-4 py-5">
         <h1 className="text-2xl font-bold">{job.name}</h1>
         {job.note && <p className="mt-1 whitespace-pre-line text-dust">{job.note}</p>}
-        <Notice alert title="This job cannot be changed here.">
+        <Notice alert title={t("job.thisJobCannotBeChanged")}>
           <p>{why}</p>
         </Notice>
         <p className="mb-4 flex flex-wrap items-center gap-4">
@@ -22,22 +22,21 @@ export function ReadOnlyJob({ job, why }: { job: OpenJob; why: string }) {
             download
             className="inline-flex min-h-11 items-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade"
           >
-            <FileDown size={18} aria-hidden /> Save as a file
+            <FileDown size={18} aria-hidden /> {t("job.saveAsAFile")}
           </a>
           <Link to="/" className="underline">
-            Back to the Yard
+            {t("job.backToTheYard")}
           </Link>
         </p>
         <h2 className="text-lg font-semibold">
-          Lines <span className="font-figure">{rig.lines.length}</span>, wires{" "}
-          <span className="font-figure">{rig.runs?.length ?? 0}</span>
+          {t("job.linesAndWires", { lines: rig.lines.length, wires: rig.runs?.length ?? 0 })}
         </h2>
         <ul className="mt-2 grid gap-px border border-seam bg-seam">
           {rig.lines.map((line) => (
             <li key={line.id} className="flex justify-between gap-3 bg-slab px-3 py-1.5">
               <span>{line.name}</span>
               <span className="text-dust">
-                {line.plan ? "quick plan" : counted(line.lights?.length ?? 0, "lamp", "lamps")}
+                {line.plan ? t("job.quickPlan") : t("job.lamp", { count: line.lights?.length ?? 0 })}
               </span>
             </li>
           ))}

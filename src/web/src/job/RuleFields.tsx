@@ -16,45 +16,31 @@ import {
   sizingWords,
   zoneWords,
 } from "../ui/words";
+import { t } from "../words";
 
 type Key = Exclude<keyof HouseRules, "zoneCelsius" | "colours">;
 
 /** What each rule means, for and against, in two lines. */
 const meant: Record<Key, string> = {
-  units: "How lengths are said. The document keeps metres; nothing else changes with it.",
-  gauges:
-    "How the wire on your shelf is sold. A trade name is not a copper area: the ladder shows the copper beside it.",
-  marginFraction:
-    "25 % leaves room for a hot day; the 50 % school wants half as much again. More margin is thicker wire, never a larger fuse.",
-  fuseLoadFraction:
-    "Makers say 70 to 80 %. Nearer its rating a fuse ages and opens for nothing; further off it protects less well.",
-  dropLimitRegulatedLed:
-    "A regulated LED lamp keeps its light and draws more, down to its drop-out. A limit that you enter is kept whatever copper it takes.",
-  dropLimitOther:
-    "A filament or resistor lamp goes dim: 5 % of drop is 16 % less light. A limit that you enter is kept whatever copper it takes.",
-  sizing:
-    "Usual is how harnesses are built: 10 % for regulated LED, 5 % for other lamps. Light first aims at 3 % for all. Neither buys copper that hardly helps. The maker's harness takes gauge and fuse from the lamps, where they are entered there.",
-  dropCopper:
-    "Behind a fuse up to 30 A no wire gets thicker than this for the drop alone. Load, fuse and short always count first.",
-  dropCopperHeavy: "Behind a fuse above 30 A no wire gets thicker than this for the drop alone.",
-  joints:
-    "Crimp and adhesive shrink hold where it shakes and is wet. Solder is liked for signal wires, and stiff where it shakes; solder alone turns crimps into solder joints. Taps are the first to fail outside.",
-  earths:
-    "A stud near the lamp is short and halves the copper. A wire to the post costs more and is immune to what becomes of body joints.",
-  isolation:
-    "Battery off: the negative of every battery comes off first and goes back last of all. Fuse out: the line's fuse comes out first and goes in last. One act makes it live.",
-  forwardTrigger:
-    "Linked to the high beam, one flick of the stalk darkens everything for oncoming traffic. A switch of its own suits slow work off the road.",
-  leftOnHours:
-    "How long everything may be left on with the engine off before the battery is half empty and will not start.",
-  slackFraction:
-    "What a wire is longer than its lanes, so that it is not pulled tight round corners. Practice is about 5 %.",
-  loopMetres: "A loop at each end, folded and tied, so that a terminal can be made again without a joint.",
-  looksFraction:
-    "A lane where a wire shows counts as so much longer. Heat, hazards and length still weigh more.",
-  currency: "Stands before every price.",
-  mostGauges:
-    "Fewer sizes on the bench are fewer drums and fewer terminals; sizing then takes the next thicker one you have.",
+  units: t("job.howLengthsAreSaidThe"),
+  gauges: t("job.howTheWireOnYour"),
+  marginFraction: t("job.of25LeavesRoomForA"),
+  fuseLoadFraction: t("job.makersSay70To80"),
+  dropLimitRegulatedLed: t("job.aRegulatedLedLampKeeps"),
+  dropLimitOther: t("job.aFilamentOrResistorLamp"),
+  sizing: t("job.usualIsHowHarnessesAre"),
+  dropCopper: t("job.behindAFuseUpTo"),
+  dropCopperHeavy: t("job.behindAFuseAbove30"),
+  joints: t("job.crimpAndAdhesiveShrinkHold"),
+  earths: t("job.aStudNearTheLamp"),
+  isolation: t("job.batteryOffTheNegativeOf"),
+  forwardTrigger: t("job.linkedToTheHighBeam"),
+  leftOnHours: t("job.howLongEverythingMayBe"),
+  slackFraction: t("job.whatAWireIsLonger"),
+  loopMetres: t("job.aLoopAtEachEnd"),
+  looksFraction: t("job.aLaneWhereAWire"),
+  currency: t("job.standsBeforeEveryPrice"),
+  mostGauges: t("job.fewerSizesOnTheBench"),
 };
 
 /** Every rule with what it means. */
@@ -91,7 +77,7 @@ export function RuleFields({
     <div className="grid gap-x-6 gap-y-3 lg:grid-cols-2">
       <Rule meaning={meant.gauges}>
         <ChoiceField
-          label="Wire sold as"
+          label={t("job.wireSoldAs")}
           value={rules.gauges}
           options={choices(gaugeWords)}
           onChange={(gauges) => onChange({ gauges })}
@@ -99,20 +85,20 @@ export function RuleFields({
       </Rule>
       <Rule meaning={meant.units}>
         <ChoiceField
-          label="Units"
+          label={t("job.units")}
           value={rules.units}
           options={[
-            { value: "metric", label: "Metres" },
-            { value: "imperial", label: "Feet" },
+            { value: "metric", label: t("job.metres") },
+            { value: "imperial", label: t("job.feet") },
           ]}
           onChange={(units) => onChange({ units })}
         />
       </Rule>
-      {fraction("marginFraction", "Wire margin")}
-      {fraction("fuseLoadFraction", "Fuse loaded to")}
+      {fraction("marginFraction", t("job.wireMargin"))}
+      {fraction("fuseLoadFraction", t("job.fuseLoadedTo"))}
       <Rule meaning={meant.sizing}>
         <ChoiceField
-          label="Wire sized for"
+          label={t("job.wireSizedFor")}
           value={rules.sizing}
           options={choices(sizingWords).filter(
             ({ value }) => value !== "makersHarness" || makers || rules.sizing === "makersHarness",
@@ -123,11 +109,11 @@ export function RuleFields({
       {(["dropLimitRegulatedLed", "dropLimitOther"] as const).map((key) => (
         <Rule key={key} meaning={meant[key]}>
           <NumberField
-            label={key === "dropLimitOther" ? "Drop, other lamps" : "Drop, regulated LED"}
+            label={key === "dropLimitOther" ? t("job.dropOtherLamps") : t("job.dropRegulatedLed")}
             unit="%"
             scale={asPercent}
             optional
-            placeholder="by the school"
+            placeholder={t("job.byTheSchool")}
             value={rules[key]}
             messages={errors[key]}
             onChange={(value) => onChange({ [key]: value ?? null })}
@@ -137,7 +123,7 @@ export function RuleFields({
       {(["dropCopper", "dropCopperHeavy"] as const).map((key) => (
         <Rule key={key} meaning={meant[key]}>
           <NumberField
-            label={key === "dropCopper" ? "Copper for drop" : "The same, over 30 A"}
+            label={key === "dropCopper" ? t("job.copperForDrop") : t("job.theSameOver30A")}
             unit="mm²"
             value={rules[key]}
             messages={errors[key]}
@@ -147,7 +133,7 @@ export function RuleFields({
       ))}
       <Rule meaning={meant.joints}>
         <ChoiceField
-          label="Joints"
+          label={t("job.joints")}
           value={rules.joints}
           options={choices(jointWords)}
           onChange={(joints) => onChange({ joints })}
@@ -155,7 +141,7 @@ export function RuleFields({
       </Rule>
       <Rule meaning={meant.earths}>
         <ChoiceField
-          label="Earths"
+          label={t("job.earths")}
           value={rules.earths}
           options={choices(earthWords)}
           onChange={(earths) => onChange({ earths })}
@@ -163,7 +149,7 @@ export function RuleFields({
       </Rule>
       <Rule meaning={meant.isolation}>
         <ChoiceField
-          label="Isolation"
+          label={t("job.isolation")}
           value={rules.isolation}
           options={choices(isolationWords)}
           onChange={(isolation) => onChange({ isolation })}
@@ -171,7 +157,7 @@ export function RuleFields({
       </Rule>
       <Rule meaning={meant.forwardTrigger}>
         <ChoiceField
-          label="Light ahead"
+          label={t("job.lightAhead")}
           value={rules.forwardTrigger}
           options={choices(forwardTriggerWords)}
           onChange={(forwardTrigger) => onChange({ forwardTrigger })}
@@ -179,18 +165,18 @@ export function RuleFields({
       </Rule>
       <Rule meaning={meant.leftOnHours}>
         <NumberField
-          label="Left on for"
+          label={t("job.leftOnFor")}
           unit="h"
           value={rules.leftOnHours}
           messages={errors.leftOnHours}
           onChange={(value) => onChange({ leftOnHours: value ?? Number.NaN })}
         />
       </Rule>
-      {fraction("slackFraction", "Slack along the way")}
-      {fraction("looksFraction", "A lane that shows counts as more by")}
+      {fraction("slackFraction", t("job.slackAlongTheWay"))}
+      {fraction("looksFraction", t("job.aLaneThatShowsCounts"))}
       <Rule meaning={meant.loopMetres}>
         <NumberField
-          label="Loop at each end"
+          label={t("job.loopAtEachEnd")}
           scale={asLength(rules.units)}
           value={rules.loopMetres}
           messages={errors.loopMetres}
@@ -199,26 +185,24 @@ export function RuleFields({
       </Rule>
       <Rule meaning={meant.mostGauges}>
         <NumberField
-          label="Wire sizes bought"
+          label={t("job.wireSizesBought")}
           value={rules.mostGauges}
           messages={errors.mostGauges}
-          placeholder="no limit"
+          placeholder={t("job.noLimit")}
           optional
           onChange={(value) => onChange({ mostGauges: value ?? null })}
         />
       </Rule>
       <Rule meaning={meant.currency}>
         <TextField
-          label="Currency sign"
+          label={t("job.currencySign")}
           value={rules.currency}
           messages={errors.currency}
           onChange={(currency) => onChange({ currency })}
         />
       </Rule>
       <fieldset className="grid grid-cols-2 gap-2 lg:col-span-2 lg:grid-cols-4">
-        <legend className="mb-1 text-sm text-dust">
-          The colour of a line's wires by what its light is for. Black comes back, red feeds several lines.
-        </legend>
+        <legend className="mb-1 text-sm text-dust">{t("job.theColourOfALine")}</legend>
         {choices(colourUseWords).map(({ value: use, label }) => (
           <TextField
             key={use}
@@ -230,10 +214,7 @@ export function RuleFields({
         ))}
       </fieldset>
       <fieldset className="grid grid-cols-2 gap-2 lg:col-span-2 lg:grid-cols-4">
-        <legend className="mb-1 text-sm text-dust">
-          How hot each zone is taken to be. What a wire may carry falls with it: at the temperature of its
-          insulation it may carry nothing.
-        </legend>
+        <legend className="mb-1 text-sm text-dust">{t("job.howHotEachZoneIs")}</legend>
         {choices(zoneWords).map(({ value: zone, label }) => (
           <NumberField
             key={zone}

@@ -4,6 +4,7 @@ import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
 import { Refused } from "../ui/Refused";
 import { useAnswer } from "../ui/useAnswer";
+import { t } from "../words";
 import { ChangeTable } from "./ChangeTable";
 import { rigId } from "./rigId";
 
@@ -33,35 +34,33 @@ export function StaleDialog({
     setBusy(false);
   };
   return (
-    <Dialog open onClose={() => {}} title="This job was changed in another window" wide>
-      <p>Nothing is lost. Whichever you go on with, undo brings the other version back.</p>
+    <Dialog open onClose={() => {}} title={t("job.thisJobWasChangedIn")} wide>
+      <p>{t("job.nothingIsLostWhicheverYou")}</p>
       <div className="my-4">
         {changes.answer ? (
-          <ChangeTable changes={changes.answer} before="Yours" after="Theirs" />
+          <ChangeTable changes={changes.answer} before={t("job.yours")} after={t("job.theirs")} />
         ) : (
           <p role="status">
-            {changes.failed
-              ? "What differs cannot be shown: one of the two has fields to be corrected."
-              : "Working out what differs…"}
+            {changes.failed ? t("job.whatDiffersCannotBeShown") : t("job.workingOutWhatDiffers")}
           </p>
         )}
       </div>
       {said && (
         <div className="mb-4">
-          <Refused said={`Your version could not be stored before theirs. ${said}`} />
+          <Refused said={t("job.yourVersionCouldNotBe", { said })} />
         </div>
       )}
       <div className="flex justify-end gap-3">
         {said && (
           <Button look="quiet" onClick={onDropMine}>
-            Drop mine for good
+            {t("job.dropMineForGood")}
           </Button>
         )}
         <Button disabled={busy} onClick={() => void takeTheirs()}>
-          Go on with theirs
+          {t("job.goOnWithTheirs")}
         </Button>
         <Button look="main" disabled={busy} onClick={onKeepMine}>
-          Save mine on top
+          {t("job.saveMineOnTop")}
         </Button>
       </div>
     </Dialog>

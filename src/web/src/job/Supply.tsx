@@ -1,5 +1,6 @@
 import type { SupplyAnswer } from "../api/client";
 import { amps, hours, volts } from "../ui/figures/figures";
+import { t } from "../words";
 
 /** What each state that is worth judging asks of battery and alternator. */
 export function Supply({ supply }: { supply: readonly SupplyAnswer[] }) {
@@ -9,12 +10,12 @@ export function Supply({ supply }: { supply: readonly SupplyAnswer[] }) {
       <table className="w-full border-collapse text-left text-sm">
         <thead className="text-sm text-dust">
           <tr className="border-b border-edge">
-            <th className="py-1 pl-2 font-normal">State</th>
-            <th className="px-2 text-right font-normal">Drawn</th>
-            <th className="px-2 text-right font-normal">Alternator</th>
-            <th className="px-2 text-right font-normal">Battery</th>
-            <th className="px-2 text-right font-normal">At the post</th>
-            <th className="px-2 text-right font-normal">To half</th>
+            <th className="py-1 pl-2 font-normal">{t("job.state")}</th>
+            <th className="px-2 text-right font-normal">{t("job.drawn")}</th>
+            <th className="px-2 text-right font-normal">{t("job.alternator")}</th>
+            <th className="px-2 text-right font-normal">{t("job.battery")}</th>
+            <th className="px-2 text-right font-normal">{t("job.atThePost")}</th>
+            <th className="px-2 text-right font-normal">{t("job.toHalf")}</th>
           </tr>
         </thead>
         <tbody>
@@ -29,7 +30,7 @@ export function Supply({ supply }: { supply: readonly SupplyAnswer[] }) {
               </td>
               <td className="px-2 text-right font-figure whitespace-nowrap">
                 {figures.batteryAmps < 0
-                  ? `charged ${amps(-figures.batteryAmps)}`
+                  ? t("job.charged", { batteryAmps: amps(-figures.batteryAmps) })
                   : amps(figures.batteryAmps)}
               </td>
               <td className="px-2 text-right font-figure whitespace-nowrap">{volts(figures.postVolts)}</td>
@@ -42,8 +43,10 @@ export function Supply({ supply }: { supply: readonly SupplyAnswer[] }) {
       </table>
       {first && first.alternatorIdleAmps !== null && (
         <p className="mt-1 text-sm text-dust">
-          The alternator gives up to {amps(first.alternatorIdleAmps)} at idle and{" "}
-          {amps(first.alternatorCruiseAmps ?? 0)} at cruise. What charges the battery is not counted as drawn.
+          {t("job.theAlternatorGivesUpTo", {
+            alternatorIdleAmps: amps(first.alternatorIdleAmps),
+            alternatorCruiseAmps: amps(first.alternatorCruiseAmps ?? 0),
+          })}
         </p>
       )}
     </div>

@@ -1,4 +1,5 @@
 import type { Assessment, Check } from "../api/client";
+import { t } from "../words";
 import { worstFirst } from "./CheckList";
 import { objects } from "./cure";
 
@@ -8,7 +9,7 @@ type Found = { check: Check; line: string | undefined };
 /** Objections that are the same finding. */
 export type Cause = { key: string; check: Check; found: readonly Found[] };
 
-export const wholeRig = "the whole rig";
+export const wholeRig = t("job.theWholeRig");
 
 /** What stands in the way, by cause, the most serious first and then what is found most often; of one line alone if asked. */
 export function causes(assessment: Pick<Assessment, "checks" | "lines">, only = ""): readonly Cause[] {

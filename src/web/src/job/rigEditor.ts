@@ -11,6 +11,7 @@ import {
   type Rig,
 } from "../api/client";
 import { type Answer, type FieldErrors, noErrors, sentenceOf, under, withPaths } from "../api/problems";
+import { t } from "../words";
 import {
   type EditorState,
   type Effect,
@@ -39,9 +40,9 @@ export const whyNot = (ran: Ran) => (ran.done ? undefined : ran.why);
 
 export type Proposal = { kind: "answer"; answer: ProposalAnswer } | { kind: "failed"; why: string };
 
-const changedMeanwhile = "The rig was changed while this was worked out. Nothing was overwritten; try again.";
-const archivedJob = "This job is in the archive and cannot be changed. Restore it first.";
-const changedElsewhere = "This job was changed in another window meanwhile.";
+const changedMeanwhile = t("job.theRigWasChangedWhile");
+const archivedJob = t("job.thisJobIsInTheArchive");
+const changedElsewhere = t("job.thisJobWasChangedInAnother");
 
 /** Browsers send no more than 64 KiB for a page that is gone. */
 const lastWordsBytes = 60_000;
@@ -128,7 +129,7 @@ export class RigEditor {
   /** Takes the newest edit back; what went wrong stands in the state. */
   undo() {
     return this.say(
-      this.step("Not undone", (job, idempotencyKey) =>
+      this.step(t("job.notUndone"), (job, idempotencyKey) =>
         api.POST("/api/jobs/{id}/undo", {
           params: { path: { id: job.id } },
           body: { onRevision: job.revision, idempotencyKey },
@@ -140,7 +141,7 @@ export class RigEditor {
   /** Puts back what was undone; what went wrong stands in the state. */
   redo() {
     return this.say(
-      this.step("Not redone", (job, idempotencyKey) =>
+      this.step(t("job.notRedone"), (job, idempotencyKey) =>
         api.POST("/api/jobs/{id}/redo", {
           params: { path: { id: job.id } },
           body: { onRevision: job.revision, idempotencyKey },
@@ -152,7 +153,7 @@ export class RigEditor {
   /** Goes back to an older revision, as a new one; what went wrong stands in the state. */
   goBack(number: number) {
     return this.say(
-      this.step("Not changed", (job, idempotencyKey) =>
+      this.step(t("job.notChanged"), (job, idempotencyKey) =>
         api.POST("/api/jobs/{id}/revisions/{number}/go-back", {
           params: { path: { id: job.id, number } },
           body: { onRevision: job.revision, idempotencyKey },
@@ -164,7 +165,7 @@ export class RigEditor {
   /** Takes the job out of the archive, so that it can be changed; what went wrong stands in the state. */
   restore() {
     return this.say(
-      this.step("Not restored", (job) =>
+      this.step(t("job.notRestored"), (job) =>
         api.PATCH("/api/jobs/{id}", {
           params: { path: { id: job.id } },
           body: { onVersion: job.detailsVersion, archived: false },
@@ -242,7 +243,7 @@ export class RigEditor {
     await this.settle();
     const { job, save } = this.state;
     if (save.kind !== "saved")
-      return { kind: "failed", why: `It works on what is saved. ${whyUnsaved(save)}` };
+      return { kind: "failed", why: t("job.itWorksOnWhatIs", { save: whyUnsaved(save) }) };
     const came = await asked(() =>
       this.ask(kind, { onRevision: job.revision, lineId: lineId ?? null }, signal),
     );
@@ -252,7 +253,7 @@ export class RigEditor {
 
   /** Stores what was proposed as one revision; gives what went wrong, or nothing. */
   apply(kind: ProposalKind, lineId?: string) {
-    return this.step("Not applied", async (job, idempotencyKey) => {
+    return this.step(t("job.notApplied"), async (job, idempotencyKey) => {
       const { data, ...rest } = await this.ask(kind, {
         onRevision: job.revision,
         apply: true,
@@ -409,17 +410,17 @@ export class RigEditor {
 export function whyUnsaved(save: SaveState): string {
   switch (save.kind) {
     case "refused":
-      return save.why ?? "Correct the marked fields first.";
+      return save.why ?? t("job.correctTheMarkedFieldsFirst");
     case "unreachable":
-      return "The server does not answer. Your changes are kept in this browser and sent when it does.";
+      return t("job.theServerDoesNotAnswer");
     case "failed":
-      return `${save.why} Your changes are kept in this browser and sent again.`;
+      return t("job.yourChangesAreKeptIn", { why: save.why });
     case "missing":
-      return "This job is no longer on the server. Your changes are kept in this browser.";
+      return t("job.thisJobIsNoLonger");
     case "stale":
       return changedElsewhere;
     default:
-      return "The last change is still being saved. Try again.";
+      return t("job.theLastChangeIsStill");
   }
 }
 

@@ -1,8 +1,9 @@
+import { t } from "../words";
 /** The stages in the order of the work; those to come are not shown. */
 export const stages = [
-  { key: "walkaround", name: "Walkaround" },
-  { key: "lines", name: "Lines" },
-  { key: "panel", name: "Panel" },
+  { key: "walkaround", name: t("job.walkaround") },
+  { key: "lines", name: t("job.lines") },
+  { key: "panel", name: t("job.panel") },
 ] as const;
 
 export type StageKey = (typeof stages)[number]["key"];

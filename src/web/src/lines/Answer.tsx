@@ -3,6 +3,7 @@ import type { Check, Fuse, LineAssessment } from "../api/client";
 import { CheckList } from "../job/CheckList";
 import { objects } from "../job/cure";
 import type { RigEditor } from "../job/rigEditor";
+import { t } from "../words";
 import { FuseWindow } from "./FuseWindow";
 import { Losses } from "./Losses";
 import { Reasons } from "./Reasons";
@@ -32,7 +33,7 @@ export function Answer({
   const objections = checks.filter(objects);
   return (
     <section
-      aria-label="What follows"
+      aria-label={t("lines.whatFollows")}
       data-outdated={outdated}
       className={`grid min-w-0 content-start gap-5 ${outdated ? "old-figures" : ""}`}
     >
@@ -45,16 +46,16 @@ export function Answer({
         <Reasons answer={answer} />
       </div>
       {objections.length > 0 && <CheckList checks={objections} editor={editor} />}
-      <Part title="Where the volts are lost">
+      <Part title={t("lines.whereTheVoltsAreLost")}>
         <Losses losses={answer.losses} />
       </Part>
-      <Part title="Fuse window">
+      <Part title={t("lines.fuseWindow")}>
         <FuseWindow window={answer.fuseWindow} wireName={answer.wire?.name} onTake={takes?.fuse} />
       </Part>
-      <Part title="Wire ladder">
+      <Part title={t("lines.wireLadder")}>
         <WireLadder ladder={answer.ladder} onTake={takes?.wire} />
       </Part>
-      <Part title="Checks that hold">
+      <Part title={t("lines.checksThatHold")}>
         <CheckList checks={checks.filter((check) => !objects(check))} editor={editor} />
       </Part>
     </section>

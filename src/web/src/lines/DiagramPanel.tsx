@@ -5,6 +5,7 @@ import { rigId } from "../job/rigId";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
 import { useAnswer } from "../ui/useAnswer";
+import { t } from "../words";
 import { DiagramSheet } from "./DiagramSheet";
 
 const linkLook =
@@ -32,7 +33,7 @@ export function DiagramPanel({
     { keep: lineId, enabled: !whole },
   );
   const pages = useAnswer(
-    ["diagram pages", rigId(rig)],
+    [t("lines.diagramPages"), rigId(rig)],
     (signal) => api.POST("/api/preview/diagram-pages", { body: { rig }, signal }),
     { enabled: whole },
   );
@@ -42,21 +43,33 @@ export function DiagramPanel({
   const svg = whole ? pages.answer?.[page]?.svg : line.answer;
 
   return (
-    <section aria-label="Wiring diagram" className="grid min-w-0 gap-2 border border-seam bg-slab p-2">
+    <section
+      aria-label={t("lines.wiringDiagram")}
+      className="grid min-w-0 gap-2 border border-seam bg-slab p-2"
+    >
       <div className="flex flex-wrap items-center gap-2">
         <Button aria-pressed={whole} onClick={() => setWhole(!whole)}>
-          {whole ? "This line alone" : "Whole rig"}
+          {whole ? t("lines.thisLineAlone") : t("lines.wholeRig")}
         </Button>
         {whole && (
           <span className="flex items-center gap-1">
-            <Button aria-label="Page before" disabled={page === 0} onClick={() => setTurned(page - 1)}>
+            <Button
+              aria-label={t("lines.pageBefore")}
+              disabled={page === 0}
+              onClick={() => setTurned(page - 1)}
+            >
               <ChevronLeft size={18} aria-hidden />
             </Button>
-            <Button aria-label="Next page" disabled={page === last} onClick={() => setTurned(page + 1)}>
+            <Button
+              aria-label={t("lines.nextPage")}
+              disabled={page === last}
+              onClick={() => setTurned(page + 1)}
+            >
               <ChevronRight size={18} aria-hidden />
             </Button>
             <span role="status">
-              {pages.answer && `Page ${page + 1} of ${last + 1}: ${pages.answer[page]?.title}`}
+              {pages.answer &&
+                t("lines.pageOf", { page: page + 1, last: last + 1, title: pages.answer[page]?.title })}
             </span>
           </span>
         )}
@@ -66,14 +79,14 @@ export function DiagramPanel({
           href={`/api/jobs/${jobId}/diagram.svg${whole ? "" : `?line=${encodeURIComponent(lineId)}`}`}
           download
         >
-          <Download size={18} aria-hidden /> {whole ? "The whole rig, SVG" : "This line, SVG"}
+          <Download size={18} aria-hidden /> {whole ? t("lines.theWholeRigSvg") : t("lines.thisLineSvg")}
         </a>
         <a className={linkLook} href={`/api/jobs/${jobId}/diagram.html`} target="_blank" rel="noreferrer">
-          <Printer size={18} aria-hidden /> Print on A4
+          <Printer size={18} aria-hidden /> {t("lines.printOnA4")}
         </a>
       </div>
       {svg === undefined ? (
-        <Notice alert={failed} title={failed ? "The wiring was not drawn." : "Drawing the wiring…"}>
+        <Notice alert={failed} title={failed ? t("lines.theWiringWasNotDrawn") : t("lines.drawingTheWiring")}>
           {why}
         </Notice>
       ) : (

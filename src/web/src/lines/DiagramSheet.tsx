@@ -1,5 +1,6 @@
 import { useEffect, useRef } from "react";
 import { useWidth } from "../ui/useWidth";
+import { t } from "../words";
 
 /** Letters of 2.3 mm are 11 px high then, the least that is read. */
 const leastPixelsPerMillimetre = 4.8;
@@ -81,6 +82,6 @@ function makeButton(part: SVGGElement) {
   part.setAttribute("tabindex", "0");
   part.setAttribute(
     "aria-label",
-    [...part.querySelectorAll("text")].map((text) => text.textContent).join(" ") || "Part",
+    [...part.querySelectorAll("text")].map((text) => text.textContent).join(" ") || t("lines.part"),
   );
 }

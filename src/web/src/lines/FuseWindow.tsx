@@ -6,6 +6,7 @@ import { choiceLook } from "../ui/Field";
 import { amps } from "../ui/figures/figures";
 import { useWidth } from "../ui/useWidth";
 import { fuseName } from "../ui/words";
+import { t } from "../words";
 import { fuseStep } from "./steps";
 
 /** Drawn at the width that there is, so that its words stay as large as others; until that is known at this. */
@@ -72,14 +73,14 @@ export const FuseWindow = memo(function FuseWindow({
           x={place(window.designAmps)}
           y={14}
           width={width}
-          text={`load ${amps(window.designAmps)}`}
+          text={t("lines.load", { designAmps: amps(window.designAmps) })}
           line={axis - 16}
         />
         <Label
           x={place(window.fromAmps)}
           y={28}
           width={width}
-          text={`with margin ${amps(window.fromAmps)}`}
+          text={t("lines.withMargin", { fromAmps: amps(window.fromAmps) })}
           line={axis - 16}
         />
         {window.wireAmps !== null && (
@@ -124,11 +125,15 @@ export const FuseWindow = memo(function FuseWindow({
       <p className={window.empty ? "font-semibold text-oxide" : "text-dust"}>{window.sentence}</p>
       {onTake && (
         <div className="flex flex-wrap items-center gap-2">
-          <Button aria-label="One fuse lower" disabled={!lower} onClick={() => lower && onTake(lower)}>
+          <Button
+            aria-label={t("lines.oneFuseLower")}
+            disabled={!lower}
+            onClick={() => lower && onTake(lower)}
+          >
             <Minus size={18} aria-hidden />
           </Button>
           <label className="inline-flex items-center gap-2">
-            <span className="text-sm text-dust">Fuse</span>
+            <span className="text-sm text-dust">{t("lines.fuse")}</span>
             <select
               className={choiceLook}
               value={taken ? fuseName(taken) : ""}
@@ -137,7 +142,7 @@ export const FuseWindow = memo(function FuseWindow({
                 if (mark) onTake({ ratingAmps: mark.ratingAmps, family: mark.family });
               }}
             >
-              {!taken && <option value="">none</option>}
+              {!taken && <option value="">{t("lines.none")}</option>}
               {window.ratings.map((mark) => (
                 <option key={fuseName(mark)} value={fuseName(mark)}>
                   {fuseName(mark)}
@@ -145,7 +150,11 @@ export const FuseWindow = memo(function FuseWindow({
               ))}
             </select>
           </label>
-          <Button aria-label="One fuse higher" disabled={!higher} onClick={() => higher && onTake(higher)}>
+          <Button
+            aria-label={t("lines.oneFuseHigher")}
+            disabled={!higher}
+            onClick={() => higher && onTake(higher)}
+          >
             <Plus size={18} aria-hidden />
           </Button>
         </div>

@@ -2,6 +2,7 @@ import { Link } from "react-router";
 import type { LinePlan, RouteAnswer, UnitSystem } from "../api/client";
 import { Button } from "../ui/Button";
 import { length } from "../ui/figures/figures";
+import { t } from "../words";
 
 /** The length that follows from where the lamps are; it can be given by hand again. */
 export function LaidLength({
@@ -20,22 +21,21 @@ export function LaidLength({
   const metres = way?.metres;
   return (
     <div className="grid gap-1 border border-seam bg-slab px-3 py-2">
-      <p>
-        One-way length{" "}
-        <span className="font-figure" data-figure="Laid">
-          {metres === null || metres === undefined ? "no way leads there" : length(metres, units)}
-        </span>
-        {way?.measuredMetres ? ", measured by hand" : ", along the lanes"}
+      <p data-figure="Laid">
+        {t("lines.oneWayLengthOf", {
+          metres: metres == null ? t("lines.noWayLeadsThere") : length(metres, units),
+          how: way?.measuredMetres ? t("lines.measuredByHand") : t("lines.alongTheLanes"),
+        })}
       </p>
       <div className="flex flex-wrap items-center gap-x-4">
         <Link to={page} className="inline-flex min-h-11 items-center underline underline-offset-4">
-          Show route
+          {t("lines.showRoute")}
         </Link>
         <Button
           look="quiet"
           onClick={() => onChange({ lay: null, oneWayMetres: metres ?? plan.oneWayMetres, bundled: null })}
         >
-          Enter length
+          {t("lines.enterLength")}
         </Button>
       </div>
     </div>

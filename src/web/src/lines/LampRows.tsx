@@ -5,6 +5,7 @@ import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { NumberField } from "../ui/NumberField";
 import { choices, kindWords } from "../ui/words";
+import { t } from "../words";
 
 type Rating = "watts" | "amps";
 
@@ -28,7 +29,7 @@ export function LampRows({
 
   return (
     <fieldset className="grid gap-3">
-      <legend className="mb-1 font-semibold">Lamps</legend>
+      <legend className="mb-1 font-semibold">{t("lines.lamps")}</legend>
       {lamps.map((lamp, index) => {
         const rating = ratingOf(lamp);
         const said = under(errors, `lamps[${index}]`);
@@ -37,7 +38,7 @@ export function LampRows({
           <div key={index} className="grid grid-cols-6 gap-2 border-l-4 border-seam pl-3">
             <div className="col-span-2">
               <NumberField
-                label="How many"
+                label={t("lines.howMany")}
                 value={lamp.count}
                 messages={said.count}
                 onChange={(count) => change(index, { ...lamp, count: count ?? Number.NaN })}
@@ -45,7 +46,7 @@ export function LampRows({
             </div>
             <div className="col-span-4">
               <ChoiceField
-                label="Kind"
+                label={t("lines.kind")}
                 value={lamp.kind}
                 options={choices(kindWords)}
                 onChange={(kind) => change(index, { ...lamp, kind })}
@@ -53,7 +54,7 @@ export function LampRows({
             </div>
             <div className="col-span-2">
               <NumberField
-                label="Each"
+                label={t("lines.each")}
                 value={lamp[rating]}
                 messages={said[rating]}
                 onChange={(value) => change(index, { ...lamp, [rating]: value ?? Number.NaN })}
@@ -61,7 +62,7 @@ export function LampRows({
             </div>
             <div className="col-span-2">
               <ChoiceField
-                label="in"
+                label={t("lines.inMoreWords")}
                 value={rating}
                 options={[
                   { value: "watts", label: "watts" },
@@ -75,7 +76,7 @@ export function LampRows({
             </div>
             <div className="col-span-2">
               <NumberField
-                label="stated at"
+                label={t("lines.statedAt")}
                 unit="V"
                 optional
                 value={lamp.atVolts}
@@ -90,7 +91,7 @@ export function LampRows({
                 className="col-span-6 justify-self-start"
                 onClick={() => onChange(lamps.filter((_, at) => at !== index))}
               >
-                <Trash2 size={16} aria-hidden /> Take these lamps out
+                <Trash2 size={16} aria-hidden /> {t("lines.takeTheseLampsOut")}
               </Button>
             )}
           </div>
@@ -101,7 +102,7 @@ export function LampRows({
         className="justify-self-start"
         onClick={() => onChange([...lamps, { kind: "regulatedLed", count: 1, watts: 20 }])}
       >
-        <Plus size={16} aria-hidden /> Other lamps on the same line
+        <Plus size={16} aria-hidden /> {t("lines.otherLampsOnTheSame")}
       </Button>
     </fieldset>
   );

@@ -10,6 +10,7 @@ import { amps, lostVolts, percent, volts, watts } from "../ui/figures/figures";
 import { Notice } from "../ui/Notice";
 import { useStable } from "../ui/useStable";
 import { useWidth } from "../ui/useWidth";
+import { t } from "../words";
 import { StateBar } from "./StateBar";
 import { StationPanel } from "./station/StationPanel";
 import { planned } from "./station/stations";
@@ -70,7 +71,7 @@ export function LineBody({
   );
   if (!view)
     return (
-      <Notice alert={failed} title={failed ? "The line was not worked out." : "Working the line out…"}>
+      <Notice alert={failed} title={failed ? t("lines.theLineWasNotWorked") : t("lines.workingTheLineOut")}>
         {why}
       </Notice>
     );
@@ -84,7 +85,7 @@ export function LineBody({
 
   return (
     <section
-      aria-label="The line from source to earth"
+      aria-label={t("lines.theLineFromSourceTo")}
       data-stale={failed}
       className="grid min-w-0 content-start gap-3"
     >
@@ -100,8 +101,8 @@ export function LineBody({
           onChange={states.ask}
         />
       )}
-      {slow && <p className="text-sm text-dust">Still working it out…</p>}
-      {failed && <p className="text-sm font-semibold text-oxide">As it was before the last edit. {why}</p>}
+      {slow && <p className="text-sm text-dust">{t("lines.stillWorkingItOut")}</p>}
+      {failed && <p className="text-sm font-semibold text-oxide">{t("lines.asItWasBeforeThe", { why })}</p>}
       {diagram}
       {diagram ? null : shown && strands.length > 0 ? (
         <>
@@ -116,14 +117,14 @@ export function LineBody({
             onOpen={openStation}
             onPoint={setPointed}
           />
-          <Details plain summary="The same as a table">
+          <Details plain summary={t("lines.theSameAsATable")}>
             <StripTable strands={strands} state={shown} />
           </Details>
         </>
       ) : (
-        <Notice alert title="Its wires lead nowhere yet: no way from a source through its lamps to earth.">
+        <Notice alert title={t("lines.itsWiresLeadNowhereYet")}>
           {loose.length === 0 ? (
-            <p>It has no lamps that anything is joined to.</p>
+            <p>{t("lines.itHasNoLampsThat")}</p>
           ) : (
             <ul className="mt-2 flex flex-wrap gap-2">
               {loose.map((one) => (
@@ -203,7 +204,8 @@ const Scroll = memo(function Scroll({
     <>
       <section
         ref={box}
-        aria-label="Strip and ridge"
+        data-tour="strip"
+        aria-label={t("lines.stripAndRidge")}
         className={`border border-seam bg-granite pt-2 ${zoomed ? "overflow-x-auto" : "overflow-x-hidden"}`}
       >
         <StripView
@@ -226,7 +228,9 @@ const Scroll = memo(function Scroll({
         {layout.controlRows > 0 && (
           <div className="pt-1">
             <p className="px-1 pb-0.5 text-sm text-dust">
-              Controlled by: {view.strip.asks.join(", ") || "nothing has to be pressed"}
+              {t("lines.controlledBy", {
+                list: view.strip.asks.join(", ") || t("lines.nothingHasToBePressed"),
+              })}
             </p>
             <StripView control strands={strands} layout={layout} figures={shown.figures.strands} {...rest} />
           </div>
@@ -236,7 +240,7 @@ const Scroll = memo(function Scroll({
         <Readout view={view} shown={shown} pointed={rest.pointed ?? rest.open} />
         {(zoomed ? layout.width > room : !layout.natural) && (
           <Button look="quiet" aria-pressed={zoomed} onClick={() => setZoomed(!zoomed)}>
-            {zoomed ? "Fit the width" : "Zoom in"}
+            {zoomed ? t("lines.fitTheWidth") : t("lines.zoomIn")}
           </Button>
         )}
       </div>
@@ -266,15 +270,25 @@ function Readout({
         <span className="text-dust">{station.detail}</span>{" "}
         <span className="font-figure">
           {lamp
-            ? `${volts(figure.lostVolts)} across it, ${amps(figure.amps)}, ${watts(figure.watts)}${figure.lightFraction == null ? "" : `, light ${percent(figure.lightFraction)}`}`
-            : `${volts(figure.volts)} after it, ${amps(figure.amps)}, loses ${lostVolts(figure.lostVolts)}, ${percent(figure.shareOfLoss)} of the loss`}
+            ? t(figure.lightFraction == null ? "lines.lampReadout" : "lines.lampReadoutLight", {
+                lost: volts(figure.lostVolts),
+                amps: amps(figure.amps),
+                watts: watts(figure.watts),
+                light: percent(figure.lightFraction ?? 1),
+              })
+            : t("lines.afterItLosesOfThe", {
+                volts: volts(figure.volts),
+                amps: amps(figure.amps),
+                lostVolts: lostVolts(figure.lostVolts),
+                shareOfLoss: percent(figure.shareOfLoss),
+              })}
         </span>
       </p>
     );
   }
   return (
     <p className="min-h-6 text-sm text-dust">
-      {view.strip.asks.length > 0 && `Lights with: ${view.strip.asks.join(", ")}.`}
+      {view.strip.asks.length > 0 && t("lines.lightsWith", { list: view.strip.asks.join(", ") })}
     </p>
   );
 }

@@ -2,6 +2,7 @@ import type { LinePlan, RouteAnswer, UnitSystem } from "../api/client";
 import type { FieldErrors } from "../api/problems";
 import { ChoiceField } from "../ui/ChoiceField";
 import { choices, triggerWords } from "../ui/words";
+import { t } from "../words";
 import { LaidLength } from "./LaidLength";
 import { LampRows } from "./LampRows";
 import { RouteFields } from "./RouteFields";
@@ -41,7 +42,7 @@ export function LineForm({
         <ZoneBoxes zones={plan.zones} messages={errors.zones} onChange={(zones) => onChange({ zones })} />
       )}
       <ChoiceField
-        label="Trigger"
+        label={t("lines.trigger")}
         value={plan.trigger}
         options={choices(triggerWords)}
         onChange={(trigger) => onChange({ trigger })}

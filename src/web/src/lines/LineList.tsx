@@ -6,6 +6,7 @@ import { Details } from "../ui/Details";
 import { amps } from "../ui/figures/figures";
 import { VerdictMark } from "../ui/VerdictMark";
 import { verdicts, verdictWords } from "../ui/words";
+import { t } from "../words";
 import { type AssessedLines, type LineOrder, orderWords, type Sifting, sifted } from "./assessedLines";
 import { SmallRidge } from "./SmallRidge";
 
@@ -37,11 +38,14 @@ export const LineList = memo(function LineList({
   const [unfolded, setUnfolded] = useState(60);
   const most = Math.max(unfolded, shown.findIndex(({ line }) => line.id === chosen) + 1);
   return (
-    <nav aria-label="Lines" className="flex flex-col gap-1.5 lg:min-h-0 lg:flex-1">
-      <Details plain summary={hidden > 0 ? `Sort and filter (${hidden} hidden)` : "Sort and filter"}>
+    <nav aria-label={t("lines.lines")} className="flex flex-col gap-1.5 lg:min-h-0 lg:flex-1">
+      <Details
+        plain
+        summary={hidden > 0 ? t("lines.sortAndFilterHidden", { hidden }) : t("lines.sortAndFilter")}
+      >
         <div className="grid grid-cols-2 gap-1.5">
           <select
-            aria-label="Sort by"
+            aria-label={t("lines.sortBy")}
             className={sortLook}
             value={sifting.order}
             onChange={(event) => onSift({ ...sifting, order: event.target.value as LineOrder })}
@@ -53,38 +57,38 @@ export const LineList = memo(function LineList({
             ))}
           </select>
           <select
-            aria-label="Show"
+            aria-label={t("lines.show")}
             className={sortLook}
             value={sifting.verdict}
             onChange={(event) => onSift({ ...sifting, verdict: event.target.value as Verdict | "" })}
           >
-            <option value="">All verdicts</option>
+            <option value="">{t("lines.allVerdicts")}</option>
             {verdicts.map((verdict) => (
               <option key={verdict} value={verdict}>
-                {verdictWords[verdict]} only
+                {t("lines.only", { verdict: verdictWords[verdict] })}
               </option>
             ))}
           </select>
           {lines.some(({ found }) => found?.summary?.slot != null) && (
             <select
-              aria-label="Slots"
+              aria-label={t("lines.slots")}
               className={`${sortLook} col-span-2`}
               value={sifting.slot}
               onChange={(event) => onSift({ ...sifting, slot: event.target.value as Sifting["slot"] })}
             >
-              <option value="">With a slot or without</option>
-              <option value="with">On a slot of a panel</option>
-              <option value="without">On none</option>
+              <option value="">{t("lines.withASlotOrWithout")}</option>
+              <option value="with">{t("lines.onASlotOfA")}</option>
+              <option value="without">{t("lines.onNone")}</option>
             </select>
           )}
           {places.length > 0 && (
             <select
-              aria-label="Place"
+              aria-label={t("lines.place")}
               className={`${sortLook} col-span-2`}
               value={sifting.place}
               onChange={(event) => onSift({ ...sifting, place: event.target.value })}
             >
-              <option value="">Everywhere on the vehicle</option>
+              <option value="">{t("lines.everywhereOnTheVehicle")}</option>
               {places.map((place) => (
                 <option key={place}>{place}</option>
               ))}
@@ -106,7 +110,7 @@ export const LineList = memo(function LineList({
               <span className="flex items-center gap-2">
                 {found?.summary?.slot != null && (
                   <span className="rounded-sm border border-edge px-1 font-figure text-sm">
-                    <span className="sr-only">Slot </span>
+                    <span className="sr-only">{t("lines.slot")} </span>
                     {found.summary.slot}
                   </span>
                 )}
@@ -118,9 +122,9 @@ export const LineList = memo(function LineList({
                   <span className="min-w-0">
                     <span className="font-figure">{amps(found.summary.amps)}</span>
                     {" · "}
-                    {found.summary.fuse || "no fuse"}
+                    {found.summary.fuse || t("lines.noFuse")}
                     <br />
-                    {found.summary.wire || "no wire will do"}
+                    {found.summary.wire || t("lines.noWireWillDo")}
                   </span>
                   <SmallRidge ridge={found.summary.ridge} />
                 </span>
@@ -129,15 +133,17 @@ export const LineList = memo(function LineList({
           </li>
         ))}
       </ul>
-      {shown.length === 0 && lines.length > 0 && <p className="text-dust">No lines match.</p>}
+      {shown.length === 0 && lines.length > 0 && <p className="text-dust">{t("lines.noLinesMatch")}</p>}
       {shown.length > most && (
-        <Button onClick={() => setUnfolded(shown.length)}>Show all {shown.length}</Button>
+        <Button onClick={() => setUnfolded(shown.length)}>
+          {t("lines.showAll", { shownCount: shown.length })}
+        </Button>
       )}
       <Button look="main" onClick={onStart}>
-        <Lightbulb size={18} aria-hidden /> Start from a lamp…
+        <Lightbulb size={18} aria-hidden /> {t("lines.startFromALamp")}
       </Button>
       <Button onClick={onAdd}>
-        <Plus size={18} aria-hidden /> Quick-plan a line
+        <Plus size={18} aria-hidden /> {t("lines.quickPlanALine")}
       </Button>
     </nav>
   );

@@ -6,6 +6,7 @@ import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { useNames } from "../ui/names";
 import { choices } from "../ui/words";
+import { t } from "../words";
 
 /** Feeds a standing line from elsewhere, pulls it in by another signal, colours its wires; what was chosen by hand stays. */
 export function LineMoves({ editor, rig, line }: { editor: RigEditor; rig: Rig; line: Line }) {
@@ -26,16 +27,16 @@ export function LineMoves({ editor, rig, line }: { editor: RigEditor; rig: Rig; 
   return (
     <div className="grid grid-cols-2 items-end gap-3">
       <ChoiceField
-        label="Move its feed to"
+        label={t("lines.moveItsFeedTo")}
         value=""
-        options={[{ value: "", label: "As it is" }, ...feeds]}
+        options={[{ value: "", label: t("lines.asItIs") }, ...feeds]}
         onChange={(terminal) => terminal && void editor.do({ kind: "moveFeed", lineId: line.id, terminal })}
       />
       <ChoiceField
-        label="Change its trigger to"
+        label={t("lines.changeItsTriggerTo")}
         value=""
         options={[
-          { value: "", label: "As it is" },
+          { value: "", label: t("lines.asItIs") },
           ...signals.map(({ value, label }) => ({ value: value as string, label })),
         ]}
         onChange={(signal) =>
@@ -47,7 +48,7 @@ export function LineMoves({ editor, rig, line }: { editor: RigEditor; rig: Rig; 
         className="col-span-2 justify-self-start"
         onClick={() => void editor.do({ kind: "giveColours", lineId: line.id })}
       >
-        <Palette size={18} aria-hidden /> Colour its wires by use
+        <Palette size={18} aria-hidden /> {t("lines.colourItsWiresByUse")}
       </Button>
     </div>
   );

@@ -1,5 +1,6 @@
 import { useId } from "react";
 import { inputLook } from "../ui/Field";
+import { t } from "../words";
 
 /** The name of the line that is looked at, in the row of the stages. */
 export function LineName({
@@ -15,7 +16,7 @@ export function LineName({
   return (
     <span className="flex min-w-0 items-center gap-2">
       <label htmlFor={id} className="sr-only">
-        Name
+        {t("lines.name")}
       </label>
       <input
         id={id}

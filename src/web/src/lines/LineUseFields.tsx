@@ -5,6 +5,7 @@ import { asLength } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { TextField } from "../ui/TextField";
 import { choices, useWords } from "../ui/words";
+import { t } from "../words";
 
 /** What the light is for, and where it sits along the vehicle. */
 export function LineUseFields({
@@ -27,23 +28,26 @@ export function LineUseFields({
     <div className="grid grid-cols-2 gap-3">
       <div className="col-span-2">
         <ChoiceField
-          label="Light for"
+          label={t("lines.lightFor")}
           value={line.use ?? "unsaid"}
           options={choices(useWords)}
           onChange={(use) => onChange({ use })}
         />
       </div>
       <NumberField
-        label="Behind the front"
+        label={t("lines.behindTheFront")}
         scale={asLength(units)}
         value={line.metresFromFront ?? null}
         messages={messages}
-        hint="Empty: not specified."
+        hint={t("lines.emptyNotSpecified")}
         optional
         onChange={(metres) => onChange({ metresFromFront: metres ?? null })}
       />
       {cautions.length > 0 && (
-        <ul aria-label="Cautions" className="col-span-2 grid gap-1 border-l-4 border-ochre pl-2 text-sm">
+        <ul
+          aria-label={t("lines.cautions")}
+          className="col-span-2 grid gap-1 border-l-4 border-ochre pl-2 text-sm"
+        >
           {cautions.map((caution) => (
             <li key={caution}>{caution}</li>
           ))}
@@ -51,7 +55,7 @@ export function LineUseFields({
       )}
       <div className="col-span-2">
         <TextField
-          label="Note"
+          label={t("lines.note")}
           rows={2}
           value={line.note ?? ""}
           messages={noteMessages}
@@ -60,7 +64,7 @@ export function LineUseFields({
       </div>
       <CheckField
         wide
-        label="On the vehicle already: it counts, and is left as it is"
+        label={t("lines.onTheVehicleAlreadyIt")}
         checked={line.existing ?? false}
         onChange={(existing) => onChange({ existing })}
       />

@@ -15,6 +15,7 @@ import { Details } from "../ui/Details";
 import { Notice } from "../ui/Notice";
 import { Told } from "../ui/Told";
 import { useStable } from "../ui/useStable";
+import { t } from "../words";
 import { Answer } from "./Answer";
 import { assessedLines, sifted } from "./assessedLines";
 import { DiagramPanel } from "./DiagramPanel";
@@ -84,13 +85,13 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
       if (next) choose(next.line.id);
     };
     return [
-      { keys: "j", does: "Next line", run: () => beside(1) },
-      { keys: "k", does: "Line before", run: () => beside(-1) },
-      { keys: "[", does: "One gauge thinner", run: () => wire(-1) },
-      { keys: "]", does: "One gauge thicker", run: () => wire(1) },
-      { keys: "-", does: "One fuse lower", run: () => fuse(-1) },
-      { keys: "=", does: "One fuse higher", run: () => fuse(1) },
-      { keys: "d", does: "Wiring diagram", run: () => setDrawn((now) => !now) },
+      { keys: "j", does: t("lines.nextLine"), run: () => beside(1) },
+      { keys: "k", does: t("lines.lineBefore"), run: () => beside(-1) },
+      { keys: "[", does: t("lines.oneGaugeThinner"), run: () => wire(-1) },
+      { keys: "]", does: t("lines.oneGaugeThicker"), run: () => wire(1) },
+      { keys: "-", does: t("lines.oneFuseLower"), run: () => fuse(-1) },
+      { keys: "=", does: t("lines.oneFuseHigher"), run: () => fuse(1) },
+      { keys: "d", does: t("lines.wiringDiagram"), run: () => setDrawn((now) => !now) },
     ];
   }, [editor, lines, sifting, chosen, choose]);
 
@@ -103,16 +104,16 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   const start = useStable(() => setStarting(true));
   const remove = async (lineId: string) => {
     const ran = await editor.do({ kind: "removeLine", lineId });
-    setTold(ran.done ? { title: "What was taken out", sentences: ran.notes } : undefined);
+    setTold(ran.done ? { title: t("lines.whatWasTakenOut"), sentences: ran.notes } : undefined);
   };
   const copy = async (lineId: string) => {
     const ran = await editor.do({ kind: "copyLine", lineId });
     if (!ran.done) return;
-    setTold({ title: "What was copied", sentences: ran.notes });
+    setTold({ title: t("lines.whatWasCopied"), sentences: ran.notes });
     if (ran.lineId) choose(ran.lineId);
   };
   const add = useStable(() => {
-    const line = newLine(`Line ${rig.lines.length + 1}`);
+    const line = newLine(t("lines.line", { linesCount: rig.lines.length + 1 }));
     editor.edit((current) => withNewLine(current, line));
     choose(line.id);
   });
@@ -134,21 +135,21 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
       />
       {chosen.line.plan ? (
         <Button onClick={() => void editor.do({ kind: "wireByParts", lineId: chosen.line.id })}>
-          {partsSign} Expand to full wiring
+          {t("lines.expandToFullWiring", { partsSign })}
         </Button>
       ) : (
         <Button onClick={() => setAsked({ kind: "auto-size", lineId: chosen.line.id })}>
-          {sizeSign} Size this line…
+          {t("lines.sizeThisLine", { sizeSign })}
         </Button>
       )}
       <Button aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
-        {diagramSign} Diagram
+        {t("lines.diagram", { diagramSign })}
       </Button>
       <Button look="quiet" onClick={() => void copy(chosen.line.id)}>
-        {copySign} Copy this line
+        {t("lines.copyThisLine", { copySign })}
       </Button>
       <Button look="quiet" onClick={() => void remove(chosen.line.id)}>
-        {removeSign} Remove this line
+        {t("lines.removeThisLine", { removeSign })}
       </Button>
     </>
   );
@@ -157,7 +158,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
     <JobFrame editor={editor} stage="lines" shortcuts={shortcuts} bar={bar} whole>
       <div className="grid items-start gap-3 p-3 md:grid-cols-[14rem_minmax(0,1fr)] lg:h-full lg:grid-cols-[14rem_minmax(0,1fr)_20.5rem] lg:items-stretch lg:py-2">
         <div className="relative flex flex-col gap-1.5 lg:min-h-0">
-          <h2 className="sr-only">Lines</h2>
+          <h2 className="sr-only">{t("lines.lines")}</h2>
           <LineList
             lines={lines}
             sifting={sifting}
@@ -167,21 +168,21 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
             onAdd={add}
             onStart={start}
           />
-          <Details summary="All lines at once">
+          <Details summary={t("lines.allLinesAtOnce")}>
             <div className="grid gap-1.5">
               {(rig.runs?.length ?? 0) > 0 && (
                 <>
                   <Button onClick={() => setAsked({ kind: "auto-size" })}>
-                    {sizeSign} Resize all wiring…
+                    {t("lines.resizeAllWiring", { sizeSign })}
                   </Button>
                   <Button onClick={() => void editor.do({ kind: "giveColours" })}>
-                    {colourSign} Colour all wires by use
+                    {t("lines.colourAllWiresByUse", { colourSign })}
                   </Button>
                 </>
               )}
               {((rig.powerBoxes?.length ?? 0) > 0 || (rig.vehicle.auxOutputs?.length ?? 0) > 0) && (
                 <Button onClick={() => setAsked({ kind: "assign-slots" })}>
-                  {assignSign} Assign outputs…
+                  {t("lines.assignOutputs", { assignSign })}
                 </Button>
               )}
               <HouseRulesPanel
@@ -192,7 +193,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
           </Details>
         </div>
         <section
-          aria-label="The chosen line"
+          aria-label={t("lines.theChosenLine")}
           className="relative grid min-w-0 content-start gap-2 lg:min-h-0 lg:overflow-y-auto"
         >
           {told && told.sentences.length > 0 && (
@@ -207,7 +208,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                     setTold(undefined);
                   }}
                 >
-                  Undo
+                  {t("lines.undo")}
                 </Button>
               }
             />
@@ -216,7 +217,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
             <div className="grid min-w-0 content-start gap-3" key={chosen.line.id}>
               {added?.lineId === chosen.line.id && (
                 <Told
-                  title="What was added, and why"
+                  title={t("lines.whatWasAddedAndWhy")}
                   sentences={added.notes}
                   onClose={() => setAdded(undefined)}
                 />
@@ -244,7 +245,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                 }
               />
               {objections.length > 0 && (
-                <section aria-label="Checks of the line">
+                <section aria-label={t("lines.checksOfTheLine")}>
                   <CheckList checks={objections} editor={editor} />
                 </section>
               )}
@@ -263,17 +264,17 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                 />
               )}
               {!chosen.found?.assessment && chosen.found && (
-                <Details summary="Checks that hold">
+                <Details summary={t("lines.checksThatHold")}>
                   <CheckList checks={holding} editor={editor} />
                 </Details>
               )}
             </div>
           ) : (
-            <Notice title="No lines yet.">
-              <p>Start one from a lamp, or quick-plan one: its lamps, its length, its return path.</p>
+            <Notice title={t("lines.noLinesYet")}>
+              <p>{t("lines.startOneFromALamp")}</p>
               <p className="mt-3">
                 <Button look="main" onClick={() => setStarting(true)}>
-                  Choose a lamp
+                  {t("lines.chooseALamp")}
                 </Button>
               </p>
             </Notice>
@@ -281,14 +282,15 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
         </section>
         {chosen && (
           <aside
-            aria-label="Inspector"
+            data-tour="inspector"
+            aria-label={t("lines.inspector")}
             className="grid content-start gap-3 lg:relative max-lg:sticky max-lg:bottom-0 max-lg:max-h-[34vh] max-lg:overflow-y-auto max-lg:border-t-4 max-lg:border-lichen max-lg:bg-granite max-lg:p-3 md:max-lg:col-span-2 lg:min-h-0 lg:overflow-y-auto"
           >
             <div ref={setInspector} className={chosen.line.plan ? "order-last" : ""} />
-            <section aria-label="The line">
+            <section aria-label={t("lines.theLine")}>
               <Details
                 key={chosen.line.id}
-                summary={chosen.line.plan ? "Lamps, length, return path" : "What it is for"}
+                summary={chosen.line.plan ? t("lines.lampsLengthReturnPath") : t("lines.whatItIsFor")}
                 wrong={Object.keys(said).length > 0}
                 open={chosen.line.plan != null}
               >

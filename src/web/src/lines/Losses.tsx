@@ -1,16 +1,17 @@
 import type { Loss } from "../api/client";
 import { lostVolts } from "../ui/figures/figures";
+import { t } from "../words";
 
 const groups = [
-  { group: "out", name: "Out", colour: "var(--loss-out)" },
-  { group: "back", name: "Back", colour: "var(--loss-back)" },
-  { group: "fuse", name: "Fuse", colour: "var(--loss-fuse)" },
-  { group: "contacts", name: "Contacts", colour: "var(--loss-contacts)" },
+  { group: "out", name: t("lines.out"), colour: "var(--loss-out)" },
+  { group: "back", name: t("lines.back"), colour: "var(--loss-back)" },
+  { group: "fuse", name: t("lines.fuse"), colour: "var(--loss-fuse)" },
+  { group: "contacts", name: t("lines.contacts"), colour: "var(--loss-contacts)" },
 ] as const;
 
 /** Where the volts are lost, as lengths and as a table. */
 export function Losses({ losses }: { losses: readonly Loss[] }) {
-  if (losses.length === 0) return <p className="text-dust">Nothing runs, so nothing is lost.</p>;
+  if (losses.length === 0) return <p className="text-dust">{t("lines.nothingRunsSoNothingIs")}</p>;
   return (
     <div className="grid gap-2">
       <div className="flex h-5 w-full overflow-hidden border border-edge" aria-hidden="true">

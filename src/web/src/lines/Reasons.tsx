@@ -1,11 +1,12 @@
 import type { LineAssessment } from "../api/client";
+import { t } from "../words";
 
 /** One sentence a choice: why, and with what margin. */
 export function Reasons({ answer }: { answer: LineAssessment }) {
   const rows = [
-    ["Wire", answer.wire],
-    ["Fuse", answer.fuse],
-    ["Relay", answer.relay],
+    [t("lines.wire"), answer.wire],
+    [t("lines.fuse"), answer.fuse],
+    [t("lines.relay"), answer.relay],
   ] as const;
   return (
     <dl className="grid grid-cols-[3.5rem_1fr] gap-y-1">

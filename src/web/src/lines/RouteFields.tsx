@@ -4,6 +4,7 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { asLength } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { choices, returnWords } from "../ui/words";
+import { t } from "../words";
 
 /** Length, return, loom and insulation of a line. */
 export function RouteFields({
@@ -21,7 +22,7 @@ export function RouteFields({
     <div className="grid grid-cols-2 gap-3">
       {!line.lay && (
         <NumberField
-          label="One-way length"
+          label={t("lines.oneWayLength")}
           scale={asLength(units)}
           value={line.oneWayMetres}
           messages={errors.oneWayMetres}
@@ -29,23 +30,23 @@ export function RouteFields({
         />
       )}
       <ChoiceField
-        label="Return"
+        label={t("lines.return")}
         value={line.return}
         options={choices(returnWords)}
         onChange={(path) => onChange({ return: path })}
       />
       {!line.lay && (
         <NumberField
-          label="Wires in the harness"
+          label={t("lines.wiresInTheHarness")}
           optional
           value={line.bundled}
-          placeholder={line.return === "wire" ? "2, its own" : "1, its own"}
+          placeholder={line.return === "wire" ? t("lines.of2ItsOwn") : t("lines.of1ItsOwn")}
           messages={errors.bundled}
           onChange={(bundled) => onChange({ bundled })}
         />
       )}
       <ChoiceField
-        label="Insulation"
+        label={t("lines.insulation")}
         value={line.insulationCelsius}
         messages={errors.insulationCelsius}
         options={[

@@ -4,22 +4,23 @@ import { CheckField } from "../ui/CheckField";
 import { Details } from "../ui/Details";
 import { choiceLook } from "../ui/Field";
 import { useNames } from "../ui/names";
+import { t } from "../words";
 
 /** Signals of the vehicle, those that every one has first. */
 const signals = [
-  { key: "highBeam", label: "High beam", always: true },
-  { key: "reverse", label: "Reverse", always: true },
-  { key: "sideLight", label: "Side light", always: true },
-  { key: "lowBeam", label: "Low beam", always: false },
-  { key: "brakeLamp", label: "Brake", always: false },
-  { key: "indicatorLeft", label: "Left indicator", always: false },
-  { key: "indicatorRight", label: "Right indicator", always: false },
+  { key: "highBeam", label: t("lines.highBeam"), always: true },
+  { key: "reverse", label: t("lines.reverse"), always: true },
+  { key: "sideLight", label: t("lines.sideLight"), always: true },
+  { key: "lowBeam", label: t("lines.lowBeam"), always: false },
+  { key: "brakeLamp", label: t("lines.brake"), always: false },
+  { key: "indicatorLeft", label: t("lines.leftIndicator"), always: false },
+  { key: "indicatorRight", label: t("lines.rightIndicator"), always: false },
 ] as const;
 
 const engines = [
-  { value: "off", label: "Engine off" },
-  { value: "idle", label: "Idling" },
-  { value: "cruise", label: "Cruise" },
+  { value: "off", label: t("lines.engineOff") },
+  { value: "idle", label: t("lines.idling") },
+  { value: "cruise", label: t("lines.cruise") },
 ] as const;
 
 /** How vehicle and switches stand; every figure of the line follows it: those that are asked about most first. */
@@ -98,9 +99,13 @@ export const StateBar = memo(function StateBar({
   );
 
   return (
-    <section aria-label="State" className="grid border border-seam bg-slab px-2 py-1">
+    <section
+      data-tour="state"
+      aria-label={t("lines.state")}
+      className="grid border border-seam bg-slab px-2 py-1"
+    >
       <div className="flex flex-wrap items-center gap-1.5">
-        <div role="radiogroup" aria-label="State" className="flex flex-wrap gap-1.5">
+        <div role="radiogroup" aria-label={t("lines.state")} className="flex flex-wrap gap-1.5">
           {states.map((preset) => (
             <label
               key={preset.id}
@@ -123,11 +128,15 @@ export const StateBar = memo(function StateBar({
           ))}
         </div>
         <div className="has-[details[open]]:w-full">
-          <Details plain summary="More">
+          <Details plain summary={t("lines.more")}>
             <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-              <CheckField label="Key" checked={state.key === true} onChange={(key) => set({ key })} />
+              <CheckField
+                label={t("lines.key")}
+                checked={state.key === true}
+                onChange={(key) => set({ key })}
+              />
               <label className="inline-flex items-center">
-                <span className="sr-only">Engine</span>
+                <span className="sr-only">{t("lines.engine")}</span>
                 <select
                   className={choiceLook}
                   value={state.engine ?? "off"}

@@ -3,6 +3,7 @@ import type { LineAssessment } from "../api/client";
 import { Button } from "../ui/Button";
 import { amps, copper, percent, volts } from "../ui/figures/figures";
 import { fuseName } from "../ui/words";
+import { t } from "../words";
 
 /** The five answers: current, wire, fuse, relay, volts at the lamp. */
 export function Tiles({
@@ -20,12 +21,16 @@ export function Tiles({
       <Tile
         name="Current"
         figure={amps(answer.designAmps)}
-        below={`at most; ${amps(answer.loadAmps)} nominal`}
+        below={t("lines.atMostNominal", { loadAmps: amps(answer.loadAmps) })}
       />
       <Tile
         name="Wire"
-        figure={wire?.name ?? "None will do"}
-        below={wire ? `${copper(wire.copperSquareMillimetres)} copper` : "see the checks"}
+        figure={wire?.name ?? t("lines.noneWillDo")}
+        below={
+          wire
+            ? t("lines.copper", { copperSquareMillimetres: copper(wire.copperSquareMillimetres) })
+            : t("lines.seeTheChecks")
+        }
       >
         {wire?.byHand && onProposedWire && (
           <Proposal onClick={onProposedWire} name={wire.proposedName ?? "none"} />
@@ -33,8 +38,8 @@ export function Tiles({
       </Tile>
       <Tile
         name="Fuse"
-        figure={fuse ? fuseName(fuse) : "None will do"}
-        below={fuse?.margin ?? "see the checks"}
+        figure={fuse ? fuseName(fuse) : t("lines.noneWillDo")}
+        below={fuse?.margin ?? t("lines.seeTheChecks")}
       >
         {fuse?.byHand && onProposedFuse && (
           <Proposal onClick={onProposedFuse} name={fuse.proposed ? fuseName(fuse.proposed) : "none"} />
@@ -42,13 +47,21 @@ export function Tiles({
       </Tile>
       <Tile
         name="Relay"
-        figure={relay.ratingAmps ? `${relay.ratingAmps} A` : relay.needed ? "None will do" : "Not needed"}
+        figure={
+          relay.ratingAmps
+            ? `${relay.ratingAmps} A`
+            : relay.needed
+              ? t("lines.noneWillDo")
+              : t("lines.notNeeded")
+        }
         below={relay.margin}
       />
       <Tile
         name="At the lamp"
         figure={lampVolts === null ? "—" : volts(lampVolts)}
-        below={wire ? `${percent(wire.dropFraction)} lost` : "no wire, no figure"}
+        below={
+          wire ? t("lines.lost", { dropFraction: percent(wire.dropFraction) }) : t("lines.noWireNoFigure")
+        }
       />
     </dl>
   );
@@ -82,7 +95,7 @@ function Tile({
 function Proposal({ name, onClick }: { name: string; onClick: () => void }) {
   return (
     <Button className="mt-1 w-full text-left text-sm leading-tight" onClick={onClick}>
-      Use the proposal, {name}
+      {t("lines.useTheProposal", { name })}
     </Button>
   );
 }

@@ -3,6 +3,7 @@ import type { TimeCurrentSheet } from "../api/client";
 import { amps } from "../ui/figures/figures";
 import { useNames } from "../ui/names";
 import { useWidth } from "../ui/useWidth";
+import { t } from "../words";
 
 /** Drawn at the width that there is, so that its words stay as large as others; until that is known at this. */
 const usualWidth = 520;
@@ -75,7 +76,7 @@ export const TimeCurrent = memo(function TimeCurrent({ sheet }: { sheet: TimeCur
               fill="var(--ink)"
               className="font-figure"
             >
-              {time < 1 ? `${time * 1000} ms` : `${time} s`}
+              {time < 1 ? t("lines.ms", { time: time * 1000 }) : `${time} s`}
             </text>
           </g>
         ))}
@@ -95,22 +96,39 @@ export const TimeCurrent = memo(function TimeCurrent({ sheet }: { sheet: TimeCur
           strokeWidth={2}
           strokeDasharray="3 3"
         />
-        <Upright x={x(sheet.loadAmps)} flips={right * 0.7} text="load" at={top + 10} dash="" />
+        <Upright x={x(sheet.loadAmps)} flips={right * 0.7} text={t("lines.load")} at={top + 10} dash="" />
         {sheet.farAmps !== null && (
-          <Upright x={x(sheet.farAmps)} flips={right * 0.7} text="far short" at={top + 22} dash="6 3" />
+          <Upright
+            x={x(sheet.farAmps)}
+            flips={right * 0.7}
+            text={t("lines.farShort")}
+            at={top + 22}
+            dash="6 3"
+          />
         )}
         {sheet.nearAmps !== null && (
-          <Upright x={x(sheet.nearAmps)} flips={right * 0.7} text="near short" at={top + 34} dash="6 3" />
+          <Upright
+            x={x(sheet.nearAmps)}
+            flips={right * 0.7}
+            text={t("lines.nearShort")}
+            at={top + 34}
+            dash="6 3"
+          />
         )}
       </svg>
       <figcaption>
         <p className={sheet.holds ? "" : "font-semibold text-oxide"}>{sheet.sentence}</p>
         <p className="text-sm text-dust">
-          Band: the fuse{sheet.device ? ` ${nameOf(sheet.device)}` : ""}, fastest to slowest. Thick: what the
-          wire withstands. Dashed: what the lamps draw as they are turned on. Load {amps(sheet.loadAmps)}
-          {sheet.farAmps !== null &&
-            `, short ${amps(sheet.farAmps)} to ${amps(sheet.nearAmps ?? sheet.farAmps)}`}
-          .
+          {t("lines.bandTheFuseFastestTo", {
+            part: sheet.device ? ` ${nameOf(sheet.device)}` : "",
+            loadAmps: amps(sheet.loadAmps),
+            farAmps:
+              sheet.farAmps !== null &&
+              t("lines.shortTo", {
+                farAmps: amps(sheet.farAmps),
+                nearAmps: amps(sheet.nearAmps ?? sheet.farAmps),
+              }),
+          })}
         </p>
       </figcaption>
     </figure>

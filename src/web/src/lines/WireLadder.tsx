@@ -3,6 +3,7 @@ import type { LadderEntry } from "../api/client";
 import { amps, celsius, copper, kilograms, percent } from "../ui/figures/figures";
 import { useMoney } from "../ui/units";
 import { VerdictMark } from "../ui/VerdictMark";
+import { t } from "../words";
 import { gaugeStep } from "./steps";
 
 /** Every gauge with what it loses and carries; one press takes it, plus and minus the next thicker and thinner. */
@@ -32,15 +33,15 @@ export const WireLadder = memo(function WireLadder({
       <table className="w-full border-collapse text-left">
         <thead className="text-sm text-dust">
           <tr className="border-b border-edge">
-            <th className="py-1 pl-2 font-normal">Wire</th>
-            <th className="@max-2xl:hidden px-2 text-right font-normal">Copper</th>
-            <th className="px-2 text-right font-normal">Lost</th>
-            <th className="@max-2xl:hidden px-2 text-right font-normal">Carries</th>
-            <th className="px-2 text-right font-normal">Margin</th>
-            <th className="@max-2xl:hidden px-2 text-right font-normal">Conductor</th>
-            <th className="@max-2xl:hidden px-2 text-right font-normal">Copper weight</th>
-            {costs && <th className="@max-2xl:hidden px-2 text-right font-normal">Cost</th>}
-            <th className="px-2 font-normal">Verdict</th>
+            <th className="py-1 pl-2 font-normal">{t("lines.wire")}</th>
+            <th className="@max-2xl:hidden px-2 text-right font-normal">{t("lines.copper2")}</th>
+            <th className="px-2 text-right font-normal">{t("lines.lost2")}</th>
+            <th className="@max-2xl:hidden px-2 text-right font-normal">{t("lines.carries")}</th>
+            <th className="px-2 text-right font-normal">{t("lines.margin")}</th>
+            <th className="@max-2xl:hidden px-2 text-right font-normal">{t("lines.conductor")}</th>
+            <th className="@max-2xl:hidden px-2 text-right font-normal">{t("lines.copperWeight")}</th>
+            {costs && <th className="@max-2xl:hidden px-2 text-right font-normal">{t("lines.cost")}</th>}
+            <th className="px-2 font-normal">{t("lines.verdict")}</th>
           </tr>
         </thead>
         <tbody>
@@ -98,7 +99,7 @@ export const WireLadder = memo(function WireLadder({
                 <span className="flex items-start gap-1.5">
                   <VerdictMark verdict={entry.holds ? "holds" : "stop"} word={false} />
                   <span className={`${entry.holds ? "text-dust" : ""} @max-2xl:hidden`}>{entry.why}</span>
-                  <span className="@2xl:hidden">{entry.holds ? "Holds" : "Stop"}</span>
+                  <span className="@2xl:hidden">{entry.holds ? t("lines.holds") : t("lines.stop")}</span>
                 </span>
               </td>
             </tr>
@@ -106,9 +107,7 @@ export const WireLadder = memo(function WireLadder({
         </tbody>
       </table>
       {taken && <p className="mt-1 text-sm @2xl:hidden">{taken.why}</p>}
-      <p className="mt-1 text-xs text-dust">
-        Usual: what a fitter takes for such a current and length (common practice).
-      </p>
+      <p className="mt-1 text-xs text-dust">{t("lines.usualWhatAFitterTakes")}</p>
     </div>
   );
 });

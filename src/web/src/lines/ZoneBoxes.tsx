@@ -1,6 +1,7 @@
 import type { Zone } from "../api/client";
 import { CheckField } from "../ui/CheckField";
 import { choices, zoneWords } from "../ui/words";
+import { t } from "../words";
 
 /** The zones that a line runs through. */
 export function ZoneBoxes({
@@ -14,7 +15,7 @@ export function ZoneBoxes({
 }) {
   return (
     <fieldset>
-      <legend className="mb-1 text-sm text-dust">Runs through (the hottest governs)</legend>
+      <legend className="mb-1 text-sm text-dust">{t("lines.runsThroughTheHottestGoverns")}</legend>
       <div className="grid grid-cols-2 gap-x-3">
         {choices(zoneWords).map(({ value, label }) => (
           <CheckField

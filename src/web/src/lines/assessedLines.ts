@@ -1,4 +1,5 @@
 import type { AssessedLine, Assessment, Line, Verdict } from "../api/client";
+import { t } from "../words";
 
 /** The rig's lines, each with its assessment once there is one. */
 export type AssessedLines = readonly { line: Line; found: AssessedLine | undefined }[];
@@ -11,10 +12,10 @@ export function assessedLines(lines: readonly Line[], assessment: Assessment): A
 export type LineOrder = "rig" | "verdict" | "slot" | "front";
 
 export const orderWords: Record<LineOrder, string> = {
-  rig: "As entered",
-  verdict: "Worst first",
-  slot: "By slot",
-  front: "Front to back",
+  rig: t("lines.asEntered"),
+  verdict: t("lines.worstFirst"),
+  slot: t("lines.bySlot"),
+  front: t("lines.frontToBack"),
 };
 
 const worst: Record<Verdict, number> = { stop: 0, watch: 1, holds: 2 };

@@ -10,6 +10,7 @@ import { inputLook } from "../ui/Field";
 import { amps, percent } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { backlightWords, choices, modeWords, shortFeedWords } from "../ui/words";
+import { t } from "../words";
 
 type Edit = (change: (rig: Rig) => Rig) => void;
 
@@ -47,16 +48,18 @@ export function BankPanel({
             {bank.sense}
           </p>
           <p className="text-sm text-dust">
-            All together {amps(bank.sumAmps)}
-            {bank.totalAmps !== null && ` of ${bank.totalAmps} A`}. Each output is loaded to{" "}
-            {percent(bank.loadFraction)} at most.
+            {t("panel.allTogetherEachOutputIs", {
+              sumAmps: amps(bank.sumAmps),
+              totalAmps: bank.totalAmps !== null && ` ${t("panel.ofA", { totalAmps: bank.totalAmps })}`,
+              loadFraction: percent(bank.loadFraction),
+            })}
           </p>
         </div>
         {box && (
           <>
             <div className="w-32">
               <ChoiceField
-                label="Backlight"
+                label={t("panel.backlight")}
                 value={face.backlight ?? "white"}
                 options={choices(backlightWords)}
                 onChange={(backlight) => setFace({ backlight })}
@@ -64,7 +67,7 @@ export function BankPanel({
             </div>
             <div className="w-32">
               <NumberField
-                label="Legend, wide"
+                label={t("panel.legendWide")}
                 unit="mm"
                 value={face.legendWidthMillimetres ?? 24}
                 messages={said["panel.legendWidthMillimetres"]}
@@ -73,7 +76,7 @@ export function BankPanel({
             </div>
             <div className="w-32">
               <NumberField
-                label="Legend, high"
+                label={t("panel.legendHigh")}
                 unit="mm"
                 value={face.legendHeightMillimetres ?? 9}
                 messages={said["panel.legendHeightMillimetres"]}
@@ -85,7 +88,7 @@ export function BankPanel({
               href={`/api/jobs/${jobId}/legends.svg?box=${encodeURIComponent(bank.id)}`}
               download
             >
-              <Download size={18} aria-hidden /> Legends, SVG
+              <Download size={18} aria-hidden /> {t("panel.legendsSvg")}
             </a>
           </>
         )}
@@ -154,7 +157,7 @@ function SlotRow({
     output && onEdit((now) => withOutput(now, bank.id, output.id, change));
   const worked = (output?.workedBy ?? "slot") === "slot";
   const what =
-    slot.lines.map((line) => line.name).join(" and ") || (slot.wired ? "something that is no line" : "");
+    slot.lines.map((line) => line.name).join(" and ") || (slot.wired ? t("panel.somethingThatIsNoLine") : "");
 
   return (
     <li
@@ -177,7 +180,7 @@ function SlotRow({
         />
         <Button
           look="quiet"
-          aria-label={`Move ${what || slot.name} towards the front`}
+          aria-label={t("panel.moveTowardsTheFront", { what: what || slot.name })}
           disabled={!slot.wired || !before}
           onClick={() => before && onMove(slot.output, before.output)}
         >
@@ -185,7 +188,7 @@ function SlotRow({
         </Button>
         <Button
           look="quiet"
-          aria-label={`Move ${what || slot.name} towards the rear`}
+          aria-label={t("panel.moveTowardsTheRear", { what: what || slot.name })}
           disabled={!slot.wired || !after}
           onClick={() => after && onMove(slot.output, after.output)}
         >
@@ -195,16 +198,20 @@ function SlotRow({
       <span className="font-figure text-lg font-semibold">{output?.slot ?? (own ? slot.name : "—")}</span>
       {output && worked ? (
         <input
-          aria-label={`Legend of ${slot.name}`}
+          aria-label={t("panel.legendOf", { slot: slot.name })}
           aria-invalid={said.legend !== undefined}
           className={inputLook}
-          placeholder="empty"
+          placeholder={t("panel.empty2")}
           value={output.legend ?? ""}
           onChange={(event) => set({ legend: event.target.value })}
         />
       ) : (
         <span className="text-dust">
-          {output ? "worked by its input" : own?.feed === "ignition" ? "Ignition" : "Battery"}
+          {output
+            ? t("panel.workedByItsInput")
+            : own?.feed === "ignition"
+              ? t("panel.ignition")
+              : t("panel.battery")}
         </span>
       )}
       <span className="min-w-0">
@@ -219,7 +226,7 @@ function SlotRow({
             </Link>
           ))
         ) : (
-          <span className="text-dust">{what || "nothing yet"}</span>
+          <span className="text-dust">{what || t("panel.nothingYet")}</span>
         )}
         <Rating slot={slot} fraction={bank.loadFraction} />
       </span>
@@ -229,7 +236,7 @@ function SlotRow({
       {output && worked ? (
         <span className="flex flex-wrap gap-1">
           <select
-            aria-label={`Mode of ${slot.name}`}
+            aria-label={t("panel.modeOf", { slot: slot.name })}
             className="h-11 w-36 rounded-sm border border-edge bg-slab px-1.5"
             value={output.mode ?? "latching"}
             onChange={(event) => set({ mode: event.target.value as NonNullable<typeof output.mode> })}
@@ -241,7 +248,7 @@ function SlotRow({
             ))}
           </select>
           <select
-            aria-label={`What ${slot.name} follows`}
+            aria-label={t("panel.whatFollows", { slot: slot.name })}
             className="h-11 w-36 rounded-sm border border-edge bg-slab px-1.5"
             value={output.follows ?? "battery"}
             onChange={(event) => set({ follows: event.target.value as NonNullable<typeof output.follows> })}
@@ -282,7 +289,8 @@ function Rating({ slot, fraction }: { slot: PanelSlot; fraction: number }) {
         <line x1={89 * fraction} x2={89 * fraction} y1={0} y2={12} stroke="var(--ink)" strokeWidth={2} />
       </svg>
       <span className={`font-figure whitespace-nowrap ${over ? "font-semibold text-oxide" : ""}`}>
-        {amps(slot.designAmps)} of {slot.ratingAmps} A{over && <span className="sr-only">, too much</span>}
+        {t("panel.ofA2", { designAmps: amps(slot.designAmps), ratingAmps: slot.ratingAmps })}
+        {over && <span className="sr-only">{t("panel.tooMuch")}</span>}
       </span>
     </span>
   );

@@ -3,6 +3,7 @@ import type { PanelView, PassThrough, Rig } from "../api/client";
 import { length } from "../ui/figures/figures";
 import { useNames } from "../ui/names";
 import { useUnits } from "../ui/units";
+import { t } from "../words";
 
 /** Where each spare lead goes, its colour at every place, and what is joined to it; entered on the Electrics sheet. */
 export function LeadRegister({
@@ -18,19 +19,19 @@ export function LeadRegister({
   const nameOf = useNames();
   const leads = rig.vehicle.passThroughs ?? [];
   return (
-    <section aria-label="Colour register" className="grid gap-2 border border-seam bg-slab p-3">
-      <h3 className="text-lg font-semibold">Colour register of the spare leads</h3>
+    <section aria-label={t("panel.colourRegister")} className="grid gap-2 border border-seam bg-slab p-3">
+      <h3 className="text-lg font-semibold">{t("panel.colourRegisterOfTheSpare")}</h3>
       {leads.length === 0 ? (
-        <p className="text-dust">No spare leads are written down.</p>
+        <p className="text-dust">{t("panel.noSpareLeadsAreWritten")}</p>
       ) : (
         <table className="w-full text-left text-sm">
           <thead>
             <tr>
-              <th className="py-1 pr-3">Lead</th>
-              <th className="py-1 pr-3">Size</th>
-              <th className="py-1 pr-3">From, through, to</th>
-              <th className="py-1 pr-3">Joined</th>
-              <th className="py-1">Carries</th>
+              <th className="py-1 pr-3">{t("panel.lead")}</th>
+              <th className="py-1 pr-3">{t("panel.size")}</th>
+              <th className="py-1 pr-3">{t("panel.fromThroughTo")}</th>
+              <th className="py-1 pr-3">{t("panel.joined")}</th>
+              <th className="py-1">{t("panel.carries")}</th>
             </tr>
           </thead>
           <tbody>
@@ -45,10 +46,13 @@ export function LeadRegister({
                   <td className="py-1 pr-3">{stops(lead).join(" · ")}</td>
                   <td className="py-1 pr-3">
                     {joined && (joined.near || joined.far)
-                      ? `${joined.near || "nothing"} at its first end, ${joined.far || "nothing"} at the other`
-                      : "Nothing"}
+                      ? t("panel.atItsFirstEndAt", {
+                          near: joined.near || "nothing",
+                          far: joined.far || "nothing",
+                        })
+                      : t("panel.nothing")}
                   </td>
-                  <td className="py-1">{joined?.lines.join(", ") || "Nothing"}</td>
+                  <td className="py-1">{joined?.lines.join(", ") || t("panel.nothing")}</td>
                 </tr>
               );
             })}
@@ -56,7 +60,7 @@ export function LeadRegister({
         </table>
       )}
       <Link className="underline" to={`/jobs/${jobId}/walkaround?electrics=all`}>
-        Enter outputs and spare leads in Electrics
+        {t("panel.enterOutputsAndSpareLeads")}
       </Link>
     </section>
   );
@@ -68,4 +72,4 @@ const stops = (lead: PassThrough) =>
     { place: lead.fromPlace, colour: lead.colour },
     ...(lead.passes ?? []),
     { place: lead.toPlace, colour: lead.farColour || lead.colour },
-  ].map(({ place, colour }) => `${place || "not specified"} (${colour || "no colour"})`);
+  ].map(({ place, colour }) => `${place || t("panel.notSpecified")} (${colour || t("panel.noColour")})`);

@@ -8,6 +8,7 @@ import { rigId } from "../job/rigId";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
 import { useAnswer } from "../ui/useAnswer";
+import { t } from "../words";
 import { BankPanel } from "./BankPanel";
 import { LeadRegister } from "./LeadRegister";
 
@@ -27,10 +28,10 @@ export default function PanelStage({ editor }: { editor: RigEditor }) {
     <JobFrame editor={editor} stage="panel" shortcuts={shortcuts}>
       <div className="grid content-start gap-4 p-3">
         <div className="flex flex-wrap items-center gap-2">
-          <h2 className="mr-3 text-lg font-semibold">Panel</h2>
+          <h2 className="mr-3 text-lg font-semibold">{t("panel.panel")}</h2>
           {answer && answer.banks.length > 0 && (
             <Button onClick={() => setAsked(true)}>
-              <Shuffle size={18} aria-hidden /> Assign front to back…
+              <Shuffle size={18} aria-hidden /> {t("panel.assignFrontToBack")}
             </Button>
           )}
           {slotted && (
@@ -40,27 +41,24 @@ export default function PanelStage({ editor }: { editor: RigEditor }) {
               target="_blank"
               rel="noreferrer"
             >
-              <Printer size={18} aria-hidden /> Print the legends
+              <Printer size={18} aria-hidden /> {t("panel.printTheLegends")}
             </a>
           )}
-          {slow && <p className="text-dust">Still working it out…</p>}
+          {slow && <p className="text-dust">{t("panel.stillWorkingItOut")}</p>}
           {failed && answer && (
-            <p className="font-semibold text-oxide">As it was before the last edit. {why}</p>
+            <p className="font-semibold text-oxide">{t("panel.asItWasBeforeThe", { why })}</p>
           )}
         </div>
         {!answer && (
           <Notice
             alert={failed}
-            title={failed ? "The panels were not worked out." : "Looking at the panels…"}
+            title={failed ? t("panel.thePanelsWereNotWorked") : t("panel.lookingAtThePanels")}
           >
             {why}
           </Notice>
         )}
         {answer?.banks.length === 0 && (
-          <Notice title="No power box and no factory outputs yet.">
-            Start a line on a power box or on a factory output, on the Lines stage, or enter the vehicle's own
-            outputs in Electrics.
-          </Notice>
+          <Notice title={t("panel.noPowerBoxAndNo")}>{t("panel.startALineOnA")}</Notice>
         )}
         {answer?.banks.map((bank) => (
           <BankPanel

@@ -8,14 +8,14 @@ import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
 import { Refused } from "../ui/Refused";
 import { TextField } from "../ui/TextField";
-import { counted } from "../ui/words";
+import { t } from "../words";
 import { useJobs, useNewJob } from "../yard/useJobs";
 
 /** Puts what was sized into a job, as a line under that job's house rules. */
 export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest; onClose: () => void }) {
   const jobs = useJobs(false);
   const fitting = jobs.answer?.filter((job) => job.systemVolts === request.systemVolts) ?? [];
-  const [name, setName] = useState("Quick line");
+  const [name, setName] = useState(t("quickSize.quickLine"));
   const [said, setSaid] = useState<string>();
   const [saving, setSaving] = useState(false);
   const navigate = useNavigate();
@@ -58,42 +58,42 @@ export function MakeLineDialog({ request, onClose }: { request: QuickSizeRequest
   };
 
   return (
-    <Dialog open onClose={onClose} title="Make it a line">
+    <Dialog open onClose={onClose} title={t("quickSize.makeItALine")}>
       <div className="grid gap-4">
         <TextField
-          label="Name of the line"
+          label={t("quickSize.nameOfTheLine")}
           autoFocus
           value={name}
           messages={errors.quickName}
           onChange={setName}
         />
-        <p className="text-dust">
-          In a job that is there, margin, drop limit and gauges follow its house rules.
-        </p>
+        <p className="text-dust">{t("quickSize.inAJobThatIs")}</p>
         <Refused said={said} />
-        {!jobs.answer && !jobs.failed && <p role="status">Looking up the jobs…</p>}
+        {!jobs.answer && !jobs.failed && <p role="status">{t("quickSize.lookingUpTheJobs")}</p>}
         {jobs.failed && <Refused said={jobs.why} />}
         <div className="grid grid-cols-[1fr_auto] items-end gap-2">
           <TextField
-            label="Vehicle name of a new job"
+            label={t("quickSize.vehicleNameOfANew")}
             value={vehicle}
             messages={errors.name}
             onChange={setVehicle}
           />
           <Button look="main" disabled={create.isPending || saving} onClick={() => void open()}>
-            Open a new job
+            {t("quickSize.openANewJob")}
           </Button>
         </div>
-        <p className="text-dust">A new job keeps the margin, drop limit, gauges and units entered here.</p>
+        <p className="text-dust">{t("quickSize.aNewJobKeepsThe")}</p>
         {jobs.answer && fitting.length === 0 && (
-          <p>There is no job with {request.systemVolts} V in the Yard.</p>
+          <p>{t("quickSize.thereIsNoJobWith", { systemVolts: request.systemVolts })}</p>
         )}
         <ul className="grid gap-2">
           {fitting.map((job) => (
             <li key={job.id}>
               <Button className="w-full justify-between" disabled={saving} onClick={() => put(job.id)}>
                 <span>{job.name}</span>
-                <span className="text-sm text-dust">{counted(job.lineCount ?? 0, "line", "lines")}</span>
+                <span className="text-sm text-dust">
+                  {t("quickSize.line", { count: job.lineCount ?? 0 })}
+                </span>
               </Button>
             </li>
           ))}

@@ -13,6 +13,7 @@ import { Notice } from "../ui/Notice";
 import { NumberField } from "../ui/NumberField";
 import { useAnswer } from "../ui/useAnswer";
 import { choices, gaugeWords, zoneWords } from "../ui/words";
+import { t } from "../words";
 import { MakeLineDialog } from "./MakeLineDialog";
 
 type Asked = QuickSizeRequest & { units: UnitSystem };
@@ -48,12 +49,12 @@ export function QuickSizePage() {
     change({ ...rest, ...(insulationCelsius ? { insulationCelsius } : {}) } as Partial<Asked>);
 
   return (
-    <Frame ticket={<h1 className="text-lg font-semibold">Quick size</h1>}>
+    <Frame ticket={<h1 className="text-lg font-semibold">{t("quickSize.quickSize")}</h1>}>
       <div className="grid items-start gap-5 p-4 md:grid-cols-[20rem_1fr]">
-        <section aria-label="What is asked" className="grid content-start gap-4">
+        <section aria-label={t("quickSize.whatIsAsked")} className="grid content-start gap-4">
           <div className="grid grid-cols-2 gap-3">
             <ChoiceField
-              label="System"
+              label={t("quickSize.system")}
               value={request.systemVolts}
               options={[
                 { value: 12, label: "12 V" },
@@ -62,11 +63,11 @@ export function QuickSizePage() {
               onChange={(systemVolts) => change({ systemVolts })}
             />
             <ChoiceField
-              label="Units"
+              label={t("quickSize.units")}
               value={units}
               options={[
-                { value: "metric", label: "Metres" },
-                { value: "imperial", label: "Feet" },
+                { value: "metric", label: t("quickSize.metres") },
+                { value: "imperial", label: t("quickSize.feet") },
               ]}
               onChange={(next: UnitSystem) => change({ units: next })}
             />
@@ -85,19 +86,19 @@ export function QuickSizePage() {
           />
           <div className="grid grid-cols-2 gap-3">
             <ChoiceField
-              label="Hottest zone"
+              label={t("quickSize.hottestZone")}
               value={request.zone}
               options={choices(zoneWords)}
               onChange={(zone: Zone) => change({ zone })}
             />
             <ChoiceField
-              label="Wire sold as"
+              label={t("quickSize.wireSoldAs")}
               value={request.gauges}
               options={choices(gaugeWords)}
               onChange={(gauges: GaugeSystem) => change({ gauges })}
             />
             <NumberField
-              label="Wire margin"
+              label={t("quickSize.wireMargin")}
               unit="%"
               scale={asPercent}
               value={request.margin}
@@ -105,35 +106,35 @@ export function QuickSizePage() {
               onChange={(margin) => change({ margin: margin ?? Number.NaN })}
             />
             <NumberField
-              label="Drop limit"
+              label={t("quickSize.dropLimit")}
               unit="%"
               optional
               scale={asPercent}
-              placeholder="by lamp"
+              placeholder={t("quickSize.byLamp")}
               value={request.dropLimit}
               messages={errors.dropLimit}
               onChange={(dropLimit) => change({ dropLimit })}
             />
           </div>
           <Button look="main" disabled={refused || !answer} onClick={() => setMaking(true)}>
-            Make it a line
+            {t("quickSize.makeItALine")}
           </Button>
         </section>
         <div className="grid content-start gap-4">
           {unreachable && (
-            <Notice alert title="The server does not answer.">
-              What you typed stays here; change any field to ask again.
+            <Notice alert title={t("quickSize.theServerDoesNotAnswer")}>
+              {t("quickSize.whatYouTypedStaysHere")}
             </Notice>
           )}
           {refused && answer && (
             <p role="status" className="font-semibold text-ochre">
-              Old figures: correct the marked field.
+              {t("quickSize.oldFiguresCorrectTheMarked")}
             </p>
           )}
           {answer ? (
             <Answer answer={answer} outdated={refused || unreachable} />
           ) : (
-            !unreachable && <Notice title="Working it out…" />
+            !unreachable && <Notice title={t("quickSize.workingItOut")} />
           )}
         </div>
       </div>

@@ -1,6 +1,7 @@
 import { X } from "lucide-react";
 import { Dialog as Primitive } from "radix-ui";
 import { type ReactNode, useRef } from "react";
+import { t } from "../words";
 
 export function Dialog({
   open,
@@ -36,7 +37,7 @@ export function Dialog({
           <div className="mb-3 flex items-start justify-between gap-4">
             <Primitive.Title className="text-xl font-semibold">{title}</Primitive.Title>
             <Primitive.Close
-              aria-label="Close"
+              aria-label={t("ui.close")}
               className="-mt-2 -mr-2 inline-flex size-11 items-center justify-center rounded-sm hover:bg-lichen-shade"
             >
               <X aria-hidden size={20} />

@@ -1,6 +1,7 @@
 import { type ReactNode, useContext, useId } from "react";
 import { termOf } from "../help/glossary";
 import { Term } from "../help/Term";
+import { t } from "../words";
 import { SwitchUnitsContext } from "./units";
 
 export const inputLook =
@@ -42,14 +43,14 @@ export function Field({
         {switched && (
           <button
             type="button"
-            aria-label={`${label} in ${unit}: change the units of this job`}
+            aria-label={t("ui.inChangeTheUnitsOf", { label, unit })}
             className="-my-3 min-h-11 min-w-11 rounded-sm px-1 text-left font-figure underline decoration-dotted underline-offset-4 hover:text-ink"
             onClick={switched}
           >
             {unit}
           </button>
         )}
-        {term && <Term name={term} />}
+        {term && <Term {...term} />}
       </div>
       {children({
         id,

@@ -1,3 +1,4 @@
+import { t } from "../words";
 import { Button } from "./Button";
 import { Refused } from "./Refused";
 
@@ -17,7 +18,7 @@ export function FormEnd({
     <>
       <Refused said={said} />
       <div className="flex justify-end gap-3">
-        <Button onClick={onCancel}>Cancel</Button>
+        <Button onClick={onCancel}>{t("ui.cancel")}</Button>
         <Button look="main" type="submit" disabled={busy}>
           {does}
         </Button>

@@ -1,4 +1,5 @@
 import { useEffect, useState } from "react";
+import { t } from "../words";
 import { Button } from "./Button";
 import { Field, inputLook } from "./Field";
 import { asIs, type Scale } from "./figures/figures";
@@ -77,7 +78,7 @@ export function NumberField({
           />
           {typed.kind === "either" && (
             <span role="alert" className="mt-1 flex flex-wrap items-center gap-2 text-sm">
-              {text.trim()} can be two numbers:
+              {t("ui.canBeTwoNumbers", { trim: text.trim() })}
               {typed.values.map((value) => (
                 <Button key={value} aria-label={`${label}: ${value}`} onClick={() => take(String(value))}>
                   <span className="font-figure">

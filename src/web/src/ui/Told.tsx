@@ -1,4 +1,5 @@
 import type { ReactNode } from "react";
+import { t } from "../words";
 import { Button } from "./Button";
 
 /** What was done, sentence by sentence, until it is dismissed. */
@@ -20,7 +21,7 @@ export function Told({
         <span className="flex gap-2">
           {more}
           <Button look="quiet" onClick={onClose}>
-            Dismiss
+            {t("ui.dismiss")}
           </Button>
         </span>
       </div>

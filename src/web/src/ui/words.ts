@@ -28,255 +28,268 @@ import type {
   WorkState,
   Zone,
 } from "../api/client";
+import { t } from "../words";
 
 /** Where the work on a vehicle stands. */
 export const workWords: Record<WorkState, string> = {
-  planned: "Planned",
-  waitingForParts: "Waiting for parts",
-  inTheShop: "In the shop",
-  done: "Done",
-  handedOver: "Handed over",
+  planned: t("ui.planned"),
+  waitingForParts: t("ui.waitingForParts"),
+  inTheShop: t("ui.inTheShop"),
+  done: t("ui.done"),
+  handedOver: t("ui.handedOver"),
 };
 
 /** What the choices of a document are called on screen. */
 export const kindWords: Record<LampSet["kind"], string> = {
-  regulatedLed: "Regulated LED",
-  resistorLed: "Resistor LED strip",
-  filament: "Filament",
+  regulatedLed: t("ui.regulatedLed"),
+  resistorLed: t("ui.resistorLedStrip"),
+  filament: t("ui.filament"),
 };
 
 export const returnWords: Record<LinePlan["return"], string> = {
-  wire: "By wire",
-  body: "By the body",
+  wire: t("ui.byWire"),
+  body: t("ui.byTheBody"),
 };
 
 export const zoneWords: Record<Zone, string> = {
-  engineBay: "Engine bay",
-  cabin: "Cabin",
-  exterior: "Exterior",
-  underbody: "Underbody",
+  engineBay: t("ui.engineBay"),
+  cabin: t("ui.cabin"),
+  exterior: t("ui.exterior"),
+  underbody: t("ui.underbody"),
 };
 
 export const hazardWords: Record<Hazard, string> = {
   exhaust: "exhaust",
   steering: "steering",
-  moving: "moving parts",
-  sharpEdge: "sharp edge",
+  moving: t("ui.movingParts"),
+  sharpEdge: t("ui.sharpEdge"),
   hinge: "hinge",
   airbag: "airbag",
-  fuelLine: "fuel line",
+  fuelLine: t("ui.fuelLine"),
 };
 
 export const holdWords: Record<HolderKind, string> = {
-  ears: "Ears, gap",
-  feet: "Feet, holes",
-  stud: "Stud",
-  clamp: "Clamps, bar",
-  receiver: "Receiver",
+  ears: t("ui.earsGap"),
+  feet: t("ui.feetHoles"),
+  stud: t("ui.stud"),
+  clamp: t("ui.clampsBar"),
+  receiver: t("ui.receiver"),
 };
 
-export const sideWords: Record<Side, string> = { left: "Left", right: "Right" };
+export const sideWords: Record<Side, string> = { left: t("ui.left"), right: t("ui.right") };
 
-export const endWords: Record<VehicleEnd, string> = { front: "Front", rear: "Rear" };
+export const endWords: Record<VehicleEnd, string> = { front: t("ui.front"), rear: t("ui.rear") };
 
 export const showsWords: Record<Shows, string> = {
-  hidden: "No",
-  outside: "From outside",
-  seat: "From the seat",
-  both: "From outside and the seat",
+  hidden: t("ui.no"),
+  outside: t("ui.fromOutside"),
+  seat: t("ui.fromTheSeat"),
+  both: t("ui.fromOutsideAndTheSeat"),
 };
 
 export const edgeWords: Record<HoleEdge, string> = {
-  bare: "Bare sheet",
-  grommet: "Grommet",
-  sleeve: "Sleeve on the wires",
+  bare: t("ui.bareSheet"),
+  grommet: t("ui.grommet"),
+  sleeve: t("ui.sleeveOnTheWires"),
 };
 
 export const fasteningWords: Record<Fastening, string> = {
-  factoryBolt: "Factory bolt",
-  boltAndNut: "Bolt and nut",
-  rivetNut: "Rivet nut",
-  batteryBracket: "Battery bracket",
-  clips: "Clips of its own",
-  earthBolt: "A bolt that holds an earth as well",
-  tiedToHarness: "Ties round a harness",
-  adhesivePad: "Adhesive pad",
-  tappingScrew: "Tapping screw",
-  nothing: "Nothing yet",
+  factoryBolt: t("ui.factoryBolt"),
+  boltAndNut: t("ui.boltAndNut"),
+  rivetNut: t("ui.rivetNut"),
+  batteryBracket: t("ui.batteryBracket"),
+  clips: t("ui.clipsOfItsOwn"),
+  earthBolt: t("ui.aBoltThatHoldsAn"),
+  tiedToHarness: t("ui.tiesRoundAHarness"),
+  adhesivePad: t("ui.adhesivePad"),
+  tappingScrew: t("ui.tappingScrew"),
+  nothing: t("ui.nothingYet"),
 };
 
-export const pointsWords: Record<Points, string> = { down: "Down", sideways: "Sideways", up: "Up" };
+export const pointsWords: Record<Points, string> = {
+  down: t("ui.down"),
+  sideways: t("ui.sideways"),
+  up: t("ui.up"),
+};
 
-export const batteryKindWords: Record<BatteryKind, string> = { flooded: "Flooded", agm: "AGM", gel: "Gel" };
+export const batteryKindWords: Record<BatteryKind, string> = {
+  flooded: t("ui.flooded"),
+  agm: "AGM",
+  gel: t("ui.gel"),
+};
 
 export const lightColourWords: Record<LightColour, string> = {
-  white: "White",
-  yellow: "Yellow",
-  amber: "Amber",
-  red: "Red",
-  green: "Green",
-  blue: "Blue",
+  white: t("ui.white"),
+  yellow: t("ui.yellow"),
+  amber: t("ui.amber"),
+  red: t("ui.red"),
+  green: t("ui.green"),
+  blue: t("ui.blue"),
 };
 
 export const bracketWords: Record<BracketKind, string> = {
-  bracket: "Bracket",
-  clamp: "Clamp",
-  carrier: "Carrier",
-  homeMade: "Made in the shop",
+  bracket: t("ui.bracket"),
+  clamp: t("ui.clamp"),
+  carrier: t("ui.carrier"),
+  homeMade: t("ui.madeInTheShop"),
 };
 
-export const plugHalfWords: Record<PlugHalf, string> = { pins: "Pins", sockets: "Sockets" };
+export const plugHalfWords: Record<PlugHalf, string> = { pins: t("ui.pins"), sockets: t("ui.sockets") };
 
 export const earthFixingWords: Record<EarthFixing, string> = {
-  structureBolt: "A bolt in the structure",
-  factoryStud: "The vehicle's own earth stud",
-  boltAndNut: "Bolt and nut",
-  sheetScrew: "A screw in sheet metal",
+  structureBolt: t("ui.aBoltInTheStructure"),
+  factoryStud: t("ui.theVehicleSOwnEarth"),
+  boltAndNut: t("ui.boltAndNut"),
+  sheetScrew: t("ui.aScrewInSheetMetal"),
 };
 
 export const freeWayWords: Record<FreeWay, string> = {
-  above: "Above",
-  below: "Below",
-  before: "Before",
-  behind: "Behind",
-  left: "Left",
-  right: "Right",
+  above: t("ui.above"),
+  below: t("ui.below"),
+  before: t("ui.before"),
+  behind: t("ui.behind"),
+  left: t("ui.left"),
+  right: t("ui.right"),
 };
 
 export const stationWords: Record<StationKind, string> = {
-  plain: "Nothing in particular",
-  batteryPost: "Battery post",
-  secondBattery: "Second battery",
-  fuseBox: "Fuse box",
-  grommet: "Hole with a grommet",
-  dash: "Dash",
-  frontLamps: "Lamps, front",
-  rearLamps: "Lamps, rear",
-  towSocket: "Tow socket",
+  plain: t("ui.nothingInParticular"),
+  batteryPost: t("ui.batteryPost"),
+  secondBattery: t("ui.secondBattery"),
+  fuseBox: t("ui.fuseBox"),
+  grommet: t("ui.holeWithAGrommet"),
+  dash: t("ui.dash"),
+  frontLamps: t("ui.lampsFront"),
+  rearLamps: t("ui.lampsRear"),
+  towSocket: t("ui.towSocket"),
 };
 
 export const bodyWords: Record<BodyKind, string> = {
-  singleCab: "Pickup, single cab",
-  dualCab: "Pickup, dual cab",
-  shortWagon: "Wagon, short",
-  longWagon: "Wagon, long",
-  van: "Van",
-  cabChassis: "Cab-chassis truck",
+  singleCab: t("ui.pickupSingleCab"),
+  dualCab: t("ui.pickupDualCab"),
+  shortWagon: t("ui.wagonShort"),
+  longWagon: t("ui.wagonLong"),
+  van: t("ui.van"),
+  cabChassis: t("ui.cabChassisTruck"),
 };
 
 export const triggerWords: Record<LinePlan["trigger"], string> = {
-  switchAlone: "Switch alone",
-  highBeam: "Linked to high beam",
-  reverse: "Linked to reverse",
+  switchAlone: t("ui.switchAlone"),
+  highBeam: t("ui.linkedToHighBeam"),
+  reverse: t("ui.linkedToReverse"),
 };
 
 export const gaugeWords: Record<GaugeSystem, string> = {
   awg: "AWG",
-  sae: "SAE primary wire",
-  metric: "Metric, mm²",
-  diameter: "Outside diameter, mm",
+  sae: t("ui.saePrimaryWire"),
+  metric: t("ui.metricMm"),
+  diameter: t("ui.outsideDiameterMm"),
 };
 
 export const useWords: Record<NonNullable<Line["use"]>, string> = {
-  unsaid: "Not specified",
-  forward: "Driving light ahead",
-  side: "To the side",
-  rear: "Backing up",
-  work: "Work light",
-  marker: "Marker",
-  inside: "Cabin or tray",
+  unsaid: t("ui.notSpecified"),
+  forward: t("ui.drivingLightAhead"),
+  side: t("ui.toTheSide"),
+  rear: t("ui.backingUp"),
+  work: t("ui.workLight"),
+  marker: t("ui.marker"),
+  inside: t("ui.cabinOrTray"),
 };
 
 /** Uses that a line's wires have a colour for. */
 export const colourUseWords: Record<keyof HouseRules["colours"], string> = {
-  forward: "Light ahead",
-  side: "To the side",
-  rear: "Backing up",
-  work: "Work light",
-  marker: "Markers",
-  inside: "Inside",
-  other: "Not specified",
+  forward: t("ui.lightAhead"),
+  side: t("ui.toTheSide"),
+  rear: t("ui.backingUp"),
+  work: t("ui.workLight"),
+  marker: t("ui.markers"),
+  inside: t("ui.inside"),
+  other: t("ui.notSpecified"),
 };
 
 export const sizingWords: Record<HouseRules["sizing"], string> = {
-  usual: "Usual",
-  lightFirst: "Light first",
-  makersHarness: "The maker's harness",
+  usual: t("ui.usual"),
+  lightFirst: t("ui.lightFirst"),
+  makersHarness: t("ui.theMakerSHarness"),
 };
 
 export const jointWords: Record<HouseRules["joints"], string> = {
-  crimpAndShrink: "Crimp and shrink",
-  solderToo: "Crimp or solder",
-  solderAlone: "Solder and shrink",
-  tapsToo: "Taps in the cabin too",
+  crimpAndShrink: t("ui.crimpAndShrink"),
+  solderToo: t("ui.crimpOrSolder"),
+  solderAlone: t("ui.solderAndShrink"),
+  tapsToo: t("ui.tapsInTheCabinToo"),
 };
 
 export const earthWords: Record<HouseRules["earths"], string> = {
-  either: "Body or post",
-  body: "Body near the lamp",
-  post: "Wire to the post",
+  either: t("ui.bodyOrPost"),
+  body: t("ui.bodyNearTheLamp"),
+  post: t("ui.wireToThePost"),
 };
 
 export const isolationWords: Record<HouseRules["isolation"], string> = {
-  batteryOff: "Battery minus off",
-  fuseOut: "The line's fuse out",
+  batteryOff: t("ui.batteryMinusOff"),
+  fuseOut: t("ui.theLineSFuseOut"),
 };
 
 export const forwardTriggerWords: Record<HouseRules["forwardTrigger"], string> = {
-  linkedToHighBeam: "Linked to high beam",
-  ownSwitch: "On its own switch",
+  linkedToHighBeam: t("ui.linkedToHighBeam"),
+  ownSwitch: t("ui.onItsOwnSwitch"),
 };
 
 export const jointKindWords: Record<Joint["kind"], string> = {
-  crimp: "Crimp, with shrink",
-  solder: "Soldered",
-  plug: "Plug",
-  tap: "Insulation-displacement tap",
-  terminal: "Ring or blade",
-  cap: "Cap",
+  crimp: t("ui.crimpWithShrink"),
+  solder: t("ui.soldered"),
+  plug: t("ui.plug"),
+  tap: t("ui.insulationDisplacementTap"),
+  terminal: t("ui.ringOrBlade"),
+  cap: t("ui.cap"),
 };
 
 export const feedWords: Record<NonNullable<BoxOutput["follows"]>, string> = {
-  battery: "Battery: stays with the key off",
-  ignition: "Ignition: drops with the key",
+  battery: t("ui.batteryStaysWithTheKey"),
+  ignition: t("ui.ignitionDropsWithTheKey"),
 };
 
 export const workedByWords: Record<NonNullable<BoxOutput["workedBy"]>, string> = {
-  slot: "A slot of its panel",
-  input: "An input of its own",
+  slot: t("ui.aSlotOfItsPanel"),
+  input: t("ui.anInputOfItsOwn"),
 };
 
 export const shortFeedWords: Record<NonNullable<BoxOutput["follows"]>, string> = {
-  battery: "Battery",
-  ignition: "Ignition",
+  battery: t("ui.battery"),
+  ignition: t("ui.ignition"),
 };
 
 export const modeWords: Record<NonNullable<BoxOutput["mode"]>, string> = {
-  latching: "Latching",
-  momentary: "Momentary",
-  flashSlow: "Flash, slow",
-  flashFast: "Flash, fast",
-  strobe: "Strobe",
-  lowVoltageCutOff: "Cut-off when the battery is low",
+  latching: t("ui.latching"),
+  momentary: t("ui.momentary"),
+  flashSlow: t("ui.flashSlow"),
+  flashFast: t("ui.flashFast"),
+  strobe: t("ui.strobe"),
+  lowVoltageCutOff: t("ui.cutOffWhenTheBattery"),
 };
 
 export const backlightWords: Record<NonNullable<PanelFace["backlight"]>, string> = {
-  off: "None",
-  white: "White",
-  amber: "Amber",
-  red: "Red",
-  green: "Green",
-  blue: "Blue",
+  off: t("ui.none"),
+  white: t("ui.white"),
+  amber: t("ui.amber"),
+  red: t("ui.red"),
+  green: t("ui.green"),
+  blue: t("ui.blue"),
 };
 
-export const verdictWords: Record<Verdict, string> = { stop: "Stop", watch: "Watch", holds: "Holds" };
+export const verdictWords: Record<Verdict, string> = {
+  stop: t("ui.stop"),
+  watch: t("ui.watch"),
+  holds: t("ui.holds"),
+};
 
 /** The most serious first. */
 export const verdicts = ["stop", "watch", "holds"] as const satisfies readonly Verdict[];
 
 export const verdictMeans: Record<Verdict, string> = {
-  stop: "must not be built",
-  watch: "look at it",
+  stop: t("ui.mustNotBeBuilt"),
+  watch: t("ui.lookAtIt"),
   holds: "fine",
 };
 
@@ -286,6 +299,3 @@ export const fuseName = (fuse: Fuse) =>
 export function choices<Key extends string>(words: Record<Key, string>): { value: Key; label: string }[] {
   return (Object.keys(words) as Key[]).map((value) => ({ value, label: words[value] }));
 }
-
-/** So many of something. */
-export const counted = (count: number, one: string, many: string) => `${count} ${count === 1 ? one : many}`;

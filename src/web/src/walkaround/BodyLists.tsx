@@ -9,6 +9,7 @@ import type { RigEditor } from "../job/rigEditor";
 import { withBody } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { Details } from "../ui/Details";
+import { t } from "../words";
 import { leaningOn, newLane, newSpace, newStation } from "./bodyEdits";
 
 type List = "stations" | "lanes" | "spaces";
@@ -24,14 +25,16 @@ export function BodyLists({ editor, rig, errors }: { editor: RigEditor; rig: Rig
         rig={rig}
         errors={errors}
         list="stations"
-        title="Stations"
-        another="Add a station"
+        title={t("walkaround.stations")}
+        another={t("walkaround.addAStation")}
         blank={newStation}
         nameOf={({ name }) => name ?? ""}
         tableOf={(station) => (station.kind === "grommet" ? { ...stationTable, ...holeTable } : stationTable)}
         stays={(id) => {
           const leaning = leaningOn(rig, id).map(({ name }) => name);
-          return leaning.length > 0 ? `Wires of ${leaning.join(", ")} leave here: it stays.` : undefined;
+          return leaning.length > 0
+            ? t("walkaround.wiresOfLeaveHereIt", { list: leaning.join(", ") })
+            : undefined;
         }}
         remove={(station) => void editor.do({ kind: "removeStation", station })}
       />
@@ -40,10 +43,10 @@ export function BodyLists({ editor, rig, errors }: { editor: RigEditor; rig: Rig
         rig={rig}
         errors={errors}
         list="lanes"
-        title="Lanes"
-        another="Add a lane"
+        title={t("walkaround.lanes")}
+        another={t("walkaround.addALane")}
         blank={newLane}
-        nameOf={({ from, to }) => `${nameOf(from ?? "")} to ${nameOf(to ?? "")}`}
+        nameOf={({ from, to }) => t("walkaround.to", { from: nameOf(from ?? ""), to: nameOf(to ?? "") })}
         tableOf={() => laneTable}
         options={{ from: stations, to: stations }}
         remove={(lane) => void editor.do({ kind: "removeLane", lane })}
@@ -53,8 +56,8 @@ export function BodyLists({ editor, rig, errors }: { editor: RigEditor; rig: Rig
         rig={rig}
         errors={errors}
         list="spaces"
-        title="Locations for parts"
-        another="Add a location"
+        title={t("walkaround.locationsForParts")}
+        another={t("walkaround.addALocation")}
         blank={newSpace}
         nameOf={({ name }) => name ?? ""}
         tableOf={() => spaceTable}
@@ -131,7 +134,7 @@ function OneList({
                   <p className="text-sm text-dust">{kept}</p>
                 ) : (
                   <Button look="quiet" className="justify-self-start" onClick={() => remove(entry.id)}>
-                    <Trash2 size={16} aria-hidden /> Remove {nameOf(entry)}
+                    <Trash2 size={16} aria-hidden /> {t("walkaround.remove", { entry: nameOf(entry) })}
                   </Button>
                 )}
               </fieldset>

@@ -11,15 +11,16 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { asLength } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { bodyWords, choices, sideWords } from "../ui/words";
+import { t } from "../words";
 import { BodyLists } from "./BodyLists";
 
 const sizes = [
-  { key: "lengthMetres", label: "Length" },
-  { key: "widthMetres", label: "Width" },
-  { key: "heightMetres", label: "Height" },
-  { key: "wheelbaseMetres", label: "Wheelbase" },
-  { key: "bonnetMetres", label: "Front to bulkhead" },
-  { key: "cabMetres", label: "Bulkhead to back of cab" },
+  { key: "lengthMetres", label: t("walkaround.length") },
+  { key: "widthMetres", label: t("walkaround.width") },
+  { key: "heightMetres", label: t("walkaround.height") },
+  { key: "wheelbaseMetres", label: t("walkaround.wheelbase") },
+  { key: "bonnetMetres", label: t("walkaround.frontToBulkhead") },
+  { key: "cabMetres", label: t("walkaround.bulkheadToBackOfCab") },
 ] as const;
 
 /** What vehicle it is: a usual body to start from, its size, and files for the next of its kind. */
@@ -63,9 +64,14 @@ export function BodyPanel({
     );
   return (
     <>
-      <ChoiceField label="Kind of body" value={kind} options={choices(bodyWords)} onChange={setKind} />
+      <ChoiceField
+        label={t("walkaround.kindOfBody")}
+        value={kind}
+        options={choices(bodyWords)}
+        onChange={setKind}
+      />
       <Button look={rig.body ? "plain" : "main"} onClick={() => start(false)}>
-        {rig.body ? "Start again from this kind" : "Start from this kind"}
+        {rig.body ? t("walkaround.startAgainFromThisKind") : t("walkaround.startFromThisKind")}
       </Button>
       {rig.body && (
         <>
@@ -88,32 +94,32 @@ export function BodyPanel({
             ))}
           </div>
           <ChoiceField
-            label="Driver sits"
+            label={t("walkaround.driverSits")}
             value={rig.body.driverSide ?? ""}
-            options={[{ value: "", label: "Not specified" }, ...choices(sideWords)]}
+            options={[{ value: "", label: t("walkaround.notSpecified") }, ...choices(sideWords)]}
             onChange={(side) => editor.edit((now) => withBody(now, { driverSide: side || null }))}
           />
           <Button onClick={() => void editor.do({ kind: "mirrorBody" })}>
-            <FlipHorizontal2 size={18} aria-hidden /> Mirror left and right
+            <FlipHorizontal2 size={18} aria-hidden /> {t("walkaround.mirrorLeftAndRight")}
           </Button>
-          <Button onClick={() => start(true)}>Reset stations and mounts to this size</Button>
+          <Button onClick={() => start(true)}>{t("walkaround.resetStationsAndMountsTo")}</Button>
           <a
             className="inline-flex min-h-11 items-center justify-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade"
             href={`/api/jobs/${jobId}/vehicle-file`}
             download
           >
-            <Download size={18} aria-hidden /> Save the vehicle as a file
+            <Download size={18} aria-hidden /> {t("walkaround.saveTheVehicleAsA")}
           </a>
         </>
       )}
       <Button onClick={() => file.current?.click()}>
-        <Upload size={18} aria-hidden /> Open a vehicle file…
+        <Upload size={18} aria-hidden /> {t("walkaround.openAVehicleFile")}
       </Button>
       <input
         ref={file}
         type="file"
         accept="application/json,.json"
-        aria-label="Vehicle file"
+        aria-label={t("walkaround.vehicleFile")}
         className="sr-only"
         tabIndex={-1}
         onChange={(event) => {
@@ -128,10 +134,7 @@ export function BodyPanel({
         </p>
       )}
       {rig.body && <BodyLists editor={editor} rig={rig} errors={errors} />}
-      <p className="text-sm text-dust">
-        Bodies are of no vehicle in particular. Measure yours: stations, lanes and mounts are there to be
-        changed.
-      </p>
+      <p className="text-sm text-dust">{t("walkaround.bodiesAreOfNoVehicle")}</p>
     </>
   );
 }

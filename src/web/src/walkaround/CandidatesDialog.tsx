@@ -10,11 +10,12 @@ import { amps, tape } from "../ui/figures/figures";
 import { useMoney } from "../ui/units";
 import { useAnswer } from "../ui/useAnswer";
 import { VerdictMark } from "../ui/VerdictMark";
+import { t } from "../words";
 
 const ranks: readonly { value: RankBy; label: string }[] = [
-  { value: "light", label: "Most light first" },
-  { value: "current", label: "Least current first" },
-  { value: "price", label: "Cheapest first" },
+  { value: "light", label: t("walkaround.mostLightFirst") },
+  { value: "current", label: t("walkaround.leastCurrentFirst") },
+  { value: "price", label: t("walkaround.cheapestFirst") },
 ];
 
 /** Before you order: what of the catalogue goes on this mount; what does not says why. */
@@ -50,13 +51,13 @@ export function CandidatesDialog({
     else setTrouble(ran.why);
   };
   return (
-    <Dialog open onClose={onClose} title={`What fits on: ${mount.name}`} wide>
+    <Dialog open onClose={onClose} title={t("walkaround.whatFitsOn", { mount: mount.name })} wide>
       <div className="max-w-xs">
-        <ChoiceField label="Order" value={by} options={ranks} onChange={setBy} />
+        <ChoiceField label={t("walkaround.order")} value={by} options={ranks} onChange={setBy} />
       </div>
       {!found.answer && !found.failed && (
         <p role="status" className="mt-3">
-          Trying the catalogue…
+          {t("walkaround.tryingTheCatalogue")}
         </p>
       )}
       {found.failed && (
@@ -70,8 +71,8 @@ export function CandidatesDialog({
         </p>
       )}
       {waiting.length > 0 && (
-        <section aria-label="Lamps of this job" className="mt-3 grid gap-2">
-          <h3 className="font-semibold">Lamps of this job that have no mount</h3>
+        <section aria-label={t("walkaround.lampsOfThisJob")} className="mt-3 grid gap-2">
+          <h3 className="font-semibold">{t("walkaround.lampsOfThisJobThat")}</h3>
           <div className="flex flex-wrap gap-2">
             {waiting.map(({ id, name }) => (
               <Button key={id} onClick={() => void place(id)}>
@@ -119,15 +120,21 @@ function Row({
           {lamp.fixture.name}
         </span>
         <span className="ml-3 font-figure text-sm">
-          {size(lamp.fixture.body?.widthMillimetres ?? 0)} wide, {lamp.lumens} lm, {amps(candidate.amps)},{" "}
-          {money(lamp.price)}
+          {t("walkaround.wideLm", {
+            widthMillimetres: size(lamp.fixture.body?.widthMillimetres ?? 0),
+            lumens: lamp.lumens,
+            amps: amps(candidate.amps),
+            price: money(lamp.price),
+          })}
         </span>
         <span className="block text-sm text-dust">
-          {candidate.why || watched.map(({ reason }) => reason).join(" ") || "Fits with room on every side."}
+          {candidate.why ||
+            watched.map(({ reason }) => reason).join(" ") ||
+            t("walkaround.fitsWithRoomOnEvery")}
         </span>
       </div>
       <Button look={card.verdict === "stop" ? "quiet" : "plain"} onClick={() => onPut(lamp.fixture.id)}>
-        {card.verdict === "stop" ? "Fit it here all the same" : "Fit it here"}
+        {card.verdict === "stop" ? t("walkaround.fitItHereAllThe") : t("walkaround.fitItHere")}
         <span className="sr-only">: {lamp.fixture.name}</span>
       </Button>
     </li>

@@ -11,6 +11,7 @@ import { CheckField } from "../ui/CheckField";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
 import { choices } from "../ui/words";
+import { t } from "../words";
 import { VehicleList } from "./VehicleList";
 
 type Vehicle = Rig["vehicle"];
@@ -20,35 +21,35 @@ const signals = choices(signalWords);
 const always: readonly string[] = ["highBeam", "reverse", "sideLight"];
 
 const links = [
-  { value: "parallel", label: "Parallel" },
-  { value: "series", label: "Series" },
-  { value: "separate", label: "Separate" },
+  { value: "parallel", label: t("walkaround.parallel") },
+  { value: "series", label: t("walkaround.series") },
+  { value: "separate", label: t("walkaround.separate") },
 ] as const;
 
 const lists = [
   {
     list: "vehicle.fuseSlots",
-    title: "Fuse slots",
-    another: "Add a fuse slot",
-    empty: "No slot that can be tapped is written down.",
+    title: t("walkaround.fuseSlots"),
+    another: t("walkaround.addAFuseSlot"),
+    empty: t("walkaround.noSlotThatCanBe"),
   },
   {
     list: "vehicle.trailerPins",
-    title: "Trailer socket",
-    another: "Add a pin",
-    empty: "No pins are written down.",
+    title: t("walkaround.trailerSocket"),
+    another: t("walkaround.addAPin"),
+    empty: t("walkaround.noPinsAreWrittenDown"),
   },
   {
     list: "vehicle.auxOutputs",
-    title: "The vehicle's own outputs",
-    another: "Add an output",
-    empty: "It has no switched outputs of its own.",
+    title: t("walkaround.theVehicleSOwnOutputs"),
+    another: t("walkaround.addAnOutput"),
+    empty: t("walkaround.itHasNoSwitchedOutputs"),
   },
   {
     list: "vehicle.passThroughs",
-    title: "Spare leads",
-    another: "Add a spare lead",
-    empty: "No spare leads are written down.",
+    title: t("walkaround.spareLeads"),
+    another: t("walkaround.addASpareLead"),
+    empty: t("walkaround.noSpareLeadsAreWritten"),
   },
 ] as const;
 
@@ -76,14 +77,14 @@ export function ElectricsPanel({
   return (
     <div ref={panel} className="grid gap-3">
       <Details
-        summary="Supply"
+        summary={t("walkaround.supply")}
         open
         wrong={wrongIn("batter", "alternator", "houseLoadAmps", "keyOffDrainAmps")}
       >
         <div className="grid gap-3">
           <div className="grid grid-cols-2 gap-3">
             <ChoiceField
-              label="System"
+              label={t("walkaround.system")}
               value={vehicle.systemVolts}
               options={[
                 { value: 12, label: "12 V" },
@@ -92,7 +93,7 @@ export function ElectricsPanel({
               onChange={(volts) => void editor.do({ kind: "changeSystem", volts })}
             />
             <ChoiceField
-              label="Batteries linked"
+              label={t("walkaround.batteriesLinked")}
               value={vehicle.batteryLink ?? "parallel"}
               options={links}
               messages={said.batteryLink}
@@ -104,12 +105,12 @@ export function ElectricsPanel({
             jobId={jobId}
             rig={rig}
             list="vehicle.batteries"
-            another="Add a battery"
+            another={t("walkaround.addABattery")}
             empty=""
             errors={errors}
           />
           <CheckField
-            label="It has an alternator"
+            label={t("walkaround.itHasAnAlternator")}
             checked={Boolean(vehicle.alternator)}
             onChange={(has) =>
               set({
@@ -131,7 +132,7 @@ export function ElectricsPanel({
         </div>
       </Details>
       <Details
-        summary="Signals"
+        summary={t("walkaround.signals")}
         open={signals.some(({ value }) => asked?.startsWith(`vehicle.${value}.`))}
         wrong={wrongIn(...signals.map(({ value }) => `${value}.`), "ignitionWires")}
       >
@@ -155,7 +156,8 @@ export function ElectricsPanel({
                   />
                   {!always.includes(key) && (
                     <Button look="quiet" className="justify-self-start" onClick={() => set({ [key]: null })}>
-                      <Trash2 size={16} aria-hidden /> Remove {label.toLowerCase()}
+                      <Trash2 size={16} aria-hidden />{" "}
+                      {t("walkaround.remove2", { what: label.toLowerCase() })}
                     </Button>
                   )}
                 </div>

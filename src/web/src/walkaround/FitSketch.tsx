@@ -1,6 +1,7 @@
 import type { FitCard, Mount, Rig } from "../api/client";
 import { rulesOf } from "../job/rigEdits";
 import { tape } from "../ui/figures/figures";
+import { t } from "../words";
 
 const height = 130;
 const width = 360;
@@ -23,7 +24,7 @@ export function FitSketch({ card, mount, rig }: { card: FitCard; mount: Mount; r
     <svg
       viewBox={`0 0 ${width} ${height}`}
       role="img"
-      aria-label={`${mount.name} from above, with its measures`}
+      aria-label={t("walkaround.fromAboveWithItsMeasures", { mount: mount.name })}
       className="w-full max-w-md border border-seam bg-slab"
     >
       <line x1={x(-window / 2)} x2={x(-window / 2)} y1={24} y2={96} stroke="var(--ink)" strokeWidth={4} />
@@ -67,11 +68,13 @@ export function FitSketch({ card, mount, rig }: { card: FitCard; mount: Mount; r
         {tape(stance.spanMillimetres, units)}
         {stance.gapMillimetres === null || stance.gapMillimetres === undefined
           ? ""
-          : `, gap ${tape(stance.gapMillimetres, units)}`}
+          : t("walkaround.gap", { gapMillimetres: tape(stance.gapMillimetres, units) })}
       </text>
       <text x={width / 2} y={middle - 12} textAnchor="middle" fontSize={11} fill="var(--dust)">
-        middle {tape(stance.middleProudMillimetres, units)}, ends {tape(stance.endsProudMillimetres, units)}{" "}
-        before the face
+        {t("walkaround.middleEndsBeforeTheFace", {
+          middleProudMillimetres: tape(stance.middleProudMillimetres, units),
+          endsProudMillimetres: tape(stance.endsProudMillimetres, units),
+        })}
       </text>
     </svg>
   );

@@ -7,6 +7,7 @@ import type { RigEditor } from "../job/rigEditor";
 import { withMount } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { Details } from "../ui/Details";
+import { t } from "../words";
 
 /** One mount as a tape finds it: its room, how it holds, what it carries, what has to stay free, what comes off. */
 export function MountEditor({
@@ -23,7 +24,7 @@ export function MountEditor({
   const named = (list: readonly { id: string; name: string }[] | undefined) =>
     (list ?? []).map(({ id, name }) => ({ value: id, label: name }));
   return (
-    <Details summary="Measures" wrong={Object.keys(errors).length > 0}>
+    <Details summary={t("walkaround.measures")} wrong={Object.keys(errors).length > 0}>
       <div className="grid gap-3">
         <Fields
           table={mountTable}
@@ -37,10 +38,10 @@ export function MountEditor({
         />
         <div className="flex flex-wrap gap-2">
           <Button look="quiet" onClick={() => void editor.do({ kind: "mirrorMount", mount: mount.id })}>
-            <FlipHorizontal2 size={16} aria-hidden /> Mirror it to the other side
+            <FlipHorizontal2 size={16} aria-hidden /> {t("walkaround.mirrorItToTheOther")}
           </Button>
           <Button look="quiet" onClick={() => void editor.do({ kind: "removeMount", mount: mount.id })}>
-            <Trash2 size={16} aria-hidden /> Remove this mount
+            <Trash2 size={16} aria-hidden /> {t("walkaround.removeThisMount")}
           </Button>
         </div>
       </div>

@@ -10,6 +10,7 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
 import { tape } from "../ui/figures/figures";
 import { VerdictMark } from "../ui/VerdictMark";
+import { t } from "../words";
 import { newMount } from "./bodyEdits";
 import { CandidatesDialog } from "./CandidatesDialog";
 import { FitSketch } from "./FitSketch";
@@ -37,7 +38,10 @@ export function MountPanel({
   const said = under(errors, `body.mounts[${mounts.findIndex(({ id }) => id === mount.id)}]`);
   return (
     <>
-      <ul className="grid max-h-64 gap-px overflow-y-auto border border-seam bg-seam" aria-label="Mounts">
+      <ul
+        className="grid max-h-64 gap-px overflow-y-auto border border-seam bg-seam"
+        aria-label={t("walkaround.mounts")}
+      >
         {mounts.map((other) => (
           <li key={other.id}>
             <button
@@ -62,13 +66,13 @@ export function MountPanel({
           onChoose(added.id);
         }}
       >
-        <Plus size={18} aria-hidden /> Add a mount
+        <Plus size={18} aria-hidden /> {t("walkaround.addAMount")}
       </Button>
       <section aria-label={mount.name} className="grid gap-3">
         <div className="flex flex-wrap items-center justify-between gap-2">
           <h2 className="text-lg font-semibold">{mount.name}</h2>
           <Button look="main" onClick={() => setOffering(true)}>
-            What fits here…
+            {t("walkaround.whatFitsHere")}
           </Button>
         </div>
         {card ? (
@@ -83,10 +87,12 @@ export function MountPanel({
         ) : (
           <p className="text-dust">
             {plannedAt(rig, mount.id).length > 0
-              ? `${plannedAt(rig, mount.id)
-                  .map(({ name }) => name)
-                  .join(", ")}: planned to be here, the lamp itself not chosen yet.`
-              : "Nothing of known size is on it."}
+              ? t("walkaround.plannedToBeHereThe", {
+                  list: plannedAt(rig, mount.id)
+                    .map(({ name }) => name)
+                    .join(", "),
+                })
+              : t("walkaround.nothingOfKnownSizeIs")}
           </p>
         )}
         <MountEditor editor={editor} rig={rig} mount={mount} errors={said} />
@@ -142,7 +148,9 @@ function Fit({
               {finding.unit === "mm" && finding.limit > 0 && (
                 <span className="font-figure text-sm">
                   {tape(finding.figure, units)}{" "}
-                  <span className="text-dust">of {tape(finding.limit, units)}</span>
+                  <span className="text-dust">
+                    {t("walkaround.of", { limit: tape(finding.limit, units) })}
+                  </span>
                 </span>
               )}
             </span>
@@ -153,17 +161,19 @@ function Fit({
       </ul>
       {card.tighteningOrder.length > 1 && (
         <p className="text-sm">
-          Tighten from the middle outwards: {card.tighteningOrder.map(nameOf).join(", ")}.
+          {t("walkaround.tightenFromTheMiddleOutwards", {
+            list: card.tighteningOrder.map(nameOf).join(", "),
+          })}
         </p>
       )}
       {card.parts.map((part) => (
         <ChoiceField
           key={part}
-          label={`${nameOf(part)} sits at`}
+          label={t("walkaround.sitsAt", { part: nameOf(part) })}
           value={card.at}
           options={[
             ...(rig.body?.mounts ?? []).map(({ id, name }) => ({ value: id, label: name })),
-            { value: "", label: "Nowhere yet" },
+            { value: "", label: t("walkaround.nowhereYet") },
           ]}
           onChange={(at) => onMove(part, at || undefined)}
         />
@@ -172,7 +182,7 @@ function Fit({
         const lamp = rig.fixtures?.find(({ id }) => id === part);
         const body = lamp?.measured ?? lamp?.body;
         return body ? (
-          <Details key={part} summary={<>{nameOf(part)} as it arrived</>}>
+          <Details key={part} summary={t("walkaround.asItArrived", { part: nameOf(part) })}>
             <LampBodyFields
               body={body}
               errors={under(errors, `fixtures[${rig.fixtures?.findIndex(({ id }) => id === part)}].measured`)}
@@ -180,7 +190,7 @@ function Fit({
             />
             {lamp?.measured && lamp.body && (
               <Button look="quiet" onClick={() => onMeasured(part, null)}>
-                As sold
+                {t("walkaround.asSold")}
               </Button>
             )}
           </Details>

@@ -12,23 +12,24 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
 import { Notice } from "../ui/Notice";
 import { VerdictMark } from "../ui/VerdictMark";
+import { t } from "../words";
 import { PlaceFields } from "./PlaceFields";
 import { Terminals } from "./Terminals";
 import { usePartCards } from "./usePartCards";
 
 /** What can be fitted, as it is offered. */
 const kinds = [
-  { value: "relays", label: "Relay" },
-  { value: "protection", label: "Fuse" },
-  { value: "switches", label: "Switch" },
-  { value: "fixtures", label: "Lamp" },
-  { value: "powerBoxes", label: "Power box" },
-  { value: "joints", label: "Joint or plug" },
-  { value: "earths", label: "Earth" },
-  { value: "inlineBreakers", label: "Breaker in the wire" },
-  { value: "converters", label: "Charger or converter" },
-  { value: "solarPanels", label: "Solar panel" },
-  { value: "loads", label: "Other load" },
+  { value: "relays", label: t("walkaround.relay") },
+  { value: "protection", label: t("walkaround.fuse") },
+  { value: "switches", label: t("walkaround.switch") },
+  { value: "fixtures", label: t("walkaround.lamp") },
+  { value: "powerBoxes", label: t("walkaround.powerBox") },
+  { value: "joints", label: t("walkaround.jointOrPlug") },
+  { value: "earths", label: t("walkaround.earth") },
+  { value: "inlineBreakers", label: t("walkaround.breakerInTheWire") },
+  { value: "converters", label: t("walkaround.chargerOrConverter") },
+  { value: "solarPanels", label: t("walkaround.solarPanel") },
+  { value: "loads", label: t("walkaround.otherLoad") },
 ] as const;
 
 /** Lists whose parts have a body that can be tried in a space. */
@@ -57,7 +58,10 @@ export function PartsPanel({
   const [kind, setKind] = useState<string>("relays");
   if (!cards)
     return (
-      <Notice alert={failed} title={failed ? "The parts were not listed." : "Listing the parts…"}>
+      <Notice
+        alert={failed}
+        title={failed ? t("walkaround.thePartsWereNotListed") : t("walkaround.listingTheParts")}
+      >
         {why}
       </Notice>
     );
@@ -76,7 +80,10 @@ export function PartsPanel({
   };
   return (
     <>
-      <ul className="grid max-h-64 gap-px overflow-y-auto border border-seam bg-seam" aria-label="Parts">
+      <ul
+        className="grid max-h-64 gap-px overflow-y-auto border border-seam bg-seam"
+        aria-label={t("walkaround.parts")}
+      >
         {fitted.map(({ id, name, kind: of }) => (
           <li key={id}>
             <button
@@ -90,14 +97,12 @@ export function PartsPanel({
             </button>
           </li>
         ))}
-        {fitted.length === 0 && (
-          <li className="bg-slab p-3 text-dust">No parts yet. Add one, or start a line from a lamp.</li>
-        )}
+        {fitted.length === 0 && <li className="bg-slab p-3 text-dust">{t("walkaround.noPartsYetAddOne")}</li>}
       </ul>
       <div className="grid grid-cols-[1fr_auto] items-end gap-2">
-        <ChoiceField label="Kind of part" value={kind} options={kinds} onChange={setKind} />
+        <ChoiceField label={t("walkaround.kindOfPart")} value={kind} options={kinds} onChange={setKind} />
         <Button onClick={() => void add()}>
-          <Plus size={18} aria-hidden /> Add the part
+          <Plus size={18} aria-hidden /> {t("walkaround.addThePart")}
         </Button>
       </div>
       {part && (
@@ -105,7 +110,7 @@ export function PartsPanel({
           <div className="flex flex-wrap items-center justify-between gap-2">
             <h2 className="text-lg font-semibold">{part.name}</h2>
             <Button onClick={() => void editor.do({ kind: "removePart", part: part.id })}>
-              <Trash2 size={18} aria-hidden /> Remove the part
+              <Trash2 size={18} aria-hidden /> {t("walkaround.removeThePart")}
             </Button>
           </div>
           {rig.body && (
@@ -153,12 +158,14 @@ function LitBy({ editor, rig, part }: { editor: RigEditor; rig: Rig; part: PartC
     return (
       <ChoiceField
         key={light.id}
-        label={lamp.functions.length > 1 ? `Lit by, ${light.id}` : "Lit by"}
+        label={
+          lamp.functions.length > 1 ? t("walkaround.litBy", { light: light.id }) : t("walkaround.litBy2")
+        }
         value={wired.find(({ lights }) => lights?.includes(name))?.id ?? ""}
         options={[
-          { value: "", label: "No line" },
+          { value: "", label: t("walkaround.noLine") },
           ...wired.map((line) => ({ value: line.id, label: line.name })),
-          { value: add, label: "A new line" },
+          { value: add, label: t("walkaround.aNewLine") },
         ]}
         onChange={(line) =>
           void editor.do(
@@ -203,7 +210,7 @@ function PartSizes({
   return (
     <Details
       plain
-      summary={body ? "Its sizes" : "Give its sizes to try it in a space"}
+      summary={body ? t("walkaround.itsSizes") : t("walkaround.giveItsSizesToTry")}
       wrong={Object.keys(said).length > 0}
     >
       <Fields

@@ -5,6 +5,7 @@ import { Fields } from "../fields/Fields";
 import type { RigEditor } from "../job/rigEditor";
 import { withPlace } from "../job/rigEdits";
 import { ChoiceField } from "../ui/ChoiceField";
+import { t } from "../words";
 
 /** Where a part sits, what holds it there, and where its terminals point. */
 export function PlaceFields({
@@ -31,10 +32,10 @@ export function PlaceFields({
   return (
     <div className="grid gap-2" data-place={id}>
       <ChoiceField
-        label={`${name} sits at`}
+        label={t("walkaround.sitsAt2", { name })}
         value={place?.at ?? ""}
         options={[
-          { value: "", label: "Not placed, or as usual" },
+          { value: "", label: t("walkaround.notPlacedOrAsUsual") },
           ...offered.map(({ id: at, name: label }) => ({ value: at, label })),
         ]}
         onChange={(at) => void editor.do({ kind: "placePart", part: id, at: at || null })}

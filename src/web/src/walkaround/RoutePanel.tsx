@@ -9,7 +9,8 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { asLength, asTape, celsius, kilograms, length } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { useAnswer } from "../ui/useAnswer";
-import { counted, hazardWords, showsWords, zoneWords } from "../ui/words";
+import { hazardWords, showsWords, zoneWords } from "../ui/words";
+import { t } from "../words";
 
 /** Everything that follows the lanes; the chosen one lane by lane, and how else it could lie. */
 export function RoutePanel({
@@ -35,18 +36,16 @@ export function RoutePanel({
   return (
     <>
       <div className="flex flex-wrap items-center justify-between gap-2">
-        <span>
-          Copper of all runs{" "}
-          <span className="font-figure">{walk ? kilograms(walk.copperKilograms) : ""}</span>
-        </span>
+        <span>{walk && t("walkaround.copperOfAllWires", { copper: kilograms(walk.copperKilograms) })}</span>
         <Button onClick={onReroute} disabled={!rig.body}>
-          <Route size={18} aria-hidden /> Re-route all wires…
+          <Route size={18} aria-hidden /> {t("walkaround.reRouteAllWires")}
         </Button>
       </div>
-      {!walk?.routes.length && (
-        <p className="text-dust">Nothing follows the lanes yet. Re-route all wires, or place a lamp.</p>
-      )}
-      <ul className="grid max-h-64 gap-px overflow-y-auto border border-seam bg-seam" aria-label="Routes">
+      {!walk?.routes.length && <p className="text-dust">{t("walkaround.nothingFollowsTheLanesYet")}</p>}
+      <ul
+        className="grid max-h-64 gap-px overflow-y-auto border border-seam bg-seam"
+        aria-label={t("walkaround.routes")}
+      >
         {walk?.routes.map((other) => (
           <li key={other.id}>
             <button
@@ -57,7 +56,7 @@ export function RoutePanel({
             >
               <span className="min-w-0 truncate">{other.name}</span>
               <span className="font-figure whitespace-nowrap">
-                {other.metres === null ? "no way" : length(other.metres, units)}
+                {other.metres === null ? t("walkaround.noWay") : length(other.metres, units)}
               </span>
             </button>
           </li>
@@ -75,22 +74,22 @@ export function RoutePanel({
         />
       )}
       {walk && walk.comesOff.length > 0 && (
-        <section aria-label="Remove once">
-          <h3 className="font-semibold">Remove once</h3>
+        <section aria-label={t("walkaround.removeOnce")}>
+          <h3 className="font-semibold">{t("walkaround.removeOnce")}</h3>
           <ul className="grid gap-1 text-sm" data-comes-off>
             {walk.comesOff.map((cover) => (
               <li key={cover.what}>
                 <span className="font-medium">
                   {cover.what}
-                  {cover.loosenOnly && ", loosen only"}
+                  {cover.loosenOnly && t("walkaround.loosenOnly")}
                 </span>
-                {cover.fasteners !== null && (
-                  <>
-                    : {cover.fasteners} {cover.fastenerKind || "fasteners"}
-                  </>
-                )}
-                {cover.unplugged.length > 0 && <>; unplug {cover.unplugged.join(", ")}</>}
-                <span className="block text-dust">for {cover.for.join(", ")}</span>
+                {cover.fasteners !== null &&
+                  t("walkaround.fastenersOfCover", {
+                    fasteners: cover.fasteners,
+                    kind: cover.fastenerKind || t("walkaround.fasteners"),
+                  })}
+                {cover.unplugged.length > 0 && t("walkaround.unplug", { list: cover.unplugged.join(", ") })}
+                <span className="block text-dust">{t("walkaround.for", { list: cover.for.join(", ") })}</span>
               </li>
             ))}
           </ul>
@@ -125,16 +124,19 @@ function OneWay({
   return (
     <section aria-label={way.name} className="grid gap-3">
       <h2 className="text-lg font-semibold">{way.name}</h2>
-      <p>
-        Along the lanes{" "}
-        <span className="font-figure" data-figure="Routed">
-          {way.routedMetres === null ? "no way leads there" : length(way.routedMetres, units)}
-        </span>
-        , {counted(way.ties, "tie", "ties")} at {length(walk?.tieMetres ?? 0, units)}, sleeve{" "}
-        <span className="font-figure">{length(way.sleeveMetres, units)}</span>
+      <p data-figure="Routed">
+        {t("walkaround.routedOf", {
+          metres:
+            way.routedMetres === null ? t("walkaround.noWayLeadsThere") : length(way.routedMetres, units),
+        })}{" "}
+        {t("walkaround.tiesAndSleeve", {
+          count: way.ties,
+          apart: length(walk?.tieMetres ?? 0, units),
+          sleeve: length(way.sleeveMetres, units),
+        })}
       </p>
       <NumberField
-        label="Measured by hand, counts instead"
+        label={t("walkaround.measuredByHandCountsInstead")}
         scale={asLength(units)}
         optional
         value={way.measuredMetres}
@@ -142,10 +144,10 @@ function OneWay({
         onChange={(value) => editor.edit((now) => withLay(now, way.id, { measuredMetres: value ?? null }))}
       />
       <NumberField
-        label="A plug goes with it, across"
+        label={t("walkaround.aPlugGoesWithIt")}
         scale={asTape(units)}
         optional
-        placeholder="bare lead"
+        placeholder={t("walkaround.bareLead")}
         value={lay?.plugMillimetres}
         messages={errors[`${path}.plugMillimetres`]}
         onChange={(value) => editor.edit((now) => withLay(now, way.id, { plugMillimetres: value ?? null }))}
@@ -153,11 +155,11 @@ function OneWay({
       <table className="w-full border border-seam text-sm">
         <thead>
           <tr className="text-left">
-            <th className="px-2 py-1">Zone</th>
-            <th className="px-2 py-1">Length</th>
-            <th className="px-2 py-1">Heat</th>
-            <th className="px-2 py-1">Ties</th>
-            <th className="px-2 py-1">Hazards</th>
+            <th className="px-2 py-1">{t("walkaround.zone")}</th>
+            <th className="px-2 py-1">{t("walkaround.length")}</th>
+            <th className="px-2 py-1">{t("walkaround.heat")}</th>
+            <th className="px-2 py-1">{t("walkaround.ties")}</th>
+            <th className="px-2 py-1">{t("walkaround.hazards")}</th>
           </tr>
         </thead>
         <tbody>
@@ -171,9 +173,9 @@ function OneWay({
                 {[
                   ...stage.hazards.map((hazard) => hazardWords[hazard]),
                   ...(stage.shows && stage.shows !== "hidden"
-                    ? [`shows ${showsWords[stage.shows].toLowerCase()}`]
+                    ? [t("walkaround.shows", { what: showsWords[stage.shows].toLowerCase() })]
                     : []),
-                  ...(stage.nothingToTieTo ? ["nothing to tie to"] : []),
+                  ...(stage.nothingToTieTo ? [t("walkaround.nothingToTieTo")] : []),
                 ].join(", ")}
               </td>
             </tr>
@@ -195,7 +197,7 @@ function Others({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: RouteV
   if (!found?.length) return null;
   return (
     <div>
-      <h3 className="font-semibold">How it can lie</h3>
+      <h3 className="font-semibold">{t("walkaround.howItCanLie")}</h3>
       <ul className="grid gap-px border border-seam bg-seam">
         {found.map((choice) => (
           <li
@@ -206,12 +208,12 @@ function Others({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: RouteV
             <span className="flex justify-between gap-3">
               <span className="font-figure">{length(choice.metres, units)}</span>
               {choice.chosen ? (
-                <span className="font-semibold">lies so</span>
+                <span className="font-semibold">{t("walkaround.liesSo")}</span>
               ) : (
                 <Button
                   onClick={() => editor.edit((now) => withLay(now, way.id, { through: choice.through }))}
                 >
-                  Use this route
+                  {t("walkaround.useThisRoute")}
                 </Button>
               )}
             </span>
@@ -234,24 +236,29 @@ function PinnedLanes({ editor, rig, way }: { editor: RigEditor; rig: Rig; way: R
   const through = lay?.through ?? [];
   const lanes = (rig.body?.lanes ?? []).map((lane) => ({
     value: lane.id,
-    label: `${stationName(rig, lane.from)} to ${stationName(rig, lane.to)}`,
+    label: t("walkaround.to2", { rig: stationName(rig, lane.from), rig2: stationName(rig, lane.to) }),
   }));
   const lead = (next: string[]) => editor.edit((now) => withLay(now, way.id, { through: next }));
   return (
     <div className="grid gap-2">
       <ChoiceField
-        label="Route it along"
+        label={t("walkaround.routeItAlong")}
         value=""
-        options={[{ value: "", label: through.length > 0 ? "And over…" : "The best way" }, ...lanes]}
+        options={[
+          { value: "", label: through.length > 0 ? t("walkaround.andOver") : t("walkaround.theBestWay") },
+          ...lanes,
+        ]}
         onChange={(lane) => lane && lead([...through, lane])}
       />
       {through.length > 0 && (
         <p className="flex flex-wrap items-center justify-between gap-2 text-sm">
           <span>
-            Asked for: {through.map((id) => lanes.find(({ value }) => value === id)?.label ?? id).join("; ")}
+            {t("walkaround.askedFor", {
+              list: through.map((id) => lanes.find(({ value }) => value === id)?.label ?? id).join("; "),
+            })}
           </span>
           <Button look="quiet" onClick={() => lead([])}>
-            Use the best route
+            {t("walkaround.useTheBestRoute")}
           </Button>
         </p>
       )}

@@ -3,6 +3,7 @@ import { type ReactNode, useState } from "react";
 import type { PartCard } from "../api/client";
 import type { RigEditor } from "../job/rigEditor";
 import { Button } from "../ui/Button";
+import { t } from "../words";
 import { WireDialog, type Wiring } from "./WireDialog";
 
 /** The terminals of a part with the wires at them: a wire is added from one, moved and taken out. */
@@ -21,18 +22,24 @@ export function Terminals({
   const [wiring, setWiring] = useState<Wiring>();
   const [opened, setOpened] = useState<string>();
   return (
-    <section aria-label={`Terminals of ${part.name}`} className="border border-seam bg-slab">
+    <section
+      aria-label={t("walkaround.terminalsOf", { part: part.name })}
+      className="border border-seam bg-slab"
+    >
       <ul className="grid gap-px bg-seam">
         {part.terminals.map((terminal) => (
           <li key={terminal.id} data-terminal={terminal.id} className="grid gap-1 bg-slab px-3 py-1">
             <div className="flex items-center justify-between gap-2">
-              <span className="font-figure">{terminal.pin || "Terminal"}</span>
+              <span className="font-figure">{terminal.pin || t("walkaround.terminal")}</span>
               <Button
                 look="quiet"
-                aria-label={`Add a wire from ${terminal.name}${terminal.pin ? `, ${terminal.pin}` : ""}`}
+                aria-label={t(terminal.pin ? "walkaround.addAWireFromPin" : "walkaround.addAWireFrom", {
+                  terminal: terminal.name,
+                  pin: terminal.pin,
+                })}
                 onClick={() => setWiring({ does: "add", from: terminal.id, name: terminal.name })}
               >
-                <Plus size={18} aria-hidden /> Wire…
+                <Plus size={18} aria-hidden /> {t("walkaround.wire")}
               </Button>
             </div>
             {terminal.wires.map((wire) => (
@@ -44,12 +51,12 @@ export function Terminals({
                     aria-expanded={wire.id === opened}
                     onClick={() => setOpened(wire.id === opened ? undefined : wire.id)}
                   >
-                    {wire.wire} to {wire.far}
+                    {t("walkaround.to3", { wire: wire.wire, far: wire.far })}
                   </Button>
                   <span className="flex">
                     <Button
                       look="quiet"
-                      aria-label={`Move this end of ${wire.name}`}
+                      aria-label={t("walkaround.moveThisEndOf", { wire: wire.name })}
                       onClick={() =>
                         setWiring({
                           does: "move",
@@ -59,11 +66,11 @@ export function Terminals({
                         })
                       }
                     >
-                      Move…
+                      {t("walkaround.move")}
                     </Button>
                     <Button
                       look="quiet"
-                      aria-label={`Remove ${wire.name}`}
+                      aria-label={t("walkaround.remove3", { wire: wire.name })}
                       onClick={() => void editor.do({ kind: "removeRun", wire: wire.id })}
                     >
                       <Trash2 size={18} aria-hidden />

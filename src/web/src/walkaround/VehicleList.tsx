@@ -8,6 +8,7 @@ import { PartSheet } from "../lines/station/PartSheet";
 import { Button } from "../ui/Button";
 import { Details } from "../ui/Details";
 import { useNames } from "../ui/names";
+import { t } from "../words";
 import { Terminals } from "./Terminals";
 import { usePartCards } from "./usePartCards";
 
@@ -67,7 +68,7 @@ export function VehicleList({
               className="justify-self-start"
               onClick={() => void editor.do({ kind: "removePart", part: id })}
             >
-              <Trash2 size={18} aria-hidden /> Remove {nameOf(id)}
+              <Trash2 size={18} aria-hidden /> {t("walkaround.remove4", { id: nameOf(id) })}
             </Button>
           </div>
         </Details>
@@ -98,7 +99,7 @@ function Wires({
   const wires = part?.terminals.reduce((sum, terminal) => sum + terminal.wires.length, 0) ?? 0;
   return (
     part && (
-      <Details plain summary={`Wires at it (${wires})`}>
+      <Details plain summary={t("walkaround.wiresAtIt", { wires })}>
         <Terminals
           editor={editor}
           cards={cards}

@@ -5,6 +5,7 @@ import { ProposalDialog } from "../job/ProposalDialog";
 import type { RigEditor } from "../job/rigEditor";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
+import { t } from "../words";
 import { BodyPanel } from "./BodyPanel";
 import { Drawing } from "./drawing/Drawing";
 import { ElectricsPanel } from "./ElectricsPanel";
@@ -14,11 +15,11 @@ import { RoutePanel } from "./RoutePanel";
 import { useWalkaround } from "./useWalkaround";
 
 const panels = [
-  { key: "mount", name: "Mounts" },
-  { key: "part", name: "Parts" },
-  { key: "way", name: "Routes" },
-  { key: "electrics", name: "Electrics" },
-  { key: "body", name: "Vehicle" },
+  { key: "mount", name: t("walkaround.mounts") },
+  { key: "part", name: t("walkaround.parts") },
+  { key: "way", name: t("walkaround.routes") },
+  { key: "electrics", name: t("walkaround.electrics") },
+  { key: "body", name: t("walkaround.vehicle") },
 ] as const;
 
 type PanelKey = (typeof panels)[number]["key"];
@@ -56,28 +57,32 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
       if (next) choose(panel === "way" ? "way" : "mount", next.id);
     };
     return [
-      { keys: "j", does: "Next mount or route", run: () => beside(1) },
-      { keys: "k", does: "Mount or route before", run: () => beside(-1) },
-      { keys: "m", does: "Mounts", run: () => choose("mount", mount?.id ?? "") },
-      { keys: "p", does: "Parts", run: () => choose("part", "all") },
-      { keys: "e", does: "Electrics", run: () => choose("electrics", "all") },
-      { keys: "w", does: "Routes", run: () => choose("way", way?.id ?? "") },
-      { keys: "b", does: "Vehicle", run: () => choose("body", "size") },
+      { keys: "j", does: t("walkaround.nextMountOrRoute"), run: () => beside(1) },
+      { keys: "k", does: t("walkaround.mountOrRouteBefore"), run: () => beside(-1) },
+      { keys: "m", does: t("walkaround.mounts"), run: () => choose("mount", mount?.id ?? "") },
+      { keys: "p", does: t("walkaround.parts"), run: () => choose("part", "all") },
+      { keys: "e", does: t("walkaround.electrics"), run: () => choose("electrics", "all") },
+      { keys: "w", does: t("walkaround.routes"), run: () => choose("way", way?.id ?? "") },
+      { keys: "b", does: t("walkaround.vehicle"), run: () => choose("body", "size") },
     ];
   }, [panel, routes, mounts, way, mount, choose]);
 
   return (
     <JobFrame editor={editor} stage="walkaround" shortcuts={shortcuts} whole>
       <div className="grid gap-3 p-3 lg:h-full lg:grid-cols-[minmax(0,1fr)_24rem]">
-        <section aria-label="The vehicle" className="flex min-h-0 min-w-0 flex-col gap-3">
+        <section
+          data-tour="vehicle"
+          aria-label={t("walkaround.theVehicle")}
+          className="flex min-h-0 min-w-0 flex-col gap-3"
+        >
           {walk.slow && walk.answer && (
             <p role="status" className="font-semibold">
-              Working it out…
+              {t("walkaround.workingItOut")}
             </p>
           )}
           {walk.failed && walk.answer && (
             <p role="status" className="font-semibold text-ochre">
-              Drawn as it last was: a field needs correcting, or the server does not answer.
+              {t("walkaround.drawnAsItLastWas")}
             </p>
           )}
           {walk.answer?.picture && rig.body ? (
@@ -96,22 +101,26 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
             <Notice
               title={
                 walk.failed
-                  ? "The vehicle cannot be drawn as it stands."
+                  ? t("walkaround.theVehicleCannotBeDrawn")
                   : rig.body
-                    ? "Drawing the vehicle…"
-                    : "No vehicle yet."
+                    ? t("walkaround.drawingTheVehicle")
+                    : t("walkaround.noVehicleYet")
               }
             >
               {walk.failed
-                ? "Correct the field that is marked, or wait until the server answers again."
+                ? t("walkaround.correctTheFieldThatIs")
                 : rig.body
                   ? ""
-                  : "Choose a body: lengths, harnesses and fit follow from it."}
+                  : t("walkaround.chooseABodyLengthsHarnesses")}
             </Notice>
           )}
         </section>
         <div className="flex min-h-0 flex-col gap-3">
-          <div role="tablist" aria-label="What to look at" className="flex shrink-0 border-b border-seam">
+          <div
+            role="tablist"
+            aria-label={t("walkaround.whatToLookAt")}
+            className="flex shrink-0 border-b border-seam"
+          >
             {panels.map(({ key, name }) => (
               <button
                 key={key}
@@ -144,10 +153,10 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
                   onChoose={(id) => choose("mount", id)}
                 />
               ) : (
-                <Notice title="No mounts yet.">
-                  <p>Mounts come with the body of the vehicle.</p>
+                <Notice title={t("walkaround.noMountsYet")}>
+                  <p>{t("walkaround.mountsComeWithTheBody")}</p>
                   <Button className="mt-3" onClick={() => choose("body", "size")}>
-                    Choose a body
+                    {t("walkaround.chooseABody")}
                   </Button>
                 </Notice>
               ))}

@@ -5,6 +5,7 @@ import { whyNot } from "../job/rigEditor";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Dialog } from "../ui/Dialog";
 import { FormEnd } from "../ui/FormEnd";
+import { t } from "../words";
 
 /** What a dialog does with the terminal that is chosen in it. */
 export type Wiring =
@@ -42,7 +43,11 @@ export function WireDialog({
     <Dialog
       open
       onClose={onClose}
-      title={wiring.does === "add" ? `Wire from ${wiring.name}` : `Move an end of ${wiring.name}`}
+      title={
+        wiring.does === "add"
+          ? t("walkaround.wireFrom", { wiring: wiring.name })
+          : t("walkaround.moveAnEndOf", { wiring: wiring.name })
+      }
     >
       <form
         className="grid gap-3"
@@ -52,7 +57,7 @@ export function WireDialog({
         }}
       >
         <ChoiceField
-          label="To"
+          label={t("walkaround.to4")}
           value={part?.id ?? ""}
           options={cards.map(({ id, name, kind }) => ({
             value: id,
@@ -62,17 +67,17 @@ export function WireDialog({
         />
         {part && part.terminals.length > 1 && (
           <ChoiceField
-            label="Pin"
+            label={t("walkaround.pin")}
             value={terminal?.id ?? ""}
             options={part.terminals.map(({ id, pin, wires }) => ({
               value: id,
-              label: wires.length > 0 ? `${pin}, wired already` : pin,
+              label: wires.length > 0 ? t("walkaround.wiredAlready", { pin }) : pin,
             }))}
             onChange={setTerminal}
           />
         )}
         <FormEnd
-          does={wiring.does === "add" ? "Add the wire" : "Move the end"}
+          does={wiring.does === "add" ? t("walkaround.addTheWire") : t("walkaround.moveTheEnd")}
           said={trouble}
           onCancel={onClose}
         />

@@ -1,4 +1,5 @@
 import type { Body, Lane, Mount, Rig, Space, Station } from "../api/client";
+import { t } from "../words";
 
 /* Edits of a body: what is taken out is asked for by nobody any more. */
 
@@ -13,7 +14,12 @@ const idsOf = (body: Body | null | undefined) =>
 
 export const newStation = (rig: Rig): Station => {
   const id = freeId("station", idsOf(rig.body));
-  return { id, name: `Station ${id.split("-").at(-1)}`, at: { back: 1, right: 0, up: 0.8 }, kind: "plain" };
+  return {
+    id,
+    name: t("walkaround.station", { it: id.split("-").at(-1) }),
+    at: { back: 1, right: 0, up: 0.8 },
+    kind: "plain",
+  };
 };
 
 export const newLane = (rig: Rig): Lane => {
@@ -37,7 +43,7 @@ export const newMount = (rig: Rig): Mount => {
   const id = freeId("mount", idsOf(rig.body));
   return {
     id,
-    name: `Mount ${id.split("-").at(-1)}`,
+    name: t("walkaround.mount", { it: id.split("-").at(-1) }),
     station: rig.body?.stations?.[0]?.id ?? "",
     at: { back: 1, right: 0, up: 1 },
     holds: [{ kind: "stud", fromMillimetres: 8, toMillimetres: 10 }],
@@ -48,7 +54,7 @@ export const newSpace = (rig: Rig): Space => {
   const id = freeId("place", idsOf(rig.body));
   return {
     id,
-    name: `Place ${id.split("-").at(-1)}`,
+    name: t("walkaround.place", { it: id.split("-").at(-1) }),
     station: rig.body?.stations?.[0]?.id ?? "",
     widthMillimetres: 100,
     heightMillimetres: 80,

@@ -4,6 +4,7 @@ import { sentenceOf } from "../api/problems";
 import { Dialog } from "../ui/Dialog";
 import { FormEnd } from "../ui/FormEnd";
 import { TextField } from "../ui/TextField";
+import { t } from "../words";
 import { useDeletion } from "./useJobs";
 
 /** Deletes an archived job for good, once its name is typed. */
@@ -12,14 +13,14 @@ export function DeleteDialog({ job, onClose }: { job: JobSummary; onClose: () =>
   const [said, setSaid] = useState<string>();
   const deletion = useDeletion();
   return (
-    <Dialog open onClose={onClose} title={`Delete ${job.name}`}>
+    <Dialog open onClose={onClose} title={t("yard.delete", { job: job.name })}>
       <form
         noValidate
         className="grid gap-4"
         onSubmit={async (event) => {
           event.preventDefault();
           if (name.trim() !== job.name) {
-            setSaid("The name is not that of the job. Nothing was deleted.");
+            setSaid(t("yard.theNameIsNotThat"));
             return;
           }
           const answer = await deletion.mutateAsync({ id: job.id, name });
@@ -27,12 +28,19 @@ export function DeleteDialog({ job, onClose }: { job: JobSummary; onClose: () =>
           else setSaid(sentenceOf(answer.refusal));
         }}
       >
-        <p>
-          The job and all its revisions are deleted. This cannot be undone. Save a job file first if you may
-          need it.
-        </p>
-        <TextField label={`Type the name: ${job.name}`} autoFocus value={name} onChange={setName} />
-        <FormEnd does="Delete permanently" said={said} busy={deletion.isPending} onCancel={onClose} />
+        <p>{t("yard.theJobAndAllIts")}</p>
+        <TextField
+          label={t("yard.typeTheName", { job: job.name })}
+          autoFocus
+          value={name}
+          onChange={setName}
+        />
+        <FormEnd
+          does={t("yard.deletePermanently")}
+          said={said}
+          busy={deletion.isPending}
+          onCancel={onClose}
+        />
       </form>
     </Dialog>
   );

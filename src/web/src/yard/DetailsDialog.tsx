@@ -5,13 +5,18 @@ import { Dialog } from "../ui/Dialog";
 import { FormEnd } from "../ui/FormEnd";
 import { TextField } from "../ui/TextField";
 import { useDraft } from "../ui/useDraft";
+import { t } from "../words";
 import { ParticularsFields } from "./ParticularsFields";
 import { useDetailsChange } from "./useJobs";
 
 /** What a job is called, whose it is, by when it is wanted, and its note. */
 export function DetailsDialog({ job, onClose }: { job: JobSummary; onClose: () => void }) {
   const { name, note, particulars } = job;
-  const [typed, setTyped, dropTyped] = useDraft(`details ${job.id}`, { name, note, particulars });
+  const [typed, setTyped, dropTyped] = useDraft(`details ${job.id}`, {
+    name,
+    note,
+    particulars,
+  });
   const [errors, setErrors] = useState<FieldErrors>(noErrors);
   const [said, setSaid] = useState<string>();
   const change = useDetailsChange();
@@ -21,7 +26,7 @@ export function DetailsDialog({ job, onClose }: { job: JobSummary; onClose: () =
   };
 
   return (
-    <Dialog open onClose={onClose} title="Job details">
+    <Dialog open onClose={onClose} title={t("yard.jobDetails")}>
       <form
         noValidate
         className="grid gap-4"
@@ -34,7 +39,7 @@ export function DetailsDialog({ job, onClose }: { job: JobSummary; onClose: () =
         }}
       >
         <TextField
-          label="Vehicle name"
+          label={t("yard.vehicleName")}
           autoFocus
           value={typed.name}
           messages={errors.name}
@@ -46,13 +51,13 @@ export function DetailsDialog({ job, onClose }: { job: JobSummary; onClose: () =
           onChange={(next) => setTyped({ ...typed, particulars: { ...typed.particulars, ...next } })}
         />
         <TextField
-          label="Note"
+          label={t("yard.note")}
           rows={3}
           value={typed.note}
           messages={errors.note}
           onChange={(next) => setTyped({ ...typed, note: next })}
         />
-        <FormEnd does="Save" said={said} busy={change.isPending} onCancel={close} />
+        <FormEnd does={t("yard.save")} said={said} busy={change.isPending} onCancel={close} />
       </form>
     </Dialog>
   );

@@ -10,6 +10,7 @@ import { day } from "../ui/figures/day";
 import { useSeen } from "../ui/useSeen";
 import { TallyLine } from "../ui/VerdictMark";
 import { choices, workWords } from "../ui/words";
+import { t } from "../words";
 
 /** A job in the Yard: its vehicle as it stands, whose it is, and what is against it. */
 export const JobCard = memo(function JobCard({
@@ -45,29 +46,25 @@ export const JobCard = memo(function JobCard({
           {customer && <span>{customer}</span>}
           {plate && <span className="font-figure">{plate}</span>}
         </p>
-        <p className="min-h-5 text-dust">{due && `Due ${day(due)}`}</p>
+        <p className="min-h-5 text-dust">{due && t("yard.due", { due: day(due) })}</p>
         <div className="my-2 grid h-28 place-items-center">
           {picture ? (
             <SmallPicture view={picture} className="h-28 w-full" />
           ) : (
-            <span className="text-sm text-dust">{seen && "No vehicle chosen."}</span>
+            <span className="text-sm text-dust">{seen && t("yard.noVehicleChosen")}</span>
           )}
         </div>
-        <p className="line-clamp-2 min-h-10 text-dust wrap-anywhere">{job.note || "No note."}</p>
+        <p className="line-clamp-2 min-h-10 text-dust wrap-anywhere">{job.note || t("yard.noNote")}</p>
         {job.trouble && <p className="mt-1 font-semibold text-oxide">{job.trouble}</p>}
         <div className="mt-3 flex flex-wrap items-center justify-between gap-2">
-          {job.lineCount != null && (
-            <span>
-              <span className="font-figure">{job.lineCount}</span> {job.lineCount === 1 ? "line" : "lines"}
-            </span>
-          )}
+          {job.lineCount != null && <span>{t("yard.line", { count: job.lineCount })}</span>}
           {job.tally && <TallyLine tally={job.tally} />}
         </div>
       </Link>
       <div className="flex flex-wrap items-center justify-end border-t border-seam px-2 py-1">
         {!job.archived && (
           <select
-            aria-label={`State of the work on ${job.name}`}
+            aria-label={t("yard.stateOfTheWorkOn", { job: job.name })}
             className={`${choiceLook} mr-auto`}
             value={work}
             onChange={(event) => onWork(job, event.target.value as WorkState)}
@@ -83,8 +80,8 @@ export const JobCard = memo(function JobCard({
           <a
             href={`/api/jobs/${job.id}/file`}
             download
-            aria-label={`Save ${job.name} as a file`}
-            title="Save as a file"
+            aria-label={t("yard.saveAsAFile", { job: job.name })}
+            title={t("yard.saveAsAFile2")}
             className="inline-flex size-11 items-center justify-center rounded-sm hover:bg-lichen-shade"
           >
             <FileDown size={18} aria-hidden />
@@ -92,21 +89,21 @@ export const JobCard = memo(function JobCard({
         )}
         <Button
           look="quiet"
-          aria-label={`Details of ${job.name}`}
-          title="Details"
+          aria-label={t("yard.detailsOf", { job: job.name })}
+          title={t("yard.details2")}
           onClick={() => onDetails(job)}
         >
           <Pencil size={18} aria-hidden />
         </Button>
         {job.archived ? (
           <Button look="quiet" onClick={() => onArchive(job)}>
-            <ArchiveRestore size={16} aria-hidden /> Restore
+            <ArchiveRestore size={16} aria-hidden /> {t("yard.restore")}
           </Button>
         ) : (
           <Button
             look="quiet"
-            aria-label={`Archive ${job.name}`}
-            title="Archive"
+            aria-label={t("yard.archive", { job: job.name })}
+            title={t("yard.archive2")}
             onClick={() => onArchive(job)}
           >
             <Archive size={18} aria-hidden />
@@ -114,7 +111,7 @@ export const JobCard = memo(function JobCard({
         )}
         {job.archived && (
           <Button look="quiet" onClick={() => onDelete(job)}>
-            <Trash2 size={16} aria-hidden /> Delete…
+            <Trash2 size={16} aria-hidden /> {t("yard.delete2")}
           </Button>
         )}
       </div>

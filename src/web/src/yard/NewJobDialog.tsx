@@ -7,6 +7,7 @@ import { Dialog } from "../ui/Dialog";
 import { FormEnd } from "../ui/FormEnd";
 import { TextField } from "../ui/TextField";
 import { useDraft } from "../ui/useDraft";
+import { t } from "../words";
 import { ParticularsFields } from "./ParticularsFields";
 import { useJobs, useNewJob } from "./useJobs";
 
@@ -28,7 +29,7 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
   const navigate = useNavigate();
 
   return (
-    <Dialog open onClose={onClose} title="New job">
+    <Dialog open onClose={onClose} title={t("yard.newJob2")}>
       <form
         noValidate
         className="grid gap-4"
@@ -43,7 +44,7 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
         }}
       >
         <TextField
-          label="Vehicle name"
+          label={t("yard.vehicleName")}
           autoFocus
           value={job.name}
           messages={errors.name}
@@ -51,24 +52,23 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
         />
         {(jobs.answer?.length ?? 0) > 0 && (
           <ChoiceField
-            label="Start from"
+            label={t("yard.startFrom")}
             value={job.like ?? ""}
             messages={errors.like}
             options={[
-              { value: "", label: "An empty vehicle" },
-              ...(jobs.answer ?? []).map(({ id, name }) => ({ value: id, label: `The plan of ${name}` })),
+              { value: "", label: t("yard.anEmptyVehicle") },
+              ...(jobs.answer ?? []).map(({ id, name }) => ({
+                value: id,
+                label: t("yard.thePlanOf", { name }),
+              })),
             ]}
             onChange={(like) => setJob({ ...job, like: like || null })}
           />
         )}
-        {job.like && (
-          <p className="text-sm text-dust">
-            Vehicle, lines and wiring are copied. What was measured, proven and accepted there is not.
-          </p>
-        )}
+        {job.like && <p className="text-sm text-dust">{t("yard.vehicleLinesAndWiringAre")}</p>}
         <div className={job.like ? "hidden" : "grid grid-cols-2 gap-4"}>
           <ChoiceField
-            label="System"
+            label={t("yard.system")}
             value={job.systemVolts}
             messages={errors.systemVolts}
             options={[
@@ -78,17 +78,17 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
             onChange={(systemVolts) => setJob({ ...job, systemVolts })}
           />
           <ChoiceField
-            label="Units"
+            label={t("yard.units")}
             value={job.units}
             options={[
-              { value: "metric", label: "Metres" },
-              { value: "imperial", label: "Feet" },
+              { value: "metric", label: t("yard.metres") },
+              { value: "imperial", label: t("yard.feet") },
             ]}
             onChange={(units) => setJob({ ...job, units })}
           />
         </div>
         <TextField
-          label="Note"
+          label={t("yard.note")}
           rows={3}
           value={job.note ?? ""}
           messages={errors.note}
@@ -100,7 +100,7 @@ export function NewJobDialog({ onClose }: { onClose: () => void }) {
           onChange={(particulars) => setJob({ ...job, particulars })}
         />
         <FormEnd
-          does="Open the job"
+          does={t("yard.openTheJob")}
           said={said}
           busy={create.isPending}
           onCancel={() => {

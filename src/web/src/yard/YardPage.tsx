@@ -12,6 +12,7 @@ import { Refused } from "../ui/Refused";
 import { useSeen } from "../ui/useSeen";
 import { useStable } from "../ui/useStable";
 import { choices, workWords } from "../ui/words";
+import { t } from "../words";
 import { DeleteDialog } from "./DeleteDialog";
 import { DetailsDialog } from "./DetailsDialog";
 import { JobCard } from "./JobCard";
@@ -30,7 +31,7 @@ function Below({ onSeen }: { onSeen: () => void }) {
   }, [seen, tell]);
   return (
     <p ref={box} role="status" className="p-4 text-dust">
-      More jobs below…
+      {t("yard.moreJobsBelow")}
     </p>
   );
 }
@@ -60,7 +61,7 @@ export function YardPage() {
   const open = async (picked: File) => {
     const answer = await jobFile.mutateAsync(picked);
     if (answer.ok) navigate(`/jobs/${answer.data.id}/lines`);
-    else setSaid(`${picked.name} was not opened. ${withPaths(answer.refusal)}`);
+    else setSaid(t("yard.wasNotOpened", { picked: picked.name, refusal: withPaths(answer.refusal) }));
   };
 
   const archive = useStable(async (job: ArchivedJob) => {
@@ -81,15 +82,15 @@ export function YardPage() {
     <Frame>
       <div className="mx-auto max-w-6xl px-4 py-5">
         <div className="mb-4 flex flex-wrap items-center gap-3">
-          <h1 className="mr-auto text-2xl font-bold">Yard</h1>
+          <h1 className="mr-auto text-2xl font-bold">{t("yard.yard")}</h1>
           <Button aria-pressed={archived} onClick={() => setArchived(!archived)}>
-            {archived ? "Show active jobs" : "Show the archive"}
+            {archived ? t("yard.showActiveJobs") : t("yard.showTheArchive")}
           </Button>
           <Link
             to="/quick-size"
             className="inline-flex min-h-11 items-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade"
           >
-            <Ruler size={18} aria-hidden /> Quick size
+            <Ruler size={18} aria-hidden /> {t("yard.quickSize")}
           </Link>
           <input
             ref={picker}
@@ -97,7 +98,7 @@ export function YardPage() {
             accept=".json,application/json"
             className="sr-only"
             tabIndex={-1}
-            aria-label="Job file"
+            aria-label={t("yard.jobFile")}
             onChange={async (event) => {
               const picked = event.target.files?.[0];
               event.target.value = "";
@@ -105,19 +106,19 @@ export function YardPage() {
             }}
           />
           <Button onClick={() => picker.current?.click()}>
-            <FileUp size={18} aria-hidden /> Open a job file
+            <FileUp size={18} aria-hidden /> {t("yard.openAJobFile")}
           </Button>
           <Button look="main" onClick={() => setCreating(true)}>
-            <Plus size={18} aria-hidden /> New job
+            <Plus size={18} aria-hidden /> {t("yard.newJob2")}
           </Button>
         </div>
         <Refused said={said} />
         {offered === "no" && step === "off" && jobs.answer && (
           <div className="mb-4 flex flex-wrap items-center gap-3 border border-seam border-l-4 border-l-lichen bg-slab px-3 py-1">
-            <span className="mr-auto">New here? Six steps on a demo job show how it works.</span>
-            <Button onClick={() => tourStep.set("0")}>Take the tour</Button>
+            <span className="mr-auto">{t("yard.newHereSixStepsOn")}</span>
+            <Button onClick={() => tourStep.set("0")}>{t("yard.takeTheTour")}</Button>
             <Button look="quiet" onClick={() => tourOffered.set("yes")}>
-              Not now
+              {t("yard.notNow")}
             </Button>
           </div>
         )}
@@ -127,11 +128,13 @@ export function YardPage() {
             className="mb-4 flex flex-wrap items-center gap-3 border border-seam border-l-4 border-l-lichen bg-slab px-3 py-1"
           >
             <span className="mr-auto">
-              {moved.archived ? `${moved.name} is in the archive.` : `${moved.name} is back in the Yard.`}
+              {moved.archived
+                ? t("yard.isInTheArchive", { moved: moved.name })
+                : t("yard.isBackInTheYard", { moved: moved.name })}
             </span>
-            <Button onClick={() => archive(moved)}>Undo</Button>
+            <Button onClick={() => archive(moved)}>{t("yard.undo")}</Button>
             <Button look="quiet" onClick={() => setMoved(undefined)}>
-              Dismiss
+              {t("yard.dismiss")}
             </Button>
           </div>
         )}
@@ -140,15 +143,15 @@ export function YardPage() {
             <span className="w-72 max-w-full">
               <input
                 type="search"
-                aria-label="Search the jobs"
-                placeholder="Search name, customer, plate, note"
+                aria-label={t("yard.searchTheJobs")}
+                placeholder={t("yard.searchNameCustomerPlateNote")}
                 className={inputLook}
                 value={text}
                 onChange={(event) => setText(event.target.value)}
               />
             </span>
             <select
-              aria-label="Sort the jobs"
+              aria-label={t("yard.sortTheJobs")}
               className={choiceLook}
               value={order}
               onChange={(event) => setOrder(event.target.value as JobOrder)}
@@ -160,12 +163,12 @@ export function YardPage() {
               ))}
             </select>
             <select
-              aria-label="Show jobs by the state of the work"
+              aria-label={t("yard.showJobsByTheState")}
               className={choiceLook}
               value={work}
               onChange={(event) => setWork(event.target.value as WorkState | "")}
             >
-              <option value="">Any state of the work</option>
+              <option value="">{t("yard.anyStateOfTheWork")}</option>
               {choices(workWords).map(({ value, label }) => (
                 <option key={value} value={value}>
                   {label}
@@ -173,32 +176,33 @@ export function YardPage() {
               ))}
             </select>
             <span role="status" className="text-dust">
-              {(text.trim() || work) && `${shown?.length ?? 0} of ${jobs.answer?.length ?? 0} jobs`}
+              {(text.trim() || work) &&
+                t("yard.ofJobs", { shownCount: shown?.length ?? 0, answerCount: jobs.answer?.length ?? 0 })}
             </span>
           </div>
         )}
-        {!jobs.answer && !jobs.failed && <Notice title="Looking up the jobs…" />}
+        {!jobs.answer && !jobs.failed && <Notice title={t("yard.lookingUpTheJobs")} />}
         {jobs.failed && (
-          <Notice alert title="The jobs could not be read.">
-            <p>{jobs.why} Your jobs are in the database file and safe.</p>
+          <Notice alert title={t("yard.theJobsCouldNotBe")}>
+            <p>{t("yard.yourJobsAreInThe", { why: jobs.why })}</p>
             <Button className="mt-3" onClick={() => jobs.again()}>
-              Try again
+              {t("yard.tryAgain")}
             </Button>
           </Notice>
         )}
         {jobs.answer?.length === 0 && (
-          <Notice title={archived ? "Nothing is archived." : "No jobs yet."}>
+          <Notice title={archived ? t("yard.nothingIsArchived") : t("yard.noJobsYet")}>
             {archived ? (
-              "Archived jobs stand here and can be restored or deleted."
+              t("yard.archivedJobsStandHereAnd")
             ) : (
               <Button className="mt-2" onClick={() => setCreating(true)}>
-                Start the first job
+                {t("yard.startTheFirstJob")}
               </Button>
             )}
           </Notice>
         )}
         {jobs.answer !== undefined && jobs.answer.length > 0 && shown?.length === 0 && (
-          <Notice title="No job matches.">Every word is looked for in name, customer, plate and note.</Notice>
+          <Notice title={t("yard.noJobMatches")}>{t("yard.everyWordIsLookedFor")}</Notice>
         )}
         <div className="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
           {shown?.slice(0, most).map((job) => (

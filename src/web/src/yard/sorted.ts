@@ -1,10 +1,11 @@
 import type { JobSummary, WorkState } from "../api/client";
+import { t } from "../words";
 
 export const jobOrders = {
-  changed: "Last changed first",
-  due: "Due first",
-  name: "By name",
-  objections: "Most serious first",
+  changed: t("yard.lastChangedFirst"),
+  due: t("yard.dueFirst"),
+  name: t("yard.byName"),
+  objections: t("yard.mostSeriousFirst"),
 } as const;
 
 export type JobOrder = keyof typeof jobOrders;

@@ -1,6 +1,7 @@
 import { api } from "../../api/client";
 import { ChoiceField } from "../../ui/ChoiceField";
 import { useAnswer } from "../../ui/useAnswer";
+import { t } from "../../words";
 import type { StationEdit } from "./stationEdit";
 
 /** Another lamp of the catalogue in the place of one that is fitted. */
@@ -9,10 +10,10 @@ export function ExchangeLamp({ lamp, run }: { lamp: string; run: StationEdit["ru
   if (failed) return <p className="text-sm text-dust">{why}</p>;
   return (
     <ChoiceField
-      label="Exchange it for"
+      label={t("lines.exchangeItFor")}
       value=""
       options={[
-        { value: "", label: answer ? "Keep this lamp" : "Looking up the catalogue…" },
+        { value: "", label: answer ? t("lines.keepThisLamp") : t("lines.lookingUpTheCatalogue") },
         ...(answer ?? []).map(({ lamp: { fixture } }) => ({ value: fixture.id, label: fixture.name })),
       ]}
       onChange={(chosen) => chosen && run({ kind: "swapLamp", fixture: lamp, lamp: chosen })}

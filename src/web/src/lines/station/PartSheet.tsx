@@ -5,6 +5,7 @@ import { tableOfList } from "../../fields/tables";
 import { partsOf, withFields } from "../../job/rigEdits";
 import { useNames } from "../../ui/names";
 import { TextField } from "../../ui/TextField";
+import { t } from "../../words";
 import type { StationEdit } from "./stationEdit";
 
 /** Sheets of parts that ask for more than a table of fields, by the list of the document: a file a list. */
@@ -37,7 +38,7 @@ function NameField({ rig, station, errors, edit }: StationEdit) {
   return (
     part && (
       <TextField
-        label="Name"
+        label={t("lines.name")}
         value={part.name ?? ""}
         placeholder={nameOf(station.part)}
         messages={under(errors, `${station.list}[${at}]`).name}

@@ -1,9 +1,11 @@
 import type { Fuse, LineView, Offer, Rig, StripStation } from "../../api/client";
+import { termWith } from "../../help/glossary";
 import { Term } from "../../help/Term";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { useNames } from "../../ui/names";
 import { useStable } from "../../ui/useStable";
+import { t } from "../../words";
 import { FuseWindow } from "../FuseWindow";
 import { TimeCurrent } from "../TimeCurrent";
 import { useRun } from "../useLine";
@@ -39,16 +41,13 @@ export function StationPanel({
   const fuse =
     station.kind === "fuse" && (planned(station) || rig.protection?.some((part) => part.id === station.part));
   return (
-    <section aria-label={`Station: ${station.name}`} className="flex flex-col gap-3">
+    <section aria-label={t("lines.station", { station: station.name })} className="flex flex-col gap-3">
       <h3 className="font-semibold">
         {station.name} <span className="font-normal text-dust">{station.detail}</span>
       </h3>
       <div className="order-2 grid content-start gap-3 border border-seam border-l-4 border-l-lichen bg-slab p-3">
         {planned(station) ? (
-          <p className="text-sm text-dust">
-            This line is a quick plan: you can choose its wire and fuse, all else follows. Any other change
-            expands it to full wiring.
-          </p>
+          <p className="text-sm text-dust">{t("lines.thisLineIsAQuick")}</p>
         ) : (
           <Fields {...edit} />
         )}
@@ -69,7 +68,7 @@ export function StationPanel({
             run={wire}
             ready={ready}
             sheetOnly={planned(station)}
-            title={station.kind === "run" ? undefined : `The wire after it: ${nameOf(wire)}`}
+            title={station.kind === "run" ? undefined : t("lines.theWireAfterIt", { wire: nameOf(wire) })}
             onTakeFuse={fuse ? takeFuse : undefined}
             onTakeWire={takeWire}
           />
@@ -84,7 +83,7 @@ function Fields(edit: StationEdit & { station: StripStation }) {
     <PartSheet {...edit} />
   ) : (
     <p className="text-sm text-dust">
-      {edit.station.kind === "lamp" ? "A load of its own kind." : "A part of the vehicle's own."}
+      {edit.station.kind === "lamp" ? t("lines.aLoadOfItsOwn") : t("lines.aPartOfTheVehicle")}
     </p>
   );
 }
@@ -110,7 +109,7 @@ function Judged({
   const { answer, failed, why } = useRun(rig, run, ready);
   if (!answer)
     return (
-      <Notice alert={failed} title={failed ? "The wire was not judged." : "Checking every size…"}>
+      <Notice alert={failed} title={failed ? t("lines.theWireWasNotJudged") : t("lines.checkingEverySize")}>
         {why}
       </Notice>
     );
@@ -121,22 +120,22 @@ function Judged({
         <>
           <div>
             <h3 className="mb-1.5 font-semibold">
-              Fuse window
-              <Term name="Fuse window" />
+              {t("lines.fuseWindow")}
+              <Term {...termWith("fuseWindow")} />
             </h3>
             <FuseWindow window={answer.fuseWindow} wireName={answer.run.wire} onTake={onTakeFuse} />
           </div>
           <div className="min-w-0">
             <h3 className="mb-1.5 font-semibold">
-              Wire ladder
-              <Term name="Wire ladder" />
+              {t("lines.wireLadder")}
+              <Term {...termWith("wireLadder")} />
             </h3>
             <WireLadder ladder={answer.ladder} onTake={onTakeWire} />
           </div>
         </>
       )}
       <div>
-        <h3 className="mb-1.5 font-semibold">Does the fuse blow before the wire suffers?</h3>
+        <h3 className="mb-1.5 font-semibold">{t("lines.doesTheFuseBlowBefore")}</h3>
         <TimeCurrent sheet={answer.sheet} />
       </div>
     </div>

@@ -1,6 +1,7 @@
 import { memo } from "react";
 import type { LineInState, StationFigure, Strand } from "../../api/client";
 import { lostVolts, percent, printed, volts } from "../../ui/figures/figures";
+import { t } from "../../words";
 import { axisWidth, type Cell, type StripLayout } from "./layout";
 
 const height = 140;
@@ -80,7 +81,7 @@ export const RidgeChart = memo(function RidgeChart({
             strokeDasharray="7 4"
           />
           <text x={axisWidth + 4} y={y(figures.limitVolts) - 4} fontSize={12} fill="var(--oxide)">
-            least allowed
+            {t("lines.leastAllowed")}
           </text>
         </>
       )}

@@ -1,6 +1,7 @@
 import type { LineInState, Strand } from "../../api/client";
 import { amps, length, lostVolts, percent, volts } from "../../ui/figures/figures";
 import { useUnits } from "../../ui/units";
+import { t } from "../../words";
 
 /** Strip and ridge as a table. */
 export function StripTable({ strands, state }: { strands: readonly Strand[]; state: LineInState }) {
@@ -11,14 +12,14 @@ export function StripTable({ strands, state }: { strands: readonly Strand[]; sta
         <caption className="pb-1 text-left text-dust">{state.name}</caption>
         <thead className="text-dust">
           <tr className="border-b border-edge">
-            <th className="py-1 pl-2 font-normal">Station</th>
-            <th className="px-2 font-normal">Way</th>
-            <th className="px-2 text-right font-normal">Wire so far</th>
-            <th className="px-2 text-right font-normal">Volts behind it</th>
-            <th className="px-2 text-right font-normal">Amps</th>
-            <th className="px-2 text-right font-normal">Lost</th>
-            <th className="px-2 text-right font-normal">Share of the drop</th>
-            <th className="px-2 text-right font-normal">Voltage left</th>
+            <th className="py-1 pl-2 font-normal">{t("lines.station2")}</th>
+            <th className="px-2 font-normal">{t("lines.way")}</th>
+            <th className="px-2 text-right font-normal">{t("lines.wireSoFar")}</th>
+            <th className="px-2 text-right font-normal">{t("lines.voltsBehindIt")}</th>
+            <th className="px-2 text-right font-normal">{t("lines.amps")}</th>
+            <th className="px-2 text-right font-normal">{t("lines.lost2")}</th>
+            <th className="px-2 text-right font-normal">{t("lines.shareOfTheDrop")}</th>
+            <th className="px-2 text-right font-normal">{t("lines.voltageLeft")}</th>
           </tr>
         </thead>
         <tbody>
@@ -31,7 +32,9 @@ export function StripTable({ strands, state }: { strands: readonly Strand[]; sta
                   <tr key={station.id} className="border-b border-seam">
                     <th scope="row" className="py-1 pl-2 font-normal">
                       {index === 0 && number > 0 && (
-                        <span className="text-dust">{strand.control ? "Control: " : "Branch: "}</span>
+                        <span className="text-dust">
+                          {strand.control ? `${t("lines.control")} ` : `${t("lines.branch")} `}
+                        </span>
                       )}
                       {station.name} <span className="text-dust">{station.detail}</span>
                     </th>

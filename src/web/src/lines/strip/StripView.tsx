@@ -15,6 +15,7 @@ import {
 import { type KeyboardEvent, memo, type ReactElement, useRef } from "react";
 import type { StationFigure, Strand, StripKind, StripStation } from "../../api/client";
 import { amps, lostVolts, volts, watts } from "../../ui/figures/figures";
+import { t } from "../../words";
 import type { Cell, StripLayout } from "./layout";
 
 const rowHeight = 94;
@@ -82,7 +83,7 @@ export const StripView = memo(function StripView({
     <div
       ref={box}
       role="group"
-      aria-label={`${control ? "Control circuit" : "Strip"}: stations from source to earth; arrow keys move, Enter opens`}
+      aria-label={control ? t("lines.controlStations") : t("lines.powerStations")}
       className="relative"
       style={{ width: layout.width, height: (control ? layout.controlRows : layout.powerRows) * height }}
       onKeyDown={move}
@@ -219,7 +220,7 @@ const StationCell = memo(function StationCell({
             <span className="truncate">{station.name}</span>
           </span>
           <span className="block truncate text-dust">
-            {[station.detail, ...station.passes, ...(meets ? [`into ${meets}`] : [])]
+            {[station.detail, ...station.passes, ...(meets ? [t("lines.into", { meets })] : [])]
               .filter(Boolean)
               .join(", ") || "\u00a0"}
           </span>

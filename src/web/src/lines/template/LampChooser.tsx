@@ -8,6 +8,7 @@ import { Details } from "../../ui/Details";
 import { inputLook } from "../../ui/Field";
 import { useMoney } from "../../ui/units";
 import { kindWords } from "../../ui/words";
+import { t } from "../../words";
 import { LampsFromFile } from "./LampsFromFile";
 import { OwnLampForm } from "./OwnLampForm";
 
@@ -49,14 +50,14 @@ export function LampChooser({
     <div className="grid gap-2">
       <input
         type="search"
-        aria-label="Find a lamp"
-        placeholder="Find a lamp"
+        aria-label={t("lines.findALamp")}
+        placeholder={t("lines.findALamp")}
         className={inputLook}
         value={sought}
         onChange={(event) => setSought(event.target.value)}
       />
       <fieldset className="grid max-h-[38vh] gap-1 overflow-y-auto pr-1">
-        <legend className="sr-only">Lamp</legend>
+        <legend className="sr-only">{t("lines.lamp")}</legend>
         {shown.map((offered) => {
           const { fixture, lumens, price } = offered.lamp;
           const light = fixture.functions[0];
@@ -75,13 +76,20 @@ export function LampChooser({
               />
               <span>
                 <span className="font-semibold">{fixture.name}</span>
-                {offered.own && <span className="ml-2 text-sm text-dust">your own</span>}
+                {offered.own && <span className="ml-2 text-sm text-dust">{t("lines.yourOwn")}</span>}
                 {fixture.functions.length > 1 && (
-                  <span className="ml-2 text-sm text-dust">{fixture.functions.length} lights</span>
+                  <span className="ml-2 text-sm text-dust">
+                    {t("lines.lights", { functionsCount: fixture.functions.length })}
+                  </span>
                 )}
                 <span className="block text-sm text-dust">
-                  {light && `${light.watts} W at ${light.ratedVolts ?? 12} V, ${kindWords[light.kind]}`}
-                  {lumens > 0 && `, ${lumens} lm`}
+                  {light &&
+                    t("lines.wAtV", {
+                      watts: light.watts,
+                      ratedVolts: light.ratedVolts ?? 12,
+                      kind: kindWords[light.kind],
+                    })}
+                  {lumens > 0 && t("lines.lm", { lumens })}
                   {price > 0 && `, ${money(price)}`}
                 </span>
               </span>
@@ -89,7 +97,7 @@ export function LampChooser({
                 <Button
                   look="quiet"
                   className="ml-auto shrink-0"
-                  aria-label={`Change ${fixture.name}`}
+                  aria-label={t("lines.change", { fixture: fixture.name })}
                   onClick={() => setChanging(offered)}
                 >
                   <Pencil size={16} aria-hidden />
@@ -99,7 +107,7 @@ export function LampChooser({
                 <Button
                   look="quiet"
                   className="shrink-0"
-                  aria-label={`Remove ${fixture.name} from the catalogue`}
+                  aria-label={t("lines.removeFromTheCatalogue", { fixture: fixture.name })}
                   onClick={() => void remove(offered)}
                 >
                   <Trash2 size={16} aria-hidden />
@@ -108,14 +116,14 @@ export function LampChooser({
             </label>
           );
         })}
-        {shown.length === 0 && <p className="text-dust">None is called that.</p>}
+        {shown.length === 0 && <p className="text-dust">{t("lines.noneIsCalledThat")}</p>}
       </fieldset>
       {trouble && (
         <p role="alert" className="font-semibold text-oxide">
           {trouble}
         </p>
       )}
-      <Details summary="Add a lamp of your own">
+      <Details summary={t("lines.addALampOfYour")}>
         <OwnLampForm
           systemVolts={systemVolts}
           onSaved={(added) => {
@@ -125,7 +133,11 @@ export function LampChooser({
         />
       </Details>
       {changing && (
-        <Details key={changing.lamp.fixture.id} open summary={`Change ${changing.lamp.fixture.name}`}>
+        <Details
+          key={changing.lamp.fixture.id}
+          open
+          summary={t("lines.change", { fixture: changing.lamp.fixture.name })}
+        >
           <OwnLampForm
             systemVolts={systemVolts}
             lamp={changing.lamp}
@@ -138,7 +150,7 @@ export function LampChooser({
           />
         </Details>
       )}
-      <Details summary="Import lamps from a file">
+      <Details summary={t("lines.importLampsFromAFile")}>
         <LampsFromFile onTaken={onChanged} />
       </Details>
     </div>

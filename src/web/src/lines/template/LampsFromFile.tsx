@@ -2,7 +2,7 @@ import { useId, useState } from "react";
 import { asked } from "../../api/asked";
 import { api, type ImportedLamps, type OfferedLamp } from "../../api/client";
 import { withPaths } from "../../api/problems";
-import { counted } from "../../ui/words";
+import { t } from "../../words";
 
 /** Lamps from comma-separated values: all of them or none. */
 export function LampsFromFile({ onTaken }: { onTaken: (lamps: OfferedLamp[]) => void }) {
@@ -25,15 +25,13 @@ export function LampsFromFile({ onTaken }: { onTaken: (lamps: OfferedLamp[]) => 
   return (
     <div className="grid gap-2 text-sm">
       <p className="text-dust">
-        A heading line with name, kind, watts and, if you like, volts, lumens, price, width_mm, height_mm,
-        depth_mm, kg, hold; one light a row, a lamp's further lights below it under its name. Commas or
-        semicolons between the columns, decimal points or commas. If one row is wrong, none is taken.{" "}
+        {t("lines.aHeadingLineWithName")}{" "}
         <a className="underline" href="/api/catalogue/lamps.csv">
-          The catalogue as such a file
+          {t("lines.theCatalogueAsSuchA")}
         </a>
       </p>
       <label htmlFor={id} className="font-medium">
-        Table of lamps, CSV
+        {t("lines.tableOfLampsCsv")}
       </label>
       <input
         id={id}
@@ -52,6 +50,6 @@ export function LampsFromFile({ onTaken }: { onTaken: (lamps: OfferedLamp[]) => 
 }
 
 function takenWords({ count, unchanged }: ImportedLamps): string {
-  const taken = `${counted(count, "lamp", "lamps")} taken in.`;
-  return unchanged > 0 ? `${taken} ${counted(unchanged, "is", "are")} as in the catalogue already.` : taken;
+  const taken = t("lines.takenIn", { count });
+  return unchanged > 0 ? `${taken} ${t("lines.takenInUnchanged", { count: unchanged })}` : taken;
 }

@@ -12,6 +12,7 @@ import { Details } from "../../ui/Details";
 import { NumberField } from "../../ui/NumberField";
 import { Refused } from "../../ui/Refused";
 import { TextField } from "../../ui/TextField";
+import { t } from "../../words";
 
 type Light = Fixture["functions"][number];
 
@@ -63,7 +64,7 @@ export function OwnLampForm({
   return (
     <div className="grid gap-2" data-own-lamp>
       <TextField
-        label="Name of the lamp"
+        label={t("lines.nameOfTheLamp")}
         value={fixture.name}
         messages={said.name}
         onChange={(name) => setFixture({ name })}
@@ -77,7 +78,7 @@ export function OwnLampForm({
             errors={under(said, `functions[${at}]`)}
             onChange={(change) => setLight(at, change)}
           />
-          <Details plain summary="Its leads">
+          <Details plain summary={t("lines.itsLeads")}>
             <div className="grid grid-cols-2 gap-2">
               {lightPins.map(({ key, label }) => (
                 <TextField
@@ -110,25 +111,25 @@ export function OwnLampForm({
           })
         }
       >
-        Add a second light
+        {t("lines.addASecondLight")}
       </Button>
       <div className="grid grid-cols-2 gap-2">
         <NumberField
-          label="Light"
+          label={t("lines.light2")}
           unit="lm"
           value={lamp.lumens}
           messages={errors.lumens}
           onChange={(lumens = Number.NaN) => setLamp({ ...lamp, lumens })}
         />
         <NumberField
-          label="Price"
+          label={t("lines.price")}
           value={lamp.price}
           messages={errors.price}
           onChange={(price = Number.NaN) => setLamp({ ...lamp, price })}
         />
       </div>
       {fixture.body ? (
-        <Details plain open={!given} summary="Size and holding">
+        <Details plain open={!given} summary={t("lines.sizeAndHolding")}>
           <LampBodyFields
             body={fixture.body}
             errors={under(said, "body")}
@@ -137,20 +138,20 @@ export function OwnLampForm({
         </Details>
       ) : (
         <Button className="justify-self-start" onClick={() => setFixture({ body: usualLampBody })}>
-          Enter its size and how it is held
+          {t("lines.enterItsSizeAndHow")}
         </Button>
       )}
       <Fields table={lampTable} value={fixture} errors={said} onChange={setFixture} />
       <TextsField
-        label="Spare lead"
-        another="Add a spare lead"
+        label={t("lines.spareLead")}
+        another={t("lines.addASpareLead")}
         texts={fixture.sparePins ?? []}
         messagesAt={(at) => said[`sparePins[${at}]`]}
         onChange={(sparePins) => setFixture({ sparePins: [...sparePins] })}
       />
       <Refused said={trouble} />
       <Button look="main" onClick={() => void save()}>
-        {given ? "Save the lamp" : "Add it to the catalogue"}
+        {given ? t("lines.saveTheLamp") : t("lines.addItToTheCatalogue")}
       </Button>
     </div>
   );

@@ -1,4 +1,5 @@
 import type { OfferedTemplate } from "../../api/client";
+import { t } from "../../words";
 
 /** The usual ways to feed and control lamps; one that does not suit says why. */
 export function TemplateChooser({
@@ -12,7 +13,7 @@ export function TemplateChooser({
 }) {
   return (
     <fieldset className="grid max-h-[52vh] gap-1 overflow-y-auto pr-1">
-      <legend className="sr-only">Template</legend>
+      <legend className="sr-only">{t("lines.template")}</legend>
       {templates.map((offered) => (
         <label
           key={offered.template.id}

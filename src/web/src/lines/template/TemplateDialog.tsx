@@ -8,6 +8,7 @@ import { rigId } from "../../job/rigId";
 import { Button } from "../../ui/Button";
 import { Dialog } from "../../ui/Dialog";
 import { useAnswer } from "../../ui/useAnswer";
+import { t } from "../../words";
 import { LampChooser } from "./LampChooser";
 import { TemplateChooser } from "./TemplateChooser";
 import { type Asked, WhereFields } from "./WhereFields";
@@ -85,11 +86,11 @@ export function TemplateDialog({
   };
 
   return (
-    <Dialog open onClose={onClose} title="Start a line from a lamp" wide>
+    <Dialog open onClose={onClose} title={t("lines.startALineFromA")} wide>
       <div className="grid gap-5 lg:grid-cols-[minmax(0,1fr)_minmax(0,1fr)_minmax(0,1.3fr)]">
-        <section aria-label="The lamp">
-          <h3 className="mb-2 font-semibold">1 The lamp</h3>
-          {!catalogue.answer && !catalogue.failed && <p role="status">Opening the catalogue…</p>}
+        <section aria-label={t("lines.theLamp")}>
+          <h3 className="mb-2 font-semibold">{t("lines.of1TheLamp")}</h3>
+          {!catalogue.answer && !catalogue.failed && <p role="status">{t("lines.openingTheCatalogue")}</p>}
           {catalogue.failed && (
             <p role="alert" className="text-oxide">
               {catalogue.why}
@@ -106,8 +107,8 @@ export function TemplateDialog({
             />
           )}
         </section>
-        <section aria-label="Where it sits">
-          <h3 className="mb-2 font-semibold">2 How many, and where</h3>
+        <section aria-label={t("lines.whereItSits")}>
+          <h3 className="mb-2 font-semibold">{t("lines.of2HowManyAndWhere")}</h3>
           <WhereFields
             rig={rig}
             asked={asked}
@@ -120,9 +121,9 @@ export function TemplateDialog({
             }}
           />
         </section>
-        <section aria-label="How it is controlled">
-          <h3 className="mb-2 font-semibold">3 How it is fed and controlled</h3>
-          {!lamp && <p className="text-dust">Choose a lamp first: what suits depends on it.</p>}
+        <section aria-label={t("lines.howItIsControlled")}>
+          <h3 className="mb-2 font-semibold">{t("lines.of3HowItIsFed")}</h3>
+          {!lamp && <p className="text-dust">{t("lines.chooseALampFirstWhat")}</p>}
           {templates.answer && (
             <TemplateChooser
               templates={templates.answer}
@@ -140,14 +141,11 @@ export function TemplateDialog({
           {trouble}
         </p>
       )}
-      <p className="mt-3 text-sm text-dust">
-        Source or output, relay, joints, earth and sizes are proposed and can all be changed. Advice, not
-        approval: the maker's instructions, local codes and a qualified person decide.
-      </p>
+      <p className="mt-3 text-sm text-dust">{t("lines.sourceOrOutputRelayJoints")}</p>
       <div className="mt-3 flex justify-end gap-3">
-        <Button onClick={onClose}>Cancel</Button>
+        <Button onClick={onClose}>{t("lines.cancel")}</Button>
         <Button look="main" disabled={!lamp || !chosen || chosen.whyNot !== ""} onClick={() => void begin()}>
-          Start the line
+          {t("lines.startTheLine")}
         </Button>
       </div>
     </Dialog>

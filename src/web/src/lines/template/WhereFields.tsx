@@ -5,6 +5,7 @@ import { ChoiceField } from "../../ui/ChoiceField";
 import { asLength } from "../../ui/figures/figures";
 import { NumberField } from "../../ui/NumberField";
 import { TextField } from "../../ui/TextField";
+import { t } from "../../words";
 
 export type Asked = {
   name: string;
@@ -40,25 +41,28 @@ export function WhereFields({
   return (
     <div className="grid gap-3">
       <TextField
-        label="Name of the line"
+        label={t("lines.nameOfTheLine")}
         value={asked.name}
         messages={errors.name}
         onChange={(name) => onChange({ name })}
       />
       <NumberField
-        label="How many lamps"
+        label={t("lines.howManyLamps")}
         value={asked.count}
         messages={errors.count}
         onChange={(count = Number.NaN) => onChange({ count: Math.round(count) })}
       />
       {mounts.length > 0 && (
         <ChoiceField
-          label="Where"
+          label={t("lines.where")}
           value={asked.at}
           options={[
-            { value: "", label: "By length, below" },
+            { value: "", label: t("lines.byLengthBelow") },
             ...mounts.map((mount) => ({ value: mount.id, label: mount.name })),
-            ...stations.map((station) => ({ value: station.id, label: `At: ${station.name}` })),
+            ...stations.map((station) => ({
+              value: station.id,
+              label: t("lines.at", { station: station.name }),
+            })),
           ]}
           messages={errors.at}
           onChange={(at) => onChange({ at })}
@@ -66,7 +70,7 @@ export function WhereFields({
       )}
       {asked.at === "" && (
         <NumberField
-          label="From the battery to the lamps"
+          label={t("lines.fromTheBatteryToThe")}
           scale={asLength(units)}
           value={asked.metres}
           messages={errors.metres}
@@ -75,10 +79,10 @@ export function WhereFields({
       )}
       {questions.includes("output") && outputs.length > 0 && (
         <ChoiceField
-          label="Output"
+          label={t("lines.output2")}
           value={outputs.includes(asked.output) ? asked.output : ""}
           options={[
-            { value: "", label: `The smallest that will do: ${outputs[0]}` },
+            { value: "", label: t("lines.theSmallestThatWillDo", { it: outputs[0] }) },
             ...outputs.map((output) => ({ value: output, label: output })),
           ]}
           onChange={(output) => onChange({ output })}
@@ -87,28 +91,25 @@ export function WhereFields({
       {questions.includes("beamSwitched") && (
         <>
           <ChoiceField
-            label="Which wire of the high beam goes on and off"
+            label={t("lines.whichWireOfTheHigh")}
             value={asked.beam || beam}
             options={[
-              { value: "plus", label: "The plus: 0 V, then battery volts" },
-              { value: "minus", label: "The minus: battery volts, then earth" },
+              { value: "plus", label: t("lines.thePlus0VThen") },
+              { value: "minus", label: t("lines.theMinusBatteryVoltsThen") },
             ]}
             onChange={(value) => onChange({ beam: value })}
           />
-          <p className="text-sm text-dust">
-            Test lamp to battery minus, beam off, then on: a wire that is live and goes dead, and lights again
-            with the test lamp moved to plus, is switched in the minus.
-          </p>
+          <p className="text-sm text-dust">{t("lines.testLampToBatteryMinus")}</p>
         </>
       )}
       {questions.includes("return") && (
         <ChoiceField
-          label="How the current comes back"
+          label={t("lines.howTheCurrentComesBack")}
           value={asked.return}
           options={[
-            { value: "", label: "As the house rules have it" },
-            { value: "wire", label: "By wire to the battery" },
-            { value: "body", label: "By the body, earthed near the lamps" },
+            { value: "", label: t("lines.asTheHouseRulesHave") },
+            { value: "wire", label: t("lines.byWireToTheBattery") },
+            { value: "body", label: t("lines.byTheBodyEarthedNear") },
           ]}
           onChange={(value) => onChange({ return: value })}
         />

@@ -1,4 +1,19 @@
-const months = ["Jan", "Feb", "Mar", "Apr", "May", "Jun", "Jul", "Aug", "Sep", "Oct", "Nov", "Dec"];
+import { t } from "../../words";
+
+const months = [
+  t("ui.jan"),
+  t("ui.feb"),
+  t("ui.mar"),
+  t("ui.apr"),
+  t("ui.may"),
+  t("ui.jun"),
+  t("ui.jul"),
+  t("ui.aug"),
+  t("ui.sep"),
+  t("ui.oct"),
+  t("ui.nov"),
+  t("ui.dec"),
+];
 
 /** "2027-01-15" as 15 Jan 2027: no reader takes the month for the day. */
 export const day = (text: string) => {

@@ -1,15 +1,20 @@
 import type { UnitSystem } from "../../api/client";
+import { t } from "../../words";
+import type { en } from "../../words/en";
 import table from "./figureRules.json";
 
 /* Prints figures by the table of the core: a test there writes it, and holds its own printing to the same samples. */
 
 type Step = { scale: number; minDecimals: number; maxDecimals: number; unit: string; below?: number };
-type Rule = { metric: Step[]; imperial?: Step[]; endlessFrom: number; endless: string };
+type Rule = { metric: Step[]; imperial?: Step[]; endlessFrom: number; endless: keyof typeof en.ui.endless };
 export type Quantity = keyof typeof table.quantities;
 
-const rules: Record<Quantity, Rule> = table.quantities;
-const counted = table.counted as Record<string, string | undefined>;
+const rules = table.quantities as Record<Quantity, Rule>;
+const counted = new Set<string>(table.counted);
 const byUnit = table.byUnit as Record<string, Quantity | undefined>;
+
+/** What a check counts. */
+type Counted = "lamps" | "lanes" | "lines" | "returns" | "sides" | "sources" | "states" | "taps" | "wires";
 
 const stepsOf = (rule: Rule, units: UnitSystem) => (units === "imperial" && rule.imperial) || rule.metric;
 
@@ -24,7 +29,7 @@ const rounded = (value: number, step: Step) => {
 /** Digits and unit of a figure. */
 export const printed = (quantity: Quantity, value: number, units: UnitSystem = "metric") => {
   const rule = rules[quantity];
-  if (value >= rule.endlessFrom) return { digits: rule.endless, unit: "" };
+  if (value >= rule.endlessFrom) return { digits: t(`ui.endless.${rule.endless}`), unit: "" };
   const step = stepsOf(rule, units).find((each) => each.below === undefined || Math.abs(value) < each.below);
   return step ? { digits: rounded(value * step.scale, step), unit: step.unit } : { digits: "", unit: "" };
 };
@@ -39,7 +44,7 @@ export const figure = (quantity: Quantity, value: number, units: UnitSystem = "m
 export const ofUnit = (value: number, unit: string, units: UnitSystem = "metric") => {
   const quantity = byUnit[unit];
   if (quantity) return figure(quantity, value, units);
-  return `${value} ${value === 1 ? (counted[unit] ?? unit) : unit}`;
+  return counted.has(unit) ? t(`ui.counted.${unit as Counted}`, { count: value }) : `${value} ${unit}`;
 };
 
 export const amps = (value: number) => figure("amps", value);

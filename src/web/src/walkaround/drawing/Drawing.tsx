@@ -8,6 +8,7 @@ import { CheckField } from "../../ui/CheckField";
 import { choiceLook } from "../../ui/Field";
 import { length } from "../../ui/figures/figures";
 import { useWidth } from "../../ui/useWidth";
+import { t } from "../../words";
 import { Lanes } from "./Lanes";
 import { MountMarks } from "./MountMarks";
 import { NameTag } from "./NameTag";
@@ -91,28 +92,32 @@ export function Drawing({
     >
       <figcaption className="flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">
         <span className="flex gap-1">
-          <Button aria-label="Zoom in" disabled={zoom.zoom >= 8} onClick={zoom.closer}>
+          <Button aria-label={t("walkaround.zoomIn")} disabled={zoom.zoom >= 8} onClick={zoom.closer}>
             <Plus size={18} aria-hidden />
           </Button>
-          <Button aria-label="Zoom out" disabled={zoom.zoom === 1} onClick={zoom.farther}>
+          <Button aria-label={t("walkaround.zoomOut")} disabled={zoom.zoom === 1} onClick={zoom.farther}>
             <Minus size={18} aria-hidden />
           </Button>
-          <Button aria-label="Show the whole vehicle" disabled={zoom.zoom === 1} onClick={zoom.whole}>
+          <Button
+            aria-label={t("walkaround.showTheWholeVehicle")}
+            disabled={zoom.zoom === 1}
+            onClick={zoom.whole}
+          >
             <Maximize size={18} aria-hidden />
           </Button>
         </span>
         <Button aria-pressed={tape.on} onClick={tape.toggle}>
-          <Ruler size={18} aria-hidden /> Measure
+          <Ruler size={18} aria-hidden /> {t("walkaround.measure")}
         </Button>
         <span className="flex items-center gap-2">
-          <label htmlFor={`${ids}-only`}>Show</label>
+          <label htmlFor={`${ids}-only`}>{t("walkaround.show")}</label>
           <select
             id={`${ids}-only`}
             className={choiceLook}
             value={line ?? ""}
             onChange={(event) => setOnly(event.target.value)}
           >
-            <option value="">all lines</option>
+            <option value="">{t("walkaround.allLines")}</option>
             {rig.lines.map((one) => (
               <option key={one.id} value={one.id}>
                 {one.name}
@@ -120,7 +125,7 @@ export function Drawing({
             ))}
           </select>
         </span>
-        <CheckField label="Harnesses as thick as their current" checked={thick} onChange={setThick} />
+        <CheckField label={t("walkaround.harnessesAsThickAsTheir")} checked={thick} onChange={setThick} />
       </figcaption>
       <div ref={box} className="grid min-h-0 flex-1">
         {/* biome-ignore lint/a11y/useSemanticElements: a fieldset is no drawing */}
@@ -129,7 +134,7 @@ export function Drawing({
           viewBox={`${zoom.shown.x} ${zoom.shown.y} ${zoom.shown.width} ${zoom.shown.height}`}
           className={`max-h-full w-full touch-none ${tape.on ? "cursor-crosshair" : zoom.zoom > 1 ? "cursor-grab" : ""}`}
           role="group"
-          aria-label="The vehicle from four sides"
+          aria-label={t("walkaround.theVehicleFromFourSides")}
           onPointerDownCapture={press}
           {...zoom.pan}
         >
@@ -193,7 +198,7 @@ export function Drawing({
         </svg>
       </div>
       <p role="status" className="min-h-6 text-sm text-dust">
-        {tape.on ? measured(tape, units) : "Press a mount to see it. Drag a lamp to another mount."}
+        {tape.on ? measured(tape, units) : t("walkaround.pressAMountToSee")}
       </p>
     </figure>
   );
@@ -215,11 +220,20 @@ function Tape({ tape, grain }: { tape: ReturnType<typeof useMeasure>; grain: num
 }
 
 function measured(tape: ReturnType<typeof useMeasure>, units: Parameters<typeof length>[1]) {
-  if (tape.failed) return "That was not measured. Press the first place again.";
-  if (!tape.from) return "Press the first place.";
-  if (!tape.found) return "Press the second place, in the same view.";
+  if (tape.failed) return t("walkaround.thatWasNotMeasuredPress");
+  if (!tape.from) return t("walkaround.pressTheFirstPlace");
+  if (!tape.found) return t("walkaround.pressTheSecondPlaceIn");
   const { from, to, straightMetres, laneMetres } = tape.found;
-  const ends = `${from.name ?? "From here"} to ${to.name ?? "here"}`;
-  const straight = `${length(straightMetres, units)} straight${from.name && to.name ? "" : ", as it lies in this view"}`;
-  return `${ends}: ${straight}${laneMetres === null ? "" : `, ${length(laneMetres, units)} of wire along the lanes`}.`;
+  const named = from.name && to.name;
+  const straight = t(named ? "walkaround.straight" : "walkaround.straightInView", {
+    straightMetres: length(straightMetres, units),
+  });
+  return t("walkaround.measuredBetween", {
+    from: from.name ?? t("walkaround.fromHere"),
+    to: to.name ?? t("walkaround.toHere"),
+    straight:
+      laneMetres === null
+        ? straight
+        : t("walkaround.straightAndLanes", { straight, lanes: length(laneMetres, units) }),
+  });
 }

@@ -1,13 +1,14 @@
 import type { Mount, PictureView, ViewSide } from "../../api/client";
+import { t } from "../../words";
 
 export type Spot = { x: number; y: number };
 export type Frame = Spot & { width: number; height: number };
 
 export const viewNames: Record<ViewSide, string> = {
-  left: "The vehicle from its left side",
-  above: "The vehicle from above",
-  front: "The vehicle from the front",
-  rear: "The vehicle from the rear",
+  left: t("walkaround.theVehicleFromItsLeft"),
+  above: t("walkaround.theVehicleFromAbove"),
+  front: t("walkaround.theVehicleFromTheFront"),
+  rear: t("walkaround.theVehicleFromTheRear"),
 };
 
 /** Between the views and round them, m. */

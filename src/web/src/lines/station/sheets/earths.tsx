@@ -1,6 +1,7 @@
 import { partsOf, withFields } from "../../../job/rigEdits";
 import { ChoiceField } from "../../../ui/ChoiceField";
 import { useNames } from "../../../ui/names";
+import { t } from "../../../words";
 import { TableSheet } from "../PartSheet";
 import type { StationEdit } from "../stationEdit";
 
@@ -14,17 +15,15 @@ export default function EarthFields(sheet: StationEdit) {
   return (
     <>
       <p className="text-sm text-dust">
-        {earth.kind === "stud"
-          ? "On bare metal, paint off, an existing bolt; measure it once it is made."
-          : "On the battery's minus post, or where its maker wants it."}
+        {earth.kind === "stud" ? t("lines.onBareMetalPaintOff") : t("lines.onTheBatterySMinus")}
       </p>
       <TableSheet {...sheet} />
       {(rig.earths?.length ?? 0) > 1 && (
         <ChoiceField
-          label="Put its wires on another earth"
+          label={t("lines.putItsWiresOnAnother")}
           value=""
           options={[
-            { value: "", label: "As they are" },
+            { value: "", label: t("lines.asTheyAre") },
             ...(rig.earths ?? [])
               .filter(({ id }) => id !== earth.id)
               .map(({ id }) => ({ value: id, label: nameOf(id) })),
@@ -34,7 +33,7 @@ export default function EarthFields(sheet: StationEdit) {
       )}
       {earth.kind === "post" && batteries.length > 1 && (
         <ChoiceField
-          label="Post of"
+          label={t("lines.postOf")}
           value={earth.on ?? batteries[0]?.id ?? ""}
           options={batteries.map(({ id }) => ({ value: id, label: nameOf(id) }))}
           onChange={(on) => edit((now) => withFields(now, "earths", earth.id, { on }))}

@@ -10,6 +10,7 @@ import { withPart } from "../../../job/rigEdits";
 import { Button } from "../../../ui/Button";
 import { Details } from "../../../ui/Details";
 import { TextField } from "../../../ui/TextField";
+import { t } from "../../../words";
 import { ExchangeLamp } from "../ExchangeLamp";
 import type { StationEdit } from "../stationEdit";
 
@@ -44,25 +45,25 @@ export default function LampFields({ rig, station, errors, edit, run }: StationE
         />
       ))}
       <Button onClick={() => set({ functions: [...lamp.functions, another(lamp)] })}>
-        <Plus size={18} aria-hidden /> Add a second light
+        <Plus size={18} aria-hidden /> {t("lines.addASecondLight")}
       </Button>
       <Fields table={table} value={lamp} errors={said} onChange={set} />
       <ExchangeLamp lamp={lamp.id} run={run} />
       {lamp.body ? (
         <Details
           plain
-          summary="Size and holding, as sold"
+          summary={t("lines.sizeAndHoldingAsSold")}
           wrong={Object.keys(said).some((path) => path.startsWith("body."))}
         >
           <LampBodyFields body={lamp.body} errors={under(said, "body")} onChange={(body) => set({ body })} />
         </Details>
       ) : (
         <Button onClick={() => set({ body: usualLampBody })}>
-          <Plus size={18} aria-hidden /> Enter its size and how it is held
+          <Plus size={18} aria-hidden /> {t("lines.enterItsSizeAndHow")}
         </Button>
       )}
       <TextField
-        label="Spare leads (commas between)"
+        label={t("lines.spareLeadsCommasBetween")}
         value={(lamp.sparePins ?? []).join(", ")}
         messages={said.sparePins}
         onChange={(text) => set({ sparePins: words(text) })}
@@ -112,7 +113,7 @@ function LightFields({
     <fieldset className="grid gap-2" data-light={light.id}>
       {named && <legend className="font-medium">{light.id}</legend>}
       <Fields table={lightTable} value={light} errors={errors} onChange={onChange} />
-      <Details plain summary="Its leads" wrong={lightPins.some(({ key }) => errors[key])}>
+      <Details plain summary={t("lines.itsLeads")} wrong={lightPins.some(({ key }) => errors[key])}>
         <div className="grid grid-cols-2 gap-2">
           {lightPins.map(({ key, label }) => {
             const printed = light[key];
@@ -127,7 +128,7 @@ function LightFields({
             ) : (
               key === "dimPin" && (
                 <Button key={key} onClick={() => onChange({ dimPin: "dim" })}>
-                  <Plus size={18} aria-hidden /> A lead that dims it
+                  <Plus size={18} aria-hidden /> {t("lines.aLeadThatDimsIt")}
                 </Button>
               )
             );
@@ -136,7 +137,7 @@ function LightFields({
       </Details>
       {onRemove && (
         <Button onClick={onRemove}>
-          <Trash2 size={18} aria-hidden /> Remove this light
+          <Trash2 size={18} aria-hidden /> {t("lines.removeThisLight")}
         </Button>
       )}
     </fieldset>

@@ -3,6 +3,7 @@ import { Fields } from "../../../fields/Fields";
 import { pickUp, plug, joint as table } from "../../../fields/partTables";
 import { withPart } from "../../../job/rigEdits";
 import { NumberField } from "../../../ui/NumberField";
+import { t } from "../../../words";
 import type { StationEdit } from "../stationEdit";
 
 /** What its terminals take; neither end said is not specified. */
@@ -31,19 +32,19 @@ export default function JointFields({ rig, station, errors, edit }: StationEdit)
       <Fields table={pickUp} value={joint} errors={said} onChange={set} />
       <div className="grid grid-cols-2 items-end gap-3" data-field="takes">
         <NumberField
-          label="Takes wire from"
+          label={t("lines.takesWireFrom")}
           unit="mm²"
           optional
-          placeholder="not specified"
+          placeholder={t("lines.notSpecified")}
           value={joint.takes?.fromSquareMillimetres}
           messages={under(said, "takes").fromSquareMillimetres}
           onChange={(from) => set({ takes: range(from, joint.takes?.toSquareMillimetres) })}
         />
         <NumberField
-          label="up to"
+          label={t("lines.upTo")}
           unit="mm²"
           optional
-          placeholder="not specified"
+          placeholder={t("lines.notSpecified")}
           value={joint.takes?.toSquareMillimetres}
           messages={under(said, "takes").toSquareMillimetres}
           onChange={(to) => set({ takes: range(joint.takes?.fromSquareMillimetres, to) })}

@@ -6,6 +6,7 @@ import { Fields } from "../../../fields/Fields";
 import { output as outputTable, panel as panelTable, powerBox as table } from "../../../fields/partTables";
 import { withOutput, withPart } from "../../../job/rigEdits";
 import { Button } from "../../../ui/Button";
+import { t } from "../../../words";
 import type { StationEdit } from "../stationEdit";
 
 /** A box, or the output of it that was opened: ratings, and what becomes of it with the key off. */
@@ -32,7 +33,7 @@ export default function BoxFields({ rig, station, errors, edit, jobId }: Station
         <fieldset key={output.id} className="grid gap-2" data-output={output.id}>
           {!opened && (
             <legend className="font-medium">
-              {output.legend || `Output ${box.outputs.indexOf(output) + 1}`}
+              {output.legend || t("lines.output", { output: box.outputs.indexOf(output) + 1 })}
             </legend>
           )}
           <Fields
@@ -53,18 +54,18 @@ export default function BoxFields({ rig, station, errors, edit, jobId }: Station
           />
           {!opened && !taken.has(`${box.id}.${output.id}`) && !taken.has(`${box.id}.in-${output.id}`) && (
             <Button onClick={() => set({ outputs: box.outputs.filter((other) => other !== output) })}>
-              <Trash2 size={18} aria-hidden /> Remove this output
+              <Trash2 size={18} aria-hidden /> {t("lines.removeThisOutput")}
             </Button>
           )}
         </fieldset>
       ))}
       {!opened && (
         <Button onClick={() => set({ outputs: [...box.outputs, another(box)] })}>
-          <Plus size={18} aria-hidden /> Add an output
+          <Plus size={18} aria-hidden /> {t("lines.addAnOutput")}
         </Button>
       )}
       <Link className="underline" to={`/jobs/${jobId}/panel`}>
-        Slot, legend and mode on the Panel
+        {t("lines.slotLegendAndModeOn")}
       </Link>
     </>
   );

@@ -5,14 +5,15 @@ import { PinField } from "../../../fields/PinField";
 import { relay as table } from "../../../fields/partTables";
 import { withPart } from "../../../job/rigEdits";
 import { Button } from "../../../ui/Button";
+import { t } from "../../../words";
 import type { StationEdit } from "../stationEdit";
 
 const pins = [
-  { key: "coilPlus", label: "Coil, meant for plus" },
-  { key: "coilMinus", label: "Coil, other end" },
-  { key: "common", label: "Contact, common" },
-  { key: "open", label: "Contact, closed when pulled in" },
-  { key: "rest", label: "Contact, closed at rest" },
+  { key: "coilPlus", label: t("lines.coilMeantForPlus") },
+  { key: "coilMinus", label: t("lines.coilOtherEnd") },
+  { key: "common", label: t("lines.contactCommon") },
+  { key: "open", label: t("lines.contactClosedWhenPulledIn") },
+  { key: "rest", label: t("lines.contactClosedAtRest") },
 ] as const;
 
 /** A relay: its contact, its coil, and the pins as they are printed on it. */
@@ -33,7 +34,7 @@ export default function RelayFields({ rig, station, errors, edit, run }: Station
         onChange={(change) => set("contactAmps" in change ? { ...change, fixed: true } : change)}
       />
       <fieldset className="grid grid-cols-2 gap-2">
-        <legend className="mb-1 text-sm text-dust">Pins as printed on it</legend>
+        <legend className="mb-1 text-sm text-dust">{t("lines.pinsAsPrintedOnIt")}</legend>
         {pins
           .filter(({ key }) => print[key])
           .map(({ key, label }) => (
@@ -47,7 +48,7 @@ export default function RelayFields({ rig, station, errors, edit, run }: Station
           ))}
         {!print.rest && (
           <Button onClick={() => set({ pinout: { ...print, rest: "87a" } })}>
-            <Plus size={18} aria-hidden /> Contact closed at rest
+            <Plus size={18} aria-hidden /> {t("lines.contactClosedAtRest2")}
           </Button>
         )}
       </fieldset>

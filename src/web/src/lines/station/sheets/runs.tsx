@@ -8,6 +8,7 @@ import { ChoiceField } from "../../../ui/ChoiceField";
 import { length } from "../../../ui/figures/figures";
 import { useNames } from "../../../ui/names";
 import { useUnits } from "../../../ui/units";
+import { t } from "../../../words";
 import { ZoneBoxes } from "../../ZoneBoxes";
 import type { StationEdit } from "../stationEdit";
 
@@ -28,9 +29,10 @@ export default function RunFields({ rig, station, errors, edit, run: command, jo
       <p className="text-sm text-dust">{nameOf(run.id)}</p>
       {run.lay ? (
         <p>
-          {station.lengthMetres !== undefined && `${length(station.lengthMetres, units)}, as it lies. `}
+          {station.lengthMetres !== undefined &&
+            `${t("lines.asItLies", { lengthMetres: length(station.lengthMetres, units) })} `}
           <Link className="underline" to={`/jobs/${jobId}/walkaround?way=${encodeURIComponent(run.id)}`}>
-            Show route
+            {t("lines.showRoute")}
           </Link>
         </p>
       ) : (
@@ -47,10 +49,10 @@ export default function RunFields({ rig, station, errors, edit, run: command, jo
       />
       {leads.length > 0 && (
         <ChoiceField
-          label="Lead it through a spare lead"
+          label={t("lines.leadItThroughASpare")}
           value=""
           options={[
-            { value: "", label: "As it is" },
+            { value: "", label: t("lines.asItIs") },
             ...leads.map(({ id }) => ({ value: id, label: nameOf(id) })),
           ]}
           onChange={(lead) => lead && command({ kind: "useSpareLead", wire: run.id, lead })}
@@ -58,10 +60,10 @@ export default function RunFields({ rig, station, errors, edit, run: command, jo
       )}
       {laid.length > 0 && (
         <ChoiceField
-          label="Lay it with"
+          label={t("lines.layItWith")}
           value=""
           options={[
-            { value: "", label: "By itself" },
+            { value: "", label: t("lines.byItself") },
             ...laid.map(({ id }) => ({ value: id, label: nameOf(id) })),
           ]}
           onChange={(other) => other && command({ kind: "layTogether", wire: run.id, with: other })}
@@ -69,7 +71,7 @@ export default function RunFields({ rig, station, errors, edit, run: command, jo
       )}
       {run.fixed && (
         <Button onClick={() => edit((now) => withFreeRun(now, run.id))}>
-          Gauge by hand: let sizing decide again
+          {t("lines.gaugeByHandLetSizing")}
         </Button>
       )}
     </>

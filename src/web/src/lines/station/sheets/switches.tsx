@@ -7,6 +7,7 @@ import { withPart } from "../../../job/rigEdits";
 import { Button } from "../../../ui/Button";
 import { Details } from "../../../ui/Details";
 import { TextField } from "../../../ui/TextField";
+import { t } from "../../../words";
 import type { StationEdit } from "../stationEdit";
 
 type Switch = NonNullable<Rig["switches"]>[number];
@@ -30,14 +31,14 @@ export default function SwitchFields({ rig, station, errors, edit }: StationEdit
       <Fields table={table} value={part} errors={here} onChange={set} />
       <p className="text-sm text-dust">
         {part.positions.map(said).join("; ")}
-        {lamps.length ? "; with a lamp of its own" : ""}
+        {lamps.length ? t("lines.withALampOfIts") : ""}
       </p>
       <Details
         plain
-        summary="Positions and pins"
+        summary={t("lines.positionsAndPins")}
         wrong={Object.keys(here).some((key) => key.startsWith("positions"))}
       >
-        <p className="text-sm text-dust">The first position is the one that it is found in.</p>
+        <p className="text-sm text-dust">{t("lines.theFirstPositionIsThe")}</p>
         {part.positions.map((position, place) => (
           <PositionFields
             // biome-ignore lint/suspicious/noArrayIndexKey: a position has nothing else that stays while it is renamed
@@ -57,10 +58,14 @@ export default function SwitchFields({ rig, station, errors, edit }: StationEdit
             set({ positions: [...part.positions, { name: fresh(part), joins: [{ a: "in", b: "out" }] }] })
           }
         >
-          <Plus size={18} aria-hidden /> Add a position
+          <Plus size={18} aria-hidden /> {t("lines.addAPosition")}
         </Button>
       </Details>
-      <Details plain summary="Lamps in it" wrong={Object.keys(here).some((key) => key.startsWith("lamps"))}>
+      <Details
+        plain
+        summary={t("lines.lampsInIt")}
+        wrong={Object.keys(here).some((key) => key.startsWith("lamps"))}
+      >
         {lamps.map((lamp, place) => (
           <fieldset key={lamp.id} className="grid gap-2" data-switch-lamp={lamp.id}>
             <Fields
@@ -72,7 +77,7 @@ export default function SwitchFields({ rig, station, errors, edit }: StationEdit
               }
             />
             <Button onClick={() => set({ lamps: lamps.filter((other) => other !== lamp) })}>
-              <Trash2 size={18} aria-hidden /> Remove this lamp
+              <Trash2 size={18} aria-hidden /> {t("lines.removeThisLamp")}
             </Button>
           </fieldset>
         ))}
@@ -81,7 +86,7 @@ export default function SwitchFields({ rig, station, errors, edit }: StationEdit
             set({ lamps: [...lamps, { id: `lamp-${lamps.length + 1}`, plus: "out", minus: "lamp" }] })
           }
         >
-          <Plus size={18} aria-hidden /> Add a lamp
+          <Plus size={18} aria-hidden /> {t("lines.addALamp")}
         </Button>
       </Details>
     </>
@@ -90,7 +95,7 @@ export default function SwitchFields({ rig, station, errors, edit }: StationEdit
 
 const fresh = ({ positions }: Switch) =>
   ["off", "on", "auto"].find((name) => positions.every((other) => other.name !== name)) ??
-  `position ${positions.length + 1}`;
+  t("lines.position", { positionsCount: positions.length + 1 });
 
 function PositionFields({
   position,
@@ -108,7 +113,7 @@ function PositionFields({
   return (
     <fieldset className="mb-2 grid gap-2 border-b border-seam pb-2" data-position={position.name}>
       <TextField
-        label="Position"
+        label={t("lines.position2")}
         value={position.name}
         messages={errors.name}
         onChange={(name) => onChange({ name })}
@@ -117,19 +122,19 @@ function PositionFields({
         // biome-ignore lint/suspicious/noArrayIndexKey: a pair of pins has nothing else that stays while they are renamed
         <div key={place} className="grid grid-cols-[1fr_1fr_auto] items-end gap-2">
           <TextField
-            label="Joins pin"
+            label={t("lines.joinsPin")}
             value={pair.a}
             messages={errors[`joins[${place}].a`]}
             onChange={(a) => setJoin(place, { a })}
           />
           <TextField
-            label="to pin"
+            label={t("lines.toPin")}
             value={pair.b}
             messages={errors[`joins[${place}].b`]}
             onChange={(b) => setJoin(place, { b })}
           />
           <Button
-            aria-label={`Remove the join of ${pair.a} and ${pair.b}`}
+            aria-label={t("lines.removeTheJoinOfAnd", { a: pair.a, b: pair.b })}
             onClick={() => onChange({ joins: position.joins.filter((_, i) => i !== place) })}
           >
             <Trash2 size={18} aria-hidden />
@@ -138,11 +143,11 @@ function PositionFields({
       ))}
       <div className="flex flex-wrap gap-2">
         <Button onClick={() => onChange({ joins: [...position.joins, { a: "in", b: "out" }] })}>
-          <Plus size={18} aria-hidden /> Join two pins
+          <Plus size={18} aria-hidden /> {t("lines.joinTwoPins")}
         </Button>
         {onRemove && (
           <Button onClick={onRemove}>
-            <Trash2 size={18} aria-hidden /> Remove {position.name}
+            <Trash2 size={18} aria-hidden /> {t("lines.remove", { position: position.name })}
           </Button>
         )}
       </div>

@@ -1,5 +1,6 @@
 import { ChoiceField } from "../../../ui/ChoiceField";
 import { choices, sideWords } from "../../../ui/words";
+import { t } from "../../../words";
 import { TableSheet } from "../PartSheet";
 import type { StationEdit } from "../stationEdit";
 
@@ -13,9 +14,9 @@ export default function BatteryFields(sheet: StationEdit) {
       <TableSheet {...sheet} />
       <div data-field="side">
         <ChoiceField
-          label="Side"
+          label={t("lines.side")}
           value={battery.side ?? ""}
-          options={[{ value: "", label: "Not specified" }, ...choices(sideWords)]}
+          options={[{ value: "", label: t("lines.notSpecified2") }, ...choices(sideWords)]}
           onChange={(side) => side && run({ kind: "moveBattery", battery: battery.id, side })}
         />
       </div>

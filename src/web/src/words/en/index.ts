@@ -1,0 +1,30 @@
+import api from "./api.json";
+import app from "./app.json";
+import fields from "./fields.json";
+import frame from "./frame.json";
+import glossary from "./glossary.json";
+import help from "./help.json";
+import job from "./job.json";
+import lines from "./lines.json";
+import panel from "./panel.json";
+import quickSize from "./quickSize.json";
+import ui from "./ui.json";
+import walkaround from "./walkaround.json";
+import yard from "./yard.json";
+
+/** Every sentence of the pages, by the folder that says it. */
+export const en = {
+  api,
+  app,
+  fields,
+  frame,
+  glossary,
+  help,
+  job,
+  lines,
+  panel,
+  quickSize,
+  ui,
+  walkaround,
+  yard,
+};
