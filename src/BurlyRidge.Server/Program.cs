@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Wording;
 using BurlyRidge.Server;
 using System.Net.Sockets;
 using System.Reflection;
@@ -14,6 +15,7 @@ if (parsed.Options is not { } options)
     return parsed.IsHelp ? 0 : 2;
 }
 
+Pseudo.On = options.Pseudo;
 await using var app = ServerApp.Build(options);
 try
 {

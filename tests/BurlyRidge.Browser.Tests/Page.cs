@@ -6,9 +6,12 @@ using OpenQA.Selenium.Support.UI;
 namespace BurlyRidge.Browser.Tests;
 
 /// <summary>The page as a person sees it: fields by their label, buttons by their name.</summary>
-public sealed class Page(ChromeDriver driver, Uri address)
+public sealed class Page(ChromeDriver driver, Uri address, Func<By, By>? said = null)
 {
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(90);
+    /// <summary>What is looked for is written in English, whatever the page says it in.</summary>
+    private readonly Func<By, By> said = said ?? (by => by);
+
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(double.Parse(Environment.GetEnvironmentVariable("BURLY_RIDGE_PATIENCE") ?? "90", CultureInfo.InvariantCulture));
 
     public ChromeDriver Driver => driver;
 
@@ -35,18 +38,18 @@ public sealed class Page(ChromeDriver driver, Uri address)
         }
         catch (WebDriverTimeoutException error)
         {
-            throw new WebDriverTimeoutException($"{error.Message}\nThe page at {driver.Url} says: {Run("return document.documentElement.outerHTML.slice(0, 3000)")}\n{string.Join('\n', driver.Manage().Logs.GetLog(LogType.Browser))}", error);
+            throw new WebDriverTimeoutException($"{error.Message}\nThe page at {driver.Url} says: {Run("return [...document.querySelectorAll('[role=dialog], [role=alert], main')].map((part) => part.innerText).join('\\n').slice(0, 4000)")}\n{string.Join('\n', driver.Manage().Logs.GetLog(LogType.Browser))}", error);
         }
     }
 
     public IWebElement Find(By by)
     {
         IWebElement? found = null;
-        Until(() => (found = driver.FindElement(by)).Displayed, by.ToString());
+        Until(() => (found = driver.FindElement(said(by))).Displayed, by.ToString());
         return found!;
     }
 
-    public bool Has(By by) => driver.FindElements(by).Count > 0;
+    public bool Has(By by) => driver.FindElements(said(by)).Count > 0;
 
     public IWebElement Field(string label) => Find(By.XPath(
         $"//*[self::input or self::select or self::textarea][@id = //label[normalize-space() = '{label}' or starts-with(normalize-space(), '{label} ')]/@for]"));

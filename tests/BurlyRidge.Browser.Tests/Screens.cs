@@ -17,7 +17,7 @@ internal static class Screens
     public static void Show(Page page, string screen)
     {
         if (page.Driver.Url.StartsWith("http", StringComparison.Ordinal)) page.Run("localStorage.removeItem('tour-step')");
-        page.Open(screen is "quick size" or "refused sizes" ? "/quick-size" : screen is "glossary" ? "/glossary?term=Relay" : "/");
+        page.Open(screen is "quick size" or "refused sizes" ? "/quick-size" : screen is "glossary" ? "/glossary?term=relay" : "/");
         switch (screen)
         {
             case "walkaround" or "measures" or "parts" or "ways" or "a way" or "candidates" or "vehicle" or "electrics" or "a bracket" or "a wire to a part" or "find" or "reroute":
@@ -119,7 +119,7 @@ internal static class Screens
                 Archived(page, screen);
                 break;
             case "glossary":
-                page.Find(By.Id("term-Relay"));
+                page.Find(By.Id("term-relay"));
                 break;
             case "tour":
                 page.Press("Help");

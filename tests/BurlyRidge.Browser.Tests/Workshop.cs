@@ -37,28 +37,35 @@ public class Workshop : IAsyncLifetime
             "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", "--window-size=1280,800");
         chrome.SetLoggingPreference(LogType.Browser, LogLevel.All);
         driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), chrome);
-        Page = new Page(driver, new Uri(app!.Urls.First()));
-        Http.BaseAddress = new Uri(app.Urls.First());
+        Page = new Page(driver, Address, Said);
+        Http.BaseAddress = Address;
     }
 
     /// <summary>Starts the server, after the first time where it was.</summary>
-    public async Task StartServerAsync()
+    public virtual async Task StartServerAsync()
     {
         var options = new ServeOptions(port, data, HasDemo, Web);
         app = ServerApp.Build(options);
         await ServerApp.PrepareAsync(app, options);
         await app.StartAsync();
-        port = new Uri(app.Urls.First()).Port;
+        Address = new Uri(app.Urls.First());
+        port = Address.Port;
     }
 
     /// <summary>Stops the server; the page stays.</summary>
-    public async Task StopServerAsync()
+    public virtual async Task StopServerAsync()
     {
-        await app!.DisposeAsync();
+        if (app is not null) await app.DisposeAsync();
         app = null;
     }
 
-    private static string Web => Path.Combine(Root(), "src", "BurlyRidge.Server", "wwwroot");
+    /// <summary>Where the server answers.</summary>
+    protected Uri Address { get; set; } = null!;
+
+    /// <summary>How the page says what a test looks for in English.</summary>
+    protected virtual Func<By, By> Said => by => by;
+
+    protected static string Web => Path.Combine(Root(), "src", "BurlyRidge.Server", "wwwroot");
 
     /// <summary>The root of the checkout.</summary>
     public static string Root()
@@ -72,7 +79,7 @@ public class Workshop : IAsyncLifetime
     {
         driver?.Dispose();
         Http.Dispose();
-        if (app is not null) await app.DisposeAsync();
+        await StopServerAsync();
         Directory.Delete(data, recursive: true);
         GC.SuppressFinalize(this);
     }

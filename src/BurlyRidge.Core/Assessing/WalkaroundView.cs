@@ -122,8 +122,8 @@ public sealed record RouteChoice(IReadOnlyList<string> Through, IReadOnlyList<st
         if (met.Count > 0) words.Add(LineWords.FormatPasses(Format.And(met.Select(HazardWords.Word))));
         if (spared.Count > 0) words.Add(LineWords.FormatSpares(Format.And(spared.Select(HazardWords.Word))));
         var (ties, hotter) = (Ties(rig, route) - Ties(rig, best), Hottest(rig, route) - Hottest(rig, best));
-        if (ties != 0) words.Add($"{Math.Abs(ties)} {(ties > 0 ? "more" : "fewer")} {(Math.Abs(ties) == 1 ? "tie" : "ties")}");
-        if (Math.Abs(hotter) >= 1) words.Add(LineWords.FormatAtItsHottest(Format.Celsius(Math.Abs(hotter)), hotter > 0 ? "hotter" : "cooler"));
+        if (ties != 0) words.Add(Format.Count(Math.Abs(ties), LineWords.Tie, LineWords.Ties) is var counted && ties > 0 ? LineWords.FormatTiesMore(counted) : LineWords.FormatTiesFewer(counted));
+        if (Math.Abs(hotter) >= 1) words.Add(hotter > 0 ? LineWords.FormatHotterAtItsHottest(Format.Celsius(hotter)) : LineWords.FormatCoolerAtItsHottest(Format.Celsius(-hotter)));
         return $"{Format.Capital(string.Join("; ", words))}.";
     }
 

@@ -34,16 +34,16 @@ internal static class HoldFit
         {
             HolderKind.Ears => VehicleWords.GapBetweenTheEars,
             HolderKind.Feet => VehicleWords.SpacingOfTheFeet,
-            HolderKind.Stud => "stud",
-            HolderKind.Clamp => "bar",
-            _ => "collar",
+            HolderKind.Stud => VehicleWords.Stud,
+            HolderKind.Clamp => VehicleWords.Bar,
+            _ => VehicleWords.Collar,
         };
         var reason = VehicleWords.FormatTakesGives(Format.Capital(what), it == "It" ? VehicleWords.TheLamp : it, Range(own, units), giver, Range(there, units));
         return miss <= 0
             ? new FitFinding(id, title, Verdict.Holds, 0, 0, "mm", $"{reason}.")
             : new FitFinding(id, title, Verdict.Stop, miss, 0, "mm", VehicleWords.FormatShort(reason, Format.Millimetres(miss, units)),
                 own.Kind == HolderKind.Feet
-                    ? VehicleWords.FormatASecondHoleFurther(Format.Millimetres(miss, units), own.FromMillimetres > there.ToMillimetres ? "out" : "in")
+                    ? own.FromMillimetres > there.ToMillimetres ? VehicleWords.FormatASecondHoleFurtherOut(Format.Millimetres(miss, units)) : VehicleWords.FormatASecondHoleFurtherIn(Format.Millimetres(miss, units))
                     : VehicleWords.FormatOneFor(Range(there, units)));
     }
 
@@ -57,10 +57,10 @@ internal static class HoldFit
 
     private static string Name(HolderKind kind) => kind switch
     {
-        HolderKind.Ears => "ears",
-        HolderKind.Feet => "feet",
+        HolderKind.Ears => VehicleWords.Ears,
+        HolderKind.Feet => VehicleWords.Feet,
         HolderKind.Stud => VehicleWords.AStud,
-        HolderKind.Clamp => "clamps",
+        HolderKind.Clamp => VehicleWords.Clamps,
         _ => VehicleWords.AReceiverCollar,
     };
 }

@@ -179,5 +179,5 @@ public static class LampFit
 
     private static string Sentence(string words) => $"{Format.Capital(words)}.";
 
-    private static string Name(Side side) => side == Side.Left ? "left" : "right";
+    private static string Name(Side side) => side == Side.Left ? VehicleWords.LeftSide : VehicleWords.RightSide;
 }

@@ -44,8 +44,8 @@ public static class Losses
             void Add(string name, LossGroup group, double ohms, bool inWire = false) => found.Add((name, group, inWire, ohms, amps * ohms));
             if (solved.Harness.Elements[point.Part] is WireElement wire)
             {
-                Add($"{wire.Wire.Name} {(point.Leg == Leg.Out ? "out" : "back")}", point.Leg == Leg.Out ? LossGroup.Out : LossGroup.Back, wire.OhmsAt(amps) - wire.EndOhms, inWire: true);
-                Add("terminals", LossGroup.Contacts, wire.EndOhms);
+                Add(point.Leg == Leg.Out ? LineWords.FormatWireOut(wire.Wire.Name) : LineWords.FormatWireBack(wire.Wire.Name), point.Leg == Leg.Out ? LossGroup.Out : LossGroup.Back, wire.OhmsAt(amps) - wire.EndOhms, inWire: true);
+                Add(LineWords.Terminals, LossGroup.Contacts, wire.EndOhms);
                 continue;
             }
             var (id, _) = TerminalIndex.Split(point.Part);
@@ -56,7 +56,7 @@ public static class Losses
                 Add(LineWords.FuseHolder, LossGroup.Contacts, TypicalOhms.Holder);
                 continue;
             }
-            var name = part is null ? "body" : kind;
+            var name = part is null ? PartWords.BodyInSentence : kind;
             found.Add((name, part is Earth { Kind: EarthKind.Stud } ? LossGroup.Back : LossGroup.Contacts, false, volts / amps, volts));
         }
         var all = found.Sum(loss => loss.Volts);

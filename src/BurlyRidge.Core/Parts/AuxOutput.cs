@@ -42,7 +42,7 @@ public sealed record AuxOutput(string Id, double RatingAmps, string LeadWire, Fe
     public StationWord Word(string inside, string name) => inside switch
     {
         "fuse" => new(StripKind.Fuse, Id, PartWords.FormatAFuse(RatingAmps), PartWords.FormatOf(name)),
-        "switch" => new(StripKind.Output, Id, name, "pressed"),
+        "switch" => new(StripKind.Output, Id, name, PartWords.Pressed),
         _ => new(StripKind.Lead, Id, PartWords.FormatLead(LeadWire), PartWords.FormatOf(name), LeadMetres),
     };
 

@@ -97,7 +97,7 @@ public sealed record Battery(
     }
 
     /// <inheritdoc/>
-    public string PinName(string pin) => pin;
+    public string PinName(string pin) => PinWords.Of(pin);
 
     /// <inheritdoc/>
     public StationWord Word(string inside, string name) => inside is "plus" or "minus"

@@ -36,7 +36,7 @@ public sealed record Converter(
     private ControlInput Fed => new(Id, ControlKind.Supply, $"{Id}.in-plus", $"{Id}.in-minus", LowestInputVolts * RestartFactor, LowestInputVolts, EitherWay: false);
 
     /// <inheritdoc/>
-    public string PinName(string pin) => pin.Replace('-', ' ');
+    public string PinName(string pin) => PinWords.Of(pin);
 
     /// <inheritdoc/>
     public StationWord Word(string inside, string name) => new(StripKind.Source, Id, name, $"{Format.RatedVolts(OutputVolts)}");

@@ -33,7 +33,7 @@ public sealed record Earth(
     string? IPart.KindName => Kind == EarthKind.Stud ? PartWords.EarthStud : PartWords.BatteryPost;
 
     /// <inheritdoc/>
-    public StationWord Word(string inside, string name) => new(StripKind.Earth, Id, Kind == EarthKind.Stud ? "stud" : "post", name)
+    public StationWord Word(string inside, string name) => new(StripKind.Earth, Id, Kind == EarthKind.Stud ? PartWords.Stud : PartWords.PostOfBattery, name)
     {
         Symbol = Kind == EarthKind.Stud ? PartSymbol.Stud : PartSymbol.Post,
     };

@@ -86,7 +86,7 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
         : new ControlInput($"{Id}.{function.Id}.dim", ControlKind.Lead, $"{Id}.{pin}", $"{Id}.{function.Minus}", DimPullInVolts, DimDropOutVolts, EitherWay: false);
 
     /// <inheritdoc/>
-    public string PinName(string pin) => pin;
+    public string PinName(string pin) => PinWords.Of(pin);
 
     /// <summary>What one of several lights is called; empty where it has one.</summary>
     public string FunctionName(LampFunction function) => Functions.Count == 1 ? ""

@@ -75,12 +75,12 @@ public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBa
     /// <summary>What a joint is called.</summary>
     public static string NameOf(JointKind kind) => kind switch
     {
-        JointKind.Crimp => "crimp",
+        JointKind.Crimp => PartWords.Crimp,
         JointKind.Solder => PartWords.SolderJoint,
-        JointKind.Plug => "plug",
-        JointKind.Tap => "tap",
-        JointKind.Terminal => "terminal",
-        _ => "cap",
+        JointKind.Plug => PartWords.Plug,
+        JointKind.Tap => PartWords.Tap,
+        JointKind.Terminal => PartWords.Terminal,
+        _ => PartWords.Cap,
     };
 
     /// <inheritdoc/>

@@ -79,7 +79,7 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
     public string PinName(string pin)
     {
         var works = pin.StartsWith("in-", StringComparison.Ordinal);
-        return Outputs.FirstOrDefault(output => output.Id == (works ? pin[3..] : pin)) is { } output ? works ? PartWords.FormatInputOf(OutputName(output)) : OutputName(output) : pin;
+        return Outputs.FirstOrDefault(output => output.Id == (works ? pin[3..] : pin)) is { } output ? works ? PartWords.FormatInputOf(OutputName(output)) : OutputName(output) : PinWords.Of(pin);
     }
 
     /// <summary>What an output is called: by its slot, or by its place among the outputs.</summary>

@@ -19,10 +19,10 @@ public sealed record SolarPanel(string Id, double RegulatedVolts, double Amps) :
         [new PartElement(Id, $"{Id}.plus", $"{Id}.minus", new Law.Source(RegulatedVolts, RegulatorOhms, Amps))];
 
     /// <inheritdoc/>
-    public string PinName(string pin) => pin;
+    public string PinName(string pin) => PinWords.Of(pin);
 
     /// <inheritdoc/>
-    public StationWord Word(string inside, string name) => new(StripKind.Source, Id, name, "solar");
+    public StationWord Word(string inside, string name) => new(StripKind.Source, Id, name, PartWords.Solar);
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

@@ -55,10 +55,10 @@ public sealed record Switch(string Id, double RatingAmps, IReadOnlyList<SwitchPo
     }
 
     /// <inheritdoc/>
-    public string PinName(string pin) => pin is "in" or "out" ? "" : pin;
+    public string PinName(string pin) => pin is "in" or "out" ? "" : PinWords.Of(pin);
 
     /// <inheritdoc/>
-    public StationWord Word(string inside, string name) => new(StripKind.Switch, Id, name, inside.Replace("-", " " + PartWords.To3 + " ", StringComparison.Ordinal)) { Rated = PartWords.FormatSwitch(Format.RatedAmps(RatingAmps)) };
+    public StationWord Word(string inside, string name) => new(StripKind.Switch, Id, name, inside.Split('-') is [var one, var other] ? PartWords.FormatPosition(PinWords.Of(one), PinWords.Of(other)) : inside) { Rated = PartWords.FormatSwitch(Format.RatedAmps(RatingAmps)) };
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

@@ -20,7 +20,7 @@ public sealed record TrailerPin(string Id, Signal? Carries, string LeadWire, dou
     ];
 
     /// <inheritdoc/>
-    public StationWord Word(string inside, string name) => new(StripKind.Lead, Id, PartWords.FormatToTheSocket(LeadWire), Carries is { } carries ? carries.Word() : "earth", LeadMetres);
+    public StationWord Word(string inside, string name) => new(StripKind.Lead, Id, PartWords.FormatToTheSocket(LeadWire), Carries is { } carries ? carries.Word() : PartWords.Earth, LeadMetres);
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around)

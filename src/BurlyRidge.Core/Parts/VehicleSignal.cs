@@ -104,7 +104,7 @@ public sealed record VehicleSignal(Signal Signal, string Name, SignalLamp Lamp) 
     string IPart.Name => Signal.Word();
 
     /// <inheritdoc/>
-    public string PinName(string pin) => pin == "minus" ? PartWords.EarthSide : "wire";
+    public string PinName(string pin) => pin == "minus" ? PartWords.EarthSide : PartWords.Wire;
 
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["plus", "minus"];

@@ -16,5 +16,5 @@ public enum FuseFamily
 public sealed record Fuse(double RatingAmps, FuseFamily Family)
 {
     /// <summary>As a fitter says it: "25 A blade".</summary>
-    public override string ToString() => $"{RatingAmps} A {(Family == FuseFamily.Blade ? "blade" : "bolt-down")}";
+    public override string ToString() => Family == FuseFamily.Blade ? SizingWords.FormatBladeFuse(RatingAmps) : SizingWords.FormatBoltDownFuse(RatingAmps);
 }

@@ -35,7 +35,7 @@ public static class PartCards
         var ends = wires.Select(end => end.Key).ToLookup(end => TerminalIndex.Split(end).Part, StringComparer.Ordinal);
         TerminalCard Terminal(string id, string pin = "") => new(id, names.Terminal(id), pin,
             [.. wires[id].Select(run => new WireCard(run.Id, names.Wire(run), run.Wire, names.Terminal(run.From == id ? run.To : run.From), run.From == id))]);
-        var cards = new List<PartCard> { new(Vehicle.Body, "", names[Vehicle.Body], "body", [Terminal(Vehicle.Body)]) };
+        var cards = new List<PartCard> { new(Vehicle.Body, "", names[Vehicle.Body], PartWords.BodyInSentence, [Terminal(Vehicle.Body)]) };
         foreach (var list in Rig.Lists)
             foreach (var part in list.Of(rig).OfType<IPart>())
             {
@@ -50,7 +50,7 @@ public static class PartCards
         ? [PartWords.FormatCavityOnTheMatingFace(pickUp.Cavity, mate)]
         : [];
 
-    private static string Told(IPart part, string pin) => part.PinName(pin) is { Length: > 0 } printed ? printed : pin.Replace('-', ' ');
+    private static string Told(IPart part, string pin) => part.PinName(pin) is { Length: > 0 } printed ? printed : PinWords.Of(pin);
 
     /// <summary>A pin of a joint that no wire has yet.</summary>
     private static string Free(IEnumerable<string> ends)

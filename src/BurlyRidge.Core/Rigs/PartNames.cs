@@ -55,7 +55,7 @@ public sealed class PartNames
         {
             if (runs.TryGetValue(id, out var run)) return Wire(run);
             var (part, inside) = TerminalIndex.Split(id);
-            if (!names.TryGetValue(part, out var name)) return "part";
+            if (!names.TryGetValue(part, out var name)) return PartWords.APart;
             if (parts.GetValueOrDefault(part) is Fixture lamp && lamp.Functions.FirstOrDefault(light => light.Id == inside) is { } light && lamp.FunctionName(light) is { Length: > 0 } function)
                 return $"{name}, {function}";
             return parts.GetValueOrDefault(part) is PowerBox box && box.Outputs.FirstOrDefault(output => inside == output.Id) is { } found ? $"{name}, {box.OutputName(found)}" : name;
@@ -80,7 +80,7 @@ public sealed class PartNames
     }
 
     /// <summary>What a line is called; its id may be that of a part as well.</summary>
-    public string Line(string id) => lines.GetValueOrDefault(id, "line");
+    public string Line(string id) => lines.GetValueOrDefault(id, PartWords.ALine);
 
     /// <summary>What a station, a mount or another place is called.</summary>
     public string Place(string id) => Small(places.GetValueOrDefault(id, PartWords.APlaceThatIsGone));

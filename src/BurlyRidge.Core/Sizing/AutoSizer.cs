@@ -207,7 +207,7 @@ public sealed class AutoSizer
             var load = figures.LoadAmps * (1 + margin);
             var fuse = figures.FuseNeedWith(device => fuses.GetValueOrDefault(device.Id) ?? device.Fuse!);
             var need = Math.Max(Math.Max(load, fuse), figures.LimitedAmps);
-            var why = fuse >= load ? SizingWords.FormatForTheFuseIt(Format.Amps(fuse), figures.Behind.Count > 0 ? "behind" : "before") : SizingWords.FormatForTheLoadWithIts(Format.Amps(load));
+            var why = fuse >= load ? (figures.Behind.Count > 0 ? SizingWords.FormatForTheFuseBehindIt(Format.Amps(fuse)) : SizingWords.FormatForTheFuseBeforeIt(Format.Amps(fuse))) : SizingWords.FormatForTheLoadWithIts(Format.Amps(load));
             changed |= Raise(figures.Run.Id, Index(figures, need), why);
         }
         return changed;

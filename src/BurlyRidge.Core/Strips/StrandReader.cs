@@ -78,7 +78,7 @@ internal sealed class StrandReader
         if (map.Find(point.Part) is not { } link) return [Here(point.Part, word)];
         return StationSplit.Of(link.Law, word.Kind).Select(inside => inside.Suffix.Length == 0
             ? Here(point.Part, word)
-            : Here(point.Part + inside.Suffix, new StationWord(inside.Kind, word.Part, inside.Kind == StripKind.Holder ? "holder" : "body", "")));
+            : Here(point.Part + inside.Suffix, new StationWord(inside.Kind, word.Part, inside.Kind == StripKind.Holder ? PartWords.Holder : PartWords.BodyInSentence, "")));
 
         StripStation Here(string id, StationWord word) => Station(id, point.Part, word, from, point);
     }

@@ -111,7 +111,28 @@ internal sealed class LineBuilder
     public string Called(string id) => PartNames.Of(Rig)[id];
 
     /// <summary>What a part of the line is called in the shop's words.</summary>
-    private string Named(string part) => $"{Wanted.Name} {part switch { "plug-back" => TemplateWords.ReturnPlug, "earth" => TemplateWords.EarthStud, "coil-earth" => TemplateWords.CoilEarthStud, _ => part.Replace('-', ' ') }}";
+    private string Named(string part) => TemplateWords.FormatPartOfALine(Wanted.Name, part switch
+    {
+        "fuse" => TemplateWords.Fuse,
+        "control-fuse" => TemplateWords.ControlFuse,
+        "backlight-fuse" => TemplateWords.BacklightFuse,
+        "lamp-fuse" => TemplateWords.LampFuse,
+        "main-fuse" => TemplateWords.MainFuse,
+        "sense-fuse" => TemplateWords.SenseFuse,
+        "signal-fuse" => TemplateWords.SignalFuse,
+        "relay" => TemplateWords.Relay,
+        "switch" => TemplateWords.Switch,
+        "backlight-switch" => TemplateWords.BacklightSwitch,
+        "plug" => TemplateWords.Plug,
+        "plug-back" => TemplateWords.ReturnPlug,
+        "lead-plug" => TemplateWords.LeadPlug,
+        "splice" => TemplateWords.Splice,
+        "y" => TemplateWords.YLead,
+        "y-back" => TemplateWords.ReturnYLead,
+        "earth" => TemplateWords.EarthStud,
+        "coil-earth" => TemplateWords.CoilEarthStud,
+        _ => part.Replace('-', ' '),
+    });
 
     private string Free(string wanted)
     {

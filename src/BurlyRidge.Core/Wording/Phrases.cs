@@ -19,6 +19,9 @@ public sealed class Phrases
     /// <summary>A sentence without places.</summary>
     public string Of(string key) => texts.Value[key];
 
+    /// <summary>The same; null where there is none of that key.</summary>
+    public string? Find(string key) => texts.Value.GetValueOrDefault(key);
+
     /// <summary>A sentence whose places are numbered in the order of <paramref name="names"/>, as <see cref="string.Format(string, object?[])"/> reads it.</summary>
     public string Of(string key, IReadOnlyList<string> names) => formats.GetOrAdd(key, static (key, call) =>
         call.names.Select((name, i) => (name, i)).Aggregate(call.phrases.Of(key), (text, place) =>

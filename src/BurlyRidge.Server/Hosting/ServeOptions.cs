@@ -5,11 +5,12 @@ namespace BurlyRidge.Server.Hosting;
 /// <param name="DataDirectory">Where the database file lives.</param>
 /// <param name="Demo">Whether an empty database gets the demo jobs.</param>
 /// <param name="WebDirectory">The built web client.</param>
+/// <param name="Pseudo">Whether everything that stands in the resources is said with other letters, so that what does not is seen.</param>
 /// <param name="WarmUp">Whether it works something out right after its start, so that the first answers are as quick as the next.</param>
-public sealed record ServeOptions(int Port, string DataDirectory, bool Demo, string WebDirectory, bool WarmUp = true)
+public sealed record ServeOptions(int Port, string DataDirectory, bool Demo, string WebDirectory, bool WarmUp = true, bool Pseudo = false)
 {
     /// <summary>What is printed for --help and beside a refused argument.</summary>
-    public static readonly string Usage = ServerWords.OptionsPortNPortOn;
+    public static string Usage => ServerWords.Usage;
 
     /// <summary>The options, or a message that says what is wrong with the arguments.</summary>
     public sealed record Parsed(ServeOptions? Options, string Message, bool IsHelp = false);
@@ -30,6 +31,9 @@ public sealed record ServeOptions(int Port, string DataDirectory, bool Demo, str
                     break;
                 case "--cold":
                     options = options with { WarmUp = false };
+                    break;
+                case "--pseudo":
+                    options = options with { Pseudo = true };
                     break;
                 case "--port" when words.TryDequeue(out var text) && int.TryParse(text, out var port) && port is >= 0 and <= 65535:
                     options = options with { Port = port };

@@ -1,4 +1,5 @@
 using System.Text;
+using BurlyRidge.Core.Wording;
 using Microsoft.Extensions.FileProviders;
 
 namespace BurlyRidge.Server.Hosting;
@@ -10,6 +11,9 @@ internal static class WebClient
 
     /// <summary>Stands in the page where the number of its styles goes.</summary>
     private const string NonceMark = "{style-nonce}";
+
+    /// <summary>Stands in the page where the language of its words goes.</summary>
+    private const string LanguageMark = "{language}";
 
     /// <summary>Addresses that are no pages.</summary>
     private static readonly string[] NoPages = ["/api", "/openapi", "/schemas", "/health"];
@@ -33,6 +37,7 @@ internal static class WebClient
         using var reader = new StreamReader(page.CreateReadStream(), Encoding.UTF8);
         var text = await reader.ReadToEndAsync(context.RequestAborted);
         context.Response.Headers.CacheControl = "no-store";
-        return TypedResults.Text(text.Replace(NonceMark, Guard.Nonce(context), StringComparison.Ordinal), "text/html", Encoding.UTF8);
+        var marked = text.Replace(NonceMark, Guard.Nonce(context), StringComparison.Ordinal).Replace(LanguageMark, Pseudo.On ? "pseudo" : "en", StringComparison.Ordinal);
+        return TypedResults.Text(marked, "text/html", Encoding.UTF8);
     }
 }

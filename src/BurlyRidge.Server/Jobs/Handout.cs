@@ -9,9 +9,9 @@ internal static class Handout
     public static string FileName(StoredJob job, string what, string ending)
     {
         var name = string.Concat($"{job.Row.Name}{(what.Length > 0 ? $", {what}" : "")}".Select(letter => Path.GetInvalidFileNameChars().Contains(letter) || "\\/:*?\"<>|".Contains(letter, StringComparison.Ordinal) ? ' ' : letter)).Trim(' ', '.');
-        return $"{(name.Length > 0 ? name : "Job")}.{ending}";
+        return $"{(name.Length > 0 ? name : ServerWords.UnnamedJob)}.{ending}";
     }
 
     /// <summary>Which revision a print is of, and when it was saved.</summary>
-    public static string Edition(StoredJob job) => $"Revision {job.Head.Number}, {job.Head.SavedAt.ToString("d MMMM yyyy, HH:mm", CultureInfo.InvariantCulture)} UTC";
+    public static string Edition(StoredJob job) => ServerWords.FormatEdition(job.Head.Number, job.Head.SavedAt.ToString("d MMMM yyyy, HH:mm", CultureInfo.InvariantCulture));
 }

@@ -19,7 +19,7 @@ internal static class RouteFoundCheck
     private static string Words(RigSubject subject, Routed laid)
     {
         if (laid.Route is { } route) return CheckWords.FormatLiesOverOfWire(laid.NameIn(subject.Names), Format.Count(route.Lanes.Count, CheckWords.Lane, CheckWords.Lanes), Format.Metres(laid.Metres!.Value, subject.Rules.Units));
-        if (laid.From is null || laid.To is null) return CheckWords.FormatTheEndOfHasNo(laid.From is null ? "first" : "other", laid.NameIn(subject.Names));
+        if (laid.From is null || laid.To is null) return laid.From is null ? CheckWords.FormatTheFirstEndHasNoLocation(laid.NameIn(subject.Names)) : CheckWords.FormatTheOtherEndHasNoLocation(laid.NameIn(subject.Names));
         if (laid.PlugTooBig)
             return CheckWords.FormatThePlugOfAcrossPasses(laid.NameIn(subject.Names), Format.Millimetres(laid.Laying.PassMillimetres, subject.Rules.Units), subject.Names.Place(laid.From), subject.Names.Place(laid.To));
         return CheckWords.FormatNoRouteLeadsFromTo(laid.NameIn(subject.Names), subject.Names.Place(laid.From), subject.Names.Place(laid.To)) + " "

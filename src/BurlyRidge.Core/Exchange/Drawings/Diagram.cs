@@ -1,4 +1,3 @@
-using System.Net;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
@@ -77,22 +76,7 @@ public static class Diagram
     public static string Page(Rig rig, string title, string edition, QuickSizes? sizes = null, CancellationToken cancellation = default)
     {
         var pages = Pages(rig, sizes, cancellation).Select(page => page.Svg);
-        return $$"""
-            <!doctype html>
-            <html lang="en">
-            <head>
-            <meta charset="utf-8">
-            <title>Wiring, {{WebUtility.HtmlEncode(title)}}</title>
-            <link rel="stylesheet" href="/print.css">
-            </head>
-            <body class="wiring">
-            <h1>Wiring, {{WebUtility.HtmlEncode(title)}}</h1>
-            <p>{{WebUtility.HtmlEncode(edition)}}</p>
-            <p>Advice for planning, not an approval: the makers' instructions, local codes and a qualified person come first.</p>
-            {{string.Join('\n', pages)}}
-            </body>
-            </html>
-            """;
+        return PrintPage.Of("wiring", FileWords.FormatWiringPage(title), edition, FileWords.AdviceNotApproval, pages);
     }
 
     private static (IReadOnlyList<LineDiagram> Lines, RestDiagram Others) Blocks(Sheet sheet, CancellationToken cancellation)

@@ -51,22 +51,7 @@ public static class LegendStrip
         var names = PartNames.Of(rig);
         var strips = rig.PowerBoxes.Select(box => (Name: names[box.Id], Strip: Draw(box, names[box.Id]))).Where(pair => pair.Strip is not null)
             .Select(pair => $"<h2>{WebUtility.HtmlEncode(pair.Name)}</h2>\n{pair.Strip}").ToList();
-        return $$"""
-            <!doctype html>
-            <html lang="en">
-            <head>
-            <meta charset="utf-8">
-            <title>Legends, {{WebUtility.HtmlEncode(job)}}</title>
-            <link rel="stylesheet" href="/print.css">
-            </head>
-            <body class="legends">
-            <h1>Legends, {{WebUtility.HtmlEncode(job)}}</h1>
-            <p>{{WebUtility.HtmlEncode(edition)}}</p>
-            <p>Print at 100 %, without fitting to the page: this line is then 50 mm long.</p>
-            {{ruler}}
-            {{(strips.Count == 0 ? "<p>No power box of this job has a slot yet.</p>" : string.Join('\n', strips))}}
-            </body>
-            </html>
-            """;
+        return PrintPage.Of("legends", FileWords.FormatLegendsPage(job), edition, FileWords.PrintAtFullSize,
+            [ruler.ToString(), .. strips.Count == 0 ? [$"<p>{WebUtility.HtmlEncode(FileWords.NoPowerBoxHasASlot)}</p>"] : strips]);
     }
 }

@@ -21,11 +21,14 @@ export function LaidLength({
   const metres = way?.metres;
   return (
     <div className="grid gap-1 border border-seam bg-slab px-3 py-2">
-      <p data-figure="Laid">
-        {t("lines.oneWayLengthOf", {
-          metres: metres == null ? t("lines.noWayLeadsThere") : length(metres, units),
-          how: way?.measuredMetres ? t("lines.measuredByHand") : t("lines.alongTheLanes"),
-        })}
+      <p>
+        {t("lines.oneWayLength")}{" "}
+        <span className="font-figure" data-figure="Laid">
+          {metres == null ? t("lines.noWayLeadsThere") : length(metres, units)}
+        </span>{" "}
+        <span className="text-dust">
+          {way?.measuredMetres ? t("lines.measuredByHand") : t("lines.alongTheLanes")}
+        </span>
       </p>
       <div className="flex flex-wrap items-center gap-x-4">
         <Link to={page} className="inline-flex min-h-11 items-center underline underline-offset-4">

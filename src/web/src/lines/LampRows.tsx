@@ -65,8 +65,8 @@ export function LampRows({
                 label={t("lines.inMoreWords")}
                 value={rating}
                 options={[
-                  { value: "watts", label: "watts" },
-                  { value: "amps", label: "amps" },
+                  { value: "watts", label: t("lines.watts") },
+                  { value: "amps", label: t("lines.amps") },
                 ]}
                 onChange={(next) => {
                   const { watts, amps, ...rest } = lamp;

@@ -135,21 +135,21 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
       />
       {chosen.line.plan ? (
         <Button onClick={() => void editor.do({ kind: "wireByParts", lineId: chosen.line.id })}>
-          {t("lines.expandToFullWiring", { partsSign })}
+          {partsSign} {t("lines.expandToFullWiring")}
         </Button>
       ) : (
         <Button onClick={() => setAsked({ kind: "auto-size", lineId: chosen.line.id })}>
-          {t("lines.sizeThisLine", { sizeSign })}
+          {sizeSign} {t("lines.sizeThisLine")}
         </Button>
       )}
       <Button aria-pressed={drawn} onClick={() => setDrawn(!drawn)}>
-        {t("lines.diagram", { diagramSign })}
+        {diagramSign} {t("lines.diagram")}
       </Button>
       <Button look="quiet" onClick={() => void copy(chosen.line.id)}>
-        {t("lines.copyThisLine", { copySign })}
+        {copySign} {t("lines.copyThisLine")}
       </Button>
       <Button look="quiet" onClick={() => void remove(chosen.line.id)}>
-        {t("lines.removeThisLine", { removeSign })}
+        {removeSign} {t("lines.removeThisLine")}
       </Button>
     </>
   );
@@ -173,16 +173,16 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
               {(rig.runs?.length ?? 0) > 0 && (
                 <>
                   <Button onClick={() => setAsked({ kind: "auto-size" })}>
-                    {t("lines.resizeAllWiring", { sizeSign })}
+                    {sizeSign} {t("lines.resizeAllWiring")}
                   </Button>
                   <Button onClick={() => void editor.do({ kind: "giveColours" })}>
-                    {t("lines.colourAllWiresByUse", { colourSign })}
+                    {colourSign} {t("lines.colourAllWiresByUse")}
                   </Button>
                 </>
               )}
               {((rig.powerBoxes?.length ?? 0) > 0 || (rig.vehicle.auxOutputs?.length ?? 0) > 0) && (
                 <Button onClick={() => setAsked({ kind: "assign-slots" })}>
-                  {t("lines.assignOutputs", { assignSign })}
+                  {assignSign} {t("lines.assignOutputs")}
                 </Button>
               )}
               <HouseRulesPanel

@@ -19,12 +19,14 @@ export function Tiles({
   return (
     <dl className="grid grid-cols-2 gap-px border border-seam bg-seam md:grid-cols-5">
       <Tile
-        name="Current"
+        id="Current"
+        name={t("lines.tileCurrent")}
         figure={amps(answer.designAmps)}
         below={t("lines.atMostNominal", { loadAmps: amps(answer.loadAmps) })}
       />
       <Tile
-        name="Wire"
+        id="Wire"
+        name={t("lines.tileWire")}
         figure={wire?.name ?? t("lines.noneWillDo")}
         below={
           wire
@@ -33,20 +35,25 @@ export function Tiles({
         }
       >
         {wire?.byHand && onProposedWire && (
-          <Proposal onClick={onProposedWire} name={wire.proposedName ?? "none"} />
+          <Proposal onClick={onProposedWire} name={wire.proposedName ?? t("lines.noneProposed")} />
         )}
       </Tile>
       <Tile
-        name="Fuse"
+        id="Fuse"
+        name={t("lines.tileFuse")}
         figure={fuse ? fuseName(fuse) : t("lines.noneWillDo")}
         below={fuse?.margin ?? t("lines.seeTheChecks")}
       >
         {fuse?.byHand && onProposedFuse && (
-          <Proposal onClick={onProposedFuse} name={fuse.proposed ? fuseName(fuse.proposed) : "none"} />
+          <Proposal
+            onClick={onProposedFuse}
+            name={fuse.proposed ? fuseName(fuse.proposed) : t("lines.noneProposed")}
+          />
         )}
       </Tile>
       <Tile
-        name="Relay"
+        id="Relay"
+        name={t("lines.tileRelay")}
         figure={
           relay.ratingAmps
             ? `${relay.ratingAmps} A`
@@ -57,7 +64,8 @@ export function Tiles({
         below={relay.margin}
       />
       <Tile
-        name="At the lamp"
+        id="At the lamp"
+        name={t("lines.tileAtTheLamp")}
         figure={lampVolts === null ? "—" : volts(lampVolts)}
         below={
           wire ? t("lines.lost", { dropFraction: percent(wire.dropFraction) }) : t("lines.noWireNoFigure")
@@ -68,11 +76,13 @@ export function Tiles({
 }
 
 function Tile({
+  id,
   name,
   figure,
   below,
   children,
 }: {
+  id: string;
   name: string;
   figure: string;
   below: string;
@@ -82,7 +92,7 @@ function Tile({
     <div className="bg-slab px-3 py-2">
       <dt className="text-sm text-dust">{name}</dt>
       <dd>
-        <span data-figure={name} className="block font-figure text-lg leading-6 font-semibold">
+        <span data-figure={id} className="block font-figure text-lg leading-6 font-semibold">
           {figure}
         </span>
         <span className="block text-sm text-dust">{below}</span>

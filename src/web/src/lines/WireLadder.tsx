@@ -76,7 +76,7 @@ export const WireLadder = memo(function WireLadder({
                 {copper(entry.copperSquareMillimetres)}
               </td>
               <td className="px-2 text-right font-figure whitespace-nowrap">
-                {entry.dropFraction >= 1 ? "all" : percent(entry.dropFraction)}
+                {entry.dropFraction >= 1 ? t("lines.allOfIt") : percent(entry.dropFraction)}
               </td>
               <td className="@max-2xl:hidden px-2 text-right font-figure whitespace-nowrap">
                 {amps(entry.ampacityAmps)}
@@ -115,9 +115,9 @@ export const WireLadder = memo(function WireLadder({
 /** What else a size is besides the one that is taken. */
 function Marks({ entry }: { entry: LadderEntry }) {
   const words = [
-    ...(entry.taken ? ["now"] : []),
-    ...(entry.proposed ? ["proposed"] : []),
-    ...(entry.usual ? ["usual"] : []),
+    ...(entry.taken ? [t("lines.now")] : []),
+    ...(entry.proposed ? [t("lines.proposed")] : []),
+    ...(entry.usual ? [t("lines.usual")] : []),
   ];
   return words.length > 0 ? (
     <span data-marks className="block text-xs font-normal text-dust">

@@ -48,9 +48,9 @@ export function BankPanel({
             {bank.sense}
           </p>
           <p className="text-sm text-dust">
-            {t("panel.allTogetherEachOutputIs", {
+            {t(bank.totalAmps === null ? "panel.allTogetherEachOutputIs" : "panel.allTogetherOfTheBox", {
               sumAmps: amps(bank.sumAmps),
-              totalAmps: bank.totalAmps !== null && ` ${t("panel.ofA", { totalAmps: bank.totalAmps })}`,
+              totalAmps: amps(bank.totalAmps ?? 0),
               loadFraction: percent(bank.loadFraction),
             })}
           </p>

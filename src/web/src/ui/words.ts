@@ -290,11 +290,11 @@ export const verdicts = ["stop", "watch", "holds"] as const satisfies readonly V
 export const verdictMeans: Record<Verdict, string> = {
   stop: t("ui.mustNotBeBuilt"),
   watch: t("ui.lookAtIt"),
-  holds: "fine",
+  holds: t("ui.fine"),
 };
 
 export const fuseName = (fuse: Fuse) =>
-  `${fuse.ratingAmps} A ${fuse.family === "blade" ? "blade" : "bolt-down"}`;
+  t(fuse.family === "blade" ? "ui.bladeFuse" : "ui.boltDownFuse", { amps: fuse.ratingAmps });
 
 export function choices<Key extends string>(words: Record<Key, string>): { value: Key; label: string }[] {
   return (Object.keys(words) as Key[]).map((value) => ({ value, label: words[value] }));

@@ -106,7 +106,9 @@ export function MountPanel({
 
 function MountMark({ card, planned }: { card: FitCard | undefined; planned: boolean }) {
   if (card) return <VerdictMark verdict={card.verdict} />;
-  return <span className="text-sm text-dust">{planned ? "planned" : "free"}</span>;
+  return (
+    <span className="text-sm text-dust">{planned ? t("walkaround.planned") : t("walkaround.free")}</span>
+  );
 }
 
 /** Lines planned in short whose lamps are to be there. */

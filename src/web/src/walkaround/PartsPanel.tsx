@@ -130,7 +130,12 @@ export function PartsPanel({
             <PartSizes editor={editor} rig={rig} part={part.id} errors={errors} />
           )}
           {rig.body && part.list === "powerBoxes" && (
-            <PlaceFields editor={editor} rig={rig} id={`${part.id}.panel`} name={`Panel of ${part.name}`} />
+            <PlaceFields
+              editor={editor}
+              rig={rig}
+              id={`${part.id}.panel`}
+              name={t("walkaround.panelOf", { part: part.name })}
+            />
           )}
           <LitBy editor={editor} rig={rig} part={part} />
           <Terminals

@@ -124,11 +124,11 @@ function OneWay({
   return (
     <section aria-label={way.name} className="grid gap-3">
       <h2 className="text-lg font-semibold">{way.name}</h2>
-      <p data-figure="Routed">
-        {t("walkaround.routedOf", {
-          metres:
-            way.routedMetres === null ? t("walkaround.noWayLeadsThere") : length(way.routedMetres, units),
-        })}{" "}
+      <p>
+        {t("walkaround.alongTheLanes")}{" "}
+        <span className="font-figure" data-figure="Routed">
+          {way.routedMetres === null ? t("walkaround.noWayLeadsThere") : length(way.routedMetres, units)}
+        </span>{" "}
         {t("walkaround.tiesAndSleeve", {
           count: way.ties,
           apart: length(walk?.tieMetres ?? 0, units),

@@ -85,7 +85,7 @@ export function OwnLampForm({
                   key={key}
                   label={label}
                   value={light[key] ?? ""}
-                  placeholder={key === "dimPin" ? "none" : key}
+                  placeholder={key === "dimPin" ? t("lines.noLead") : key}
                   messages={under(said, `functions[${at}]`)[key]}
                   onChange={(pin) => setLight(at, { [key]: pin || (key === "dimPin" ? null : key) })}
                 />

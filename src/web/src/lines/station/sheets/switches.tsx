@@ -14,7 +14,7 @@ type Switch = NonNullable<Rig["switches"]>[number];
 type Position = Switch["positions"][number];
 
 const said = (position: Position) =>
-  `${position.name}: ${position.joins.map((pair) => `${pair.a}–${pair.b}`).join(", ") || "open"}`;
+  `${position.name}: ${position.joins.map((pair) => `${pair.a}–${pair.b}`).join(", ") || t("lines.openPosition")}`;
 
 /** A switch: its rating, what each position joins, its lamps. */
 export default function SwitchFields({ rig, station, errors, edit }: StationEdit) {

@@ -1,0 +1,28 @@
+using System.Net;
+
+namespace BurlyRidge.Core.Exchange.Drawings;
+
+/// <summary>A page of HTML with drawings, to be printed: it carries nothing from elsewhere but the print style.</summary>
+internal static class PrintPage
+{
+    /// <param name="kind">Class of the body, which the style knows.</param>
+    /// <param name="edition">Which revision it is, and of when, as printed.</param>
+    /// <param name="note">What whoever prints it has to know.</param>
+    /// <param name="drawings">Markup.</param>
+    public static string Of(string kind, string title, string edition, string note, IEnumerable<string> drawings) => $$"""
+        <!doctype html>
+        <html lang="en">
+        <head>
+        <meta charset="utf-8">
+        <title>{{WebUtility.HtmlEncode(title)}}</title>
+        <link rel="stylesheet" href="/print.css">
+        </head>
+        <body class="{{kind}}">
+        <h1>{{WebUtility.HtmlEncode(title)}}</h1>
+        <p>{{WebUtility.HtmlEncode(edition)}}</p>
+        <p>{{WebUtility.HtmlEncode(note)}}</p>
+        {{string.Join('\n', drawings)}}
+        </body>
+        </html>
+        """;
+}
