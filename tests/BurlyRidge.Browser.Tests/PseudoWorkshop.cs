@@ -82,7 +82,7 @@ public sealed partial class PseudoWorkshop : Workshop
     private static void Spoken(string id, HashSet<string> texts)
     {
         var words = id.Split('-', '.');
-        for (var from = 0; from < words.Length; from++) texts.Add(string.Join(' ', words[from..]));
+        for (var from = 0; from < words.Length; from++) texts.Add(string.Join(' ', words[from..]).Trim());
     }
 
     /// <summary>Fields of a document that hold what a person typed.</summary>

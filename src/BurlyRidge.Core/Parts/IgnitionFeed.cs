@@ -30,7 +30,7 @@ public sealed record IgnitionFeed : IPart
     }
 
     /// <inheritdoc/>
-    public StationWord Word(string inside, string name) => new(StripKind.Signal, "", "key", "on");
+    public StationWord Word(string inside, string name) => new(StripKind.Signal, "", PartWords.KindOfKey, PartWords.On);
 
     /// <inheritdoc/>
     void IPart.Check(Problems problems, string path, Surroundings around) { }

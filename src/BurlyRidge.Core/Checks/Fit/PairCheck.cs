@@ -23,5 +23,5 @@ internal static class PairCheck
     private static List<string> On(RigSubject subject, string mount) =>
         [.. subject.Saved.Places.Where(place => place.At == mount && subject.Saved.Fixtures.Any(fixture => fixture.Id == place.Part)).Select(place => place.Part)];
 
-    private static string Words(RigSubject subject, List<string> parts) => parts.Count == 0 ? "nothing" : string.Join(", ", parts.Select(part => subject.Names[part]));
+    private static string Words(RigSubject subject, List<string> parts) => parts.Count == 0 ? CheckWords.Nothing : string.Join(", ", parts.Select(part => subject.Names[part]));
 }

@@ -125,7 +125,7 @@ const room = {
   as: "number",
   label: t("fields.roomForASpanner"),
   scale: asTape,
-  empty: "free",
+  empty: t("fields.freeOf"),
 } as const satisfies Field;
 
 export const spaceTable = tableOf<Of<"spaces">>()({
@@ -134,7 +134,7 @@ export const spaceTable = tableOf<Of<"spaces">>()({
   widthMillimetres: { as: "number", label: t("fields.width"), scale: asTape },
   heightMillimetres: { as: "number", label: t("fields.height"), scale: asTape },
   depthMillimetres: { as: "number", label: t("fields.depth"), scale: asTape },
-  holeMillimetres: { as: "number", label: t("fields.hole"), scale: asTape, empty: "none" },
+  holeMillimetres: { as: "number", label: t("fields.hole"), scale: asTape, empty: t("fields.none") },
   reachMillimetres: room,
   inReach: { as: "maybe", label: t("fields.beltedDriverReachesIt"), wide: true },
   inSight: {
@@ -178,15 +178,25 @@ export const mountTable = tableOf<Mount>()({
     scale: asTape,
     empty: t("fields.noLimit"),
   },
-  depthMillimetres: { as: "number", label: t("fields.depthToWhatIsBehind"), scale: asTape, empty: "open" },
+  depthMillimetres: {
+    as: "number",
+    label: t("fields.depthToWhatIsBehind"),
+    scale: asTape,
+    empty: t("fields.openBehind"),
+  },
   proudMillimetres: {
     as: "number",
     label: t("fields.mayStandOutBy"),
     scale: asTape,
     empty: t("fields.noLimit"),
   },
-  radiusMillimetres: { as: "number", label: t("fields.radiusOfItsFace"), scale: asTape, empty: "straight" },
-  tiltDegrees: { as: "number", label: t("fields.roomToTilt"), unit: "°", empty: "free" },
+  radiusMillimetres: {
+    as: "number",
+    label: t("fields.radiusOfItsFace"),
+    scale: asTape,
+    empty: t("fields.straight"),
+  },
+  tiltDegrees: { as: "number", label: t("fields.roomToTilt"), unit: "°", empty: t("fields.freeOf") },
   mostKilograms: { as: "number", label: t("fields.carries"), unit: "kg", empty: t("fields.notSpecified2") },
   reachMillimetres: room,
   edge: {
@@ -246,8 +256,13 @@ export const partBodyTable = tableOf<PartDimensions>()({
     empty: t("fields.notMeasured"),
   },
   depthMillimetres: { as: "number", label: t("fields.depth"), scale: asTape, empty: t("fields.notMeasured") },
-  openMillimetres: { as: "number", label: t("fields.lidPlugs"), scale: asTape, empty: "none" },
+  openMillimetres: { as: "number", label: t("fields.lidPlugs"), scale: asTape, empty: t("fields.none") },
   reachMillimetres: { as: "number", label: t("fields.spanner"), scale: asTape, empty: "25 mm" },
-  holeMillimetres: { as: "number", label: t("fields.hole"), scale: asTape, empty: "none" },
-  freeAirMillimetres: { as: "number", label: t("fields.freeAirAroundIt"), scale: asTape, empty: "none" },
+  holeMillimetres: { as: "number", label: t("fields.hole"), scale: asTape, empty: t("fields.none") },
+  freeAirMillimetres: {
+    as: "number",
+    label: t("fields.freeAirAroundIt"),
+    scale: asTape,
+    empty: t("fields.none"),
+  },
 });

@@ -12,7 +12,12 @@ export const lampBody = tableOf<LampDimensions>()({
   kilograms: { as: "number", label: t("fields.weight"), unit: "kg" },
   tailMillimetres: { as: "number", label: t("fields.tail"), scale: asTape },
   behindMillimetres: { as: "number", label: t("fields.needsBehindIt"), scale: asTape },
-  radiusMillimetres: { as: "number", label: t("fields.curvedToRadius"), scale: asTape, empty: "straight" },
+  radiusMillimetres: {
+    as: "number",
+    label: t("fields.curvedToRadius"),
+    scale: asTape,
+    empty: t("fields.straight"),
+  },
   segmentMillimetres: {
     as: "number",
     label: t("fields.segmentToSegment"),

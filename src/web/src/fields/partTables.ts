@@ -204,7 +204,7 @@ export const solarPanel = tableOf<Of<"solarPanels">>()({
 export const light = tableOf<Of<"fixtures">["functions"][number]>()({
   kind: { as: "choice", label: t("fields.kind"), of: choices(kindWords), usual: "regulatedLed" },
   watts: { as: "number", label: t("fields.power"), unit: "W" },
-  ratedVolts: { as: "number", label: "at", unit: "V" },
+  ratedVolts: { as: "number", label: t("fields.atVolts"), unit: "V" },
   amps: { as: "number", label: t("fields.orDraws"), unit: "A", empty: t("fields.asItsPower") },
   colour: {
     as: "choice",

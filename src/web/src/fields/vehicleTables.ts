@@ -151,6 +151,6 @@ export const fuseSlot = tableOf<Of<"fuseSlots">>()({
   feed: { as: "choice", label: t("fields.live"), of: choices(feedWords), usual: "ignition" },
   serves: { as: "text", label: t("fields.serves"), empty: t("fields.notSpecified2") },
   loadAmps: { as: "number", label: t("fields.thatDraws"), unit: "A" },
-  tappedFor: { as: "text", label: t("fields.tappedBeforeFor"), empty: "nothing" },
+  tappedFor: { as: "text", label: t("fields.tappedBeforeFor"), empty: t("fields.nothing") },
   tappedAmps: { as: "number", label: t("fields.thatDraws"), unit: "A" },
 });
