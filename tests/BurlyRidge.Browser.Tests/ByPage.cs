@@ -230,6 +230,15 @@ internal sealed class ByPage(Page page)
         }
     }
 
+    /// <summary>Presses until it shows: what moves as figures come in beside it may be missed, as a person may miss it.</summary>
+    private void Pressed(By what, By shows) => page.Until(() =>
+    {
+        if (page.Has(shows)) return true;
+        if (page.Has(By.CssSelector("[role='dialog']"))) page.Press("Cancel");
+        page.Find(what).Click();
+        return page.Has(shows);
+    }, $"{what} is pressed");
+
     private static void Typed(IWebElement input, string text)
     {
         input.SendKeys(Keys.Control + "a");
@@ -274,11 +283,11 @@ internal sealed class ByPage(Page page)
         var (start, end) = IsFitted(run.From) || !IsFitted(run.To) ? (Terminal(run.From), Terminal(run.To)) : (Terminal(run.To), Terminal(run.From));
         var ofVehicle = !IsFitted(run.From) && !IsFitted(run.To);
         if (ofVehicle) Electrics(start);
-        else page.Find(By.CssSelector($"[data-part='{TerminalIndex.Split(start).Part}']")).Click();
+        else Pressed(By.CssSelector($"[data-part='{TerminalIndex.Split(start).Part}']"), By.CssSelector($"[data-part='{TerminalIndex.Split(start).Part}'][aria-pressed='true']"));
         var wires = By.CssSelector($"[data-terminal='{start}'] [data-wire]");
         page.Find(By.CssSelector($"[data-terminal='{start}']"));
         var before = page.Driver.FindElements(wires).Count;
-        page.Find(By.CssSelector($"[data-terminal='{start}'] button[aria-label^='Add a wire']")).Click();
+        Pressed(By.CssSelector($"[data-terminal='{start}'] button[aria-label^='Add a wire']"), By.CssSelector($"[role='dialog'] [data-wires-from='{start}']"));
         var dialog = page.Find(By.CssSelector("[role='dialog']"));
         new SelectElement(dialog.FindElements(By.TagName("select"))[0]).SelectByValue(TerminalIndex.Split(end).Part);
         if (dialog.FindElements(By.TagName("select")) is [_, var pin]) new SelectElement(pin).SelectByValue(end);

@@ -184,6 +184,6 @@ public class PictureTests(Workshop workshop) : IClassFixture<Workshop>
         page.Key("/");
         page.Driver.SwitchTo().ActiveElement().SendKeys("negative-switched");
         page.Find(By.XPath("//*[@role = 'option'][contains(., 'Help')]")).Click();
-        page.Find(By.Id("term-Negative-switched"));
+        page.Find(By.Id("term-negativeSwitched"));
     }
 }

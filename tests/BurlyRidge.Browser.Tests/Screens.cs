@@ -126,7 +126,7 @@ internal static class Screens
                 page.Press("Start the tour");
                 page.Press("Next");
                 page.Find(By.XPath("//section[@aria-label = 'Tour'][contains(., '2/6')]"));
-                page.Find(By.CssSelector("[aria-label='The vehicle from above']"));
+                page.Find(By.CssSelector("[data-tour='vehicle']"));
                 break;
             default:
                 page.Find(By.TagName("article"));

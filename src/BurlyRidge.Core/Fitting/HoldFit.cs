@@ -38,7 +38,7 @@ internal static class HoldFit
             HolderKind.Clamp => VehicleWords.Bar,
             _ => VehicleWords.Collar,
         };
-        var reason = VehicleWords.FormatTakesGives(Format.Capital(what), it == "It" ? VehicleWords.TheLamp : it, Range(own, units), giver, Range(there, units));
+        var reason = VehicleWords.FormatTakesGives(Format.Capital(what), it == VehicleWords.It ? VehicleWords.TheLamp : it, Range(own, units), giver, Range(there, units));
         return miss <= 0
             ? new FitFinding(id, title, Verdict.Holds, 0, 0, "mm", $"{reason}.")
             : new FitFinding(id, title, Verdict.Stop, miss, 0, "mm", VehicleWords.FormatShort(reason, Format.Millimetres(miss, units)),

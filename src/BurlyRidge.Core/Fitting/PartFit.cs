@@ -18,8 +18,8 @@ public static class PartFit
         var air = part.FreeAirMillimetres > 0 ? VehicleWords.FreeAirIncluded : "";
         var findings = new List<FitFinding>
         {
-            Side("width", VehicleWords.Width, width + 2 * part.FreeAirMillimetres, space.WidthMillimetres, how + air, units),
-            Side("height", VehicleWords.Height, height + 2 * part.FreeAirMillimetres, space.HeightMillimetres, how + air, units),
+            Side("width", VehicleWords.Width, width + 2 * part.FreeAirMillimetres, space.WidthMillimetres, Both(how, air), units),
+            Side("height", VehicleWords.Height, height + 2 * part.FreeAirMillimetres, space.HeightMillimetres, Both(how, air), units),
             Side("depth", VehicleWords.DepthLidPlugsAndTerminals, part.DepthMillimetres + Math.Max(part.OpenMillimetres, part.FreeAirMillimetres), space.DepthMillimetres, "", units),
         };
         if (space.ReachMillimetres is { } reach)
@@ -68,7 +68,12 @@ public static class PartFit
     {
         var fits = takes <= there + Rounding;
         return new FitFinding(id, title, fits ? Verdict.Holds : Verdict.Stop, takes, there, "mm",
-            VehicleWords.FormatIn2(Format.Millimetres(takes, units), Format.Millimetres(there, units), how, fits ? VehicleWords.FormatToSpare(Format.Millimetres(there - takes, units)) : VehicleWords.FormatTooMuch(Format.Millimetres(takes - there, units))),
+            Told(Format.Millimetres(takes, units), Format.Millimetres(there, units), how, fits ? VehicleWords.FormatToSpare(Format.Millimetres(there - takes, units)) : VehicleWords.FormatTooMuch(Format.Millimetres(takes - there, units))),
             fits ? "" : VehicleWords.FormatAtMost(Format.Millimetres(there, units)));
     }
+
+    private static string Both(string how, string air) => how.Length > 0 && air.Length > 0 ? $"{how}, {air}" : how + air;
+
+    private static string Told(string takes, string there, string how, string left) =>
+        how.Length > 0 ? VehicleWords.FormatInAsTurned(takes, there, how, left) : VehicleWords.FormatIn2(takes, there, left);
 }

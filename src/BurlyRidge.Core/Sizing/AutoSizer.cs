@@ -294,7 +294,7 @@ public sealed class AutoSizer
 
     private static string Left(LineStudy line, LineDrop drop, bool named) => drop.Missing > 0
         ? SizingWords.FormatIsLostWhereIsWanted(line.Line.Name, Format.Percent(drop.Fraction), Format.Percent(drop.Fraction - drop.Missing))
-            + (named ? SizingWords.NoWireInTheTable : SizingWords.AndMoreCopperHardlyHelps)
+            + " " + (named ? SizingWords.NoWireInTheTable : SizingWords.AndMoreCopperHardlyHelps)
         : SizingWords.FormatTheFarLampStaysDimmer(line.Line.Name);
 
     /// <summary>The thickest that a run gets for the drop's sake: as the house has it, and what its terminals take.</summary>

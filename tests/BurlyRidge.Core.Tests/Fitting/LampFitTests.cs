@@ -91,8 +91,8 @@ public class LampFitTests
 
     [Theory]
     [InlineData(HolderKind.Feet, 600, 700, Verdict.Holds, "")]
-    [InlineData(HolderKind.Feet, 645, 700, Verdict.Stop, "A second hole 45 mm further out.")]
-    [InlineData(HolderKind.Feet, 100, 150, Verdict.Stop, "A second hole 50 mm further in.")]
+    [InlineData(HolderKind.Feet, 645, 700, Verdict.Stop, "Drill a second hole 45 mm further out.")]
+    [InlineData(HolderKind.Feet, 100, 150, Verdict.Stop, "Drill a second hole 50 mm further in.")]
     [InlineData(HolderKind.Ears, 300, 400, Verdict.Stop, "The version with feet.")]
     public void How_it_is_held(HolderKind kind, double from, double to, Verdict verdict, string remedy)
     {

@@ -20,7 +20,7 @@ internal static class BoxMainCheck
                 var verdict = rating <= box.TotalAmps ? Verdict.Holds : Verdict.Watch;
                 yield return Kind.Result(verdict, rating, box.TotalAmps, "A",
                     CheckWords.FormatIsABeforeABox(subject.Names[device.Id], rating, Format.Amps(box.TotalAmps))
-                        + (verdict == Verdict.Holds ? "." : CheckWords.OverloadedForHoursTheBox),
+                        + (verdict == Verdict.Holds ? "" : " " + CheckWords.OverloadedForHoursTheBox),
                     device.Id, null, null, () => Edit.Fuse(subject, device.Id, Smaller(subject, box, device)));
             }
         }

@@ -13,7 +13,7 @@ internal static class BoxTotalCheck
         var verdict = amps <= box.TotalAmps ? Verdict.Holds : Verdict.Stop;
         return Kind.Result(verdict, amps, box.TotalAmps, "A",
             CheckWords.FormatTheOutputsOfGiveTogether(subject.Names[box.Id], Format.Amps(amps), state, Format.Amps(box.TotalAmps))
-                + (verdict == Verdict.Holds ? "." : CheckWords.MoveALineToAnother),
+                + (verdict == Verdict.Holds ? "" : " " + CheckWords.MoveALineToAnother),
             box.Id);
     });
 }

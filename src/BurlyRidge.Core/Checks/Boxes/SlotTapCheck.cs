@@ -17,11 +17,11 @@ internal static class SlotTapCheck
             var whole = added + slot.LoadAmps + slot.TappedAmps;
             var verdict = whole <= slot.RatingAmps ? Verdict.Holds : Verdict.Stop;
             yield return Kind.Result(verdict, whole, slot.RatingAmps, "A",
-                CheckWords.FormatIsAASlotThat(subject.Names[slot.Id], slot.RatingAmps, slot.Serves.Length > 0 ? slot.Serves : "something", Format.Amps(slot.LoadAmps), Tapped(slot), Format.Amps(added))
+                CheckWords.FormatSlotServes(subject.Names[slot.Id], slot.RatingAmps, slot.Serves.Length > 0 ? slot.Serves : CheckWords.SomethingNotSpecified, Format.Amps(slot.LoadAmps)) + Tapped(slot) + " " + CheckWords.FormatSlotTapAdds(Format.Amps(added))
                     + (verdict == Verdict.Holds ? "" : " " + CheckWords.UseItAsATrigger),
                 slot.Id);
         }
     }
 
-    private static string Tapped(FuseSlot slot) => slot.TappedAmps <= 0 ? "" : CheckWords.FormatTakes(slot.TappedFor.Length > 0 ? slot.TappedFor : CheckWords.AnEarlierTap, Format.Amps(slot.TappedAmps));
+    private static string Tapped(FuseSlot slot) => slot.TappedAmps <= 0 ? "" : " " + CheckWords.FormatSlotTappedBefore(slot.TappedFor.Length > 0 ? slot.TappedFor : CheckWords.SomethingNotSpecified, Format.Amps(slot.TappedAmps));
 }

@@ -13,6 +13,6 @@ internal static class MarkerKeyCheck
         let linked = line.Trigger.On!.SideLight
         select Kind.Result(linked ? Verdict.Holds : Verdict.Watch, linked ? 1 : 0, 1, CheckKind.NoUnit,
             linked ? CheckWords.FormatComesOnWithTheSide(line.Line.Name)
-                : CheckWords.FormatBurnsNotAsAParking(line.Line.Name, line.Trigger.On!.Key ? CheckWords.WheneverTheKeyIsOn : CheckWords.WhateverTheSideLightsDo),
+                : line.Trigger.On!.Key ? CheckWords.FormatMarkerBurnsWithTheKey(line.Line.Name) : CheckWords.FormatMarkerBurnsRegardless(line.Line.Name),
             "", line.Line.Id);
 }

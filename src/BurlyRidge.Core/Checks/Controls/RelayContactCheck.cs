@@ -24,7 +24,7 @@ internal static class RelayContactCheck
         var flows = Math.Max(subject.Study.Design($"{relay.Id}.contact").Amps, subject.Study.Design($"{relay.Id}.rest").Amps);
         return new Finding(verdict, design / most, line, () => Kind.Result(
             verdict, design, most, "A",
-            CheckWords.FormatTheContactOfCarriesA(subject.Names[relay.Id], Format.Amps(flows), design > flows ? CheckWords.FormatOfFilamentLampsWhichCount(Format.Amps(design)) : "", relay.ContactAmps, Format.Amps(good), volts)
+            CheckWords.FormatRelayContactCarries(subject.Names[relay.Id], Format.Amps(flows), relay.ContactAmps, Format.Amps(good), volts) + (design > flows ? " " + CheckWords.FormatFilamentLampsCountAs(Format.Amps(design)) : "")
                 + (verdict != Verdict.Holds && larger is null ? " " + CheckWords.NoRelaySoldIsLarger : ""),
             relay.Id, line, null, () => larger is { } amps
                 ? new Remedy(CheckWords.FormatTakeAARelay(amps)) { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { ContactAmps = amps }) }

@@ -36,7 +36,10 @@ internal static class SettlesCheck
         Solution.Unstable unstable => CheckWords.FormatCannotShareTheVoltsThe(whole.Named.Name, string.Join(", ", unstable.Lamps.Take(3).Select(id => subject.Names[id]))),
         Solution.Chatter when verdict == Verdict.Watch => CheckWords.FormatTheChargerStartsAndStops(whole.Named.Name),
         Solution.Chatter chatter => CheckWords.FormatChattersItsCoilIsFed(whole.Named.Name, string.Join(", ", chatter.Controllers.Take(3).Select(id => subject.Names[id]))),
-        Solution.Ambiguous between => CheckWords.FormatIsLeftBetween(whole.Named.Name, string.Join(", ", between.Controllers.Take(3).Select(id => subject.Names[id])), verdict == Verdict.Watch ? CheckWords.StartingAndStopping : CheckWords.PullingInAndLettingGo),
+        Solution.Ambiguous between when verdict == Verdict.Watch => CheckWords.FormatLeftBetweenStartAndStop(whole.Named.Name, Names(subject, between)),
+        Solution.Ambiguous between => CheckWords.FormatLeftBetweenPullInAndDropOut(whole.Named.Name, Names(subject, between)),
         _ => whole.Named.Name,
     }, whole.Named.Id);
+
+    private static string Names(RigSubject subject, Solution.Ambiguous between) => string.Join(", ", between.Controllers.Take(3).Select(id => subject.Names[id]));
 }

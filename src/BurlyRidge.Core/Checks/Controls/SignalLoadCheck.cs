@@ -19,8 +19,9 @@ internal static class SignalLoadCheck
             var most = lamp.ModuleDriven == true ? Limits.SignalAmps : Math.Max(0, 0.8 * lamp.TakenFuseAmps - lamp.TakenWatts / subject.Volts);
             var verdict = taken <= most ? Verdict.Holds : Verdict.Stop;
             yield return Kind.Result(verdict, taken, most, "A",
-                CheckWords.FormatAreTakenFromTheWire(Format.Amps(taken), signal.Signal.Word()) + " "
-                    + (lamp.ModuleDriven == true ? CheckWords.FormatAControlModuleDrivesIt(Format.Amps(most)) : CheckWords.FormatItsFuseLeaves(Format.Amps(most)))
+                (lamp.ModuleDriven == true
+                    ? CheckWords.FormatSignalOfAModule(Format.Amps(taken), signal.Signal.Word(), Format.Amps(most))
+                    : CheckWords.FormatSignalOfAFuse(Format.Amps(taken), signal.Signal.Word(), Format.Amps(most)))
                     + (verdict == Verdict.Holds ? "" : " " + CheckWords.LetItPullInA),
                 signal.Turning);
         }

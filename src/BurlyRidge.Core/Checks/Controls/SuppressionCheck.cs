@@ -32,7 +32,7 @@ internal static class SuppressionCheck
         var right = subject.Study.Lines.All(study => !study.Off.Harness.Has($"{relay.Id}.coil") || study.Off.Across($"{relay.Id}.coil") >= -0.5);
         return new Finding(verdict, 1, line, () => Kind.Result(
             verdict, relay.CoilDiode ? 1 : 0, 1, CheckKind.NoUnit,
-            CheckWords.FormatHangsOnAWireThat(subject.Names[relay.Id]) + (relay.CoilDiode ? " " + CheckWords.AndHasItsDiode : " " + CheckWords.AndHasNoDiodeWhat),
+            relay.CoilDiode ? CheckWords.FormatCoilHasItsDiode(subject.Names[relay.Id]) : CheckWords.FormatCoilHasNoDiode(subject.Names[relay.Id]),
             relay.Id, line, null, () => right
                 ? new Remedy(CheckWords.TakeARelayWithA) { Apply = rig => Edit.Relay(rig, relay.Id, old => old with { CoilDiode = true }) }
                 : null));

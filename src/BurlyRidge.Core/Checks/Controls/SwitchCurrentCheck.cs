@@ -28,8 +28,10 @@ internal static class SwitchCurrentCheck
         var line = subject.LineOf(element);
         return new Finding(verdict, amps / good, line, () => Kind.Result(
             verdict, amps, good, "A",
-            CheckWords.FormatFlowThroughMadeFor(Format.Amps(amps), subject.Names[part.Id], Format.Amps(good), good < part.RatingAmps ? " " + CheckWords.FormatAtV(subject.Volts) : "")
-                + (verdict == Verdict.Holds ? "." : CheckWords.PutARelayInThe),
+            (good < part.RatingAmps
+                ? CheckWords.FormatSwitchCarriesAtVolts(Format.Amps(amps), subject.Names[part.Id], Format.Amps(good), subject.Volts)
+                : CheckWords.FormatSwitchCarries(Format.Amps(amps), subject.Names[part.Id], Format.Amps(good)))
+                + (verdict == Verdict.Holds ? "" : " " + CheckWords.PutARelayInThe),
             part.Id, line, null, () => heaviest is null ? null : WithRelay(subject, part, heaviest, line)));
     }
 

@@ -20,7 +20,7 @@ internal static class EarthPracticeCheck
         var other = earth.Kind == EarthKind.Post ? EarthKind.Stud : EarthKind.Post;
         return new Finding(against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, line, () => Kind.Result(
             against ? Verdict.Watch : Verdict.Holds, against ? 1 : 0, 0, CheckKind.NoUnit,
-            CheckWords.FormatIs(subject.Names[earth.Id], earth.Kind == EarthKind.Post ? CheckWords.OnTheBatteryPost : CheckWords.AStudOnTheBody) + (required ? CheckWords.AsItsMakerWants : "."),
+            (earth.Kind == EarthKind.Post ? CheckWords.FormatEarthOnThePost(subject.Names[earth.Id]) : CheckWords.FormatEarthOnTheBody(subject.Names[earth.Id])) + (required ? " " + CheckWords.ItsMakerWantsItSo : ""),
             earth.Id, line, HouseRuleWords.Earths(subject.Rules), () => new Remedy(other == EarthKind.Post ? CheckWords.ReturnToThePost : CheckWords.TakeAStudOnTheBody)
             {
                 Apply = rig => Edit.Earth(rig, earth.Id, old => old with { Kind = other, On = null }),

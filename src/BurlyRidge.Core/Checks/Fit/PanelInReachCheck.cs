@@ -16,12 +16,12 @@ internal static class PanelInReachCheck
         {
             string[] against =
             [
-                .. space.InReach == false ? [CheckWords.IsOutOfReachOf] : Array.Empty<string>(),
-                .. space.InSight == true ? [CheckWords.StandsBetweenTheDriverS] : Array.Empty<string>(),
+                .. space.InReach == false ? [CheckWords.FormatOutOfReach(space.Name)] : Array.Empty<string>(),
+                .. space.InSight == true ? [CheckWords.FormatInTheDriversView(space.Name)] : Array.Empty<string>(),
             ];
             var verdict = against.Length == 0 ? Verdict.Holds : Verdict.Watch;
             yield return Kind.Result(verdict, against.Length, 0, CheckKind.NoUnit,
-                against.Length == 0 ? CheckWords.FormatIsInReachAndThe(space.Name) : CheckWords.FormatChooseAnotherLocation(space.Name, Format.And(against)), space.Id);
+                against.Length == 0 ? CheckWords.FormatIsInReachAndThe(space.Name) : string.Join(' ', against), space.Id);
         }
     }
 }

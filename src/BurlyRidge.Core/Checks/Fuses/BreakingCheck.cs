@@ -25,7 +25,7 @@ internal static class BreakingCheck
         yield return Kind.Result(
             verdict, amps, most, "A",
             CheckWords.FormatAShortRightBehindDraws(subject.Names[worst.Id], Format.Amps(amps))
-                + (verdict == Verdict.Holds ? "." : CheckWords.FormatAndIsWhatSuchA(Format.Amps(most), others > 0 ? " " + CheckWords.FormatTheSameOf(Format.Count(others, CheckWords.OtherFuse, CheckWords.OtherFuses)) : "")),
+                + (verdict == Verdict.Holds ? "" : " " + CheckWords.FormatSuchAFuseBreaks(Format.Amps(most)) + (others > 0 ? " " + CheckWords.FormatTheSameOf(Format.Count(others, CheckWords.OtherFuse, CheckWords.OtherFuses)) : "")),
             worst.Id, null, null, () => Other(worst) is { } other && amps <= Known * Limits.BreakingAmps(FuseFamily.BoltDown) ? Edit.Fuse(subject, worst.Id, other) : null);
     }
 

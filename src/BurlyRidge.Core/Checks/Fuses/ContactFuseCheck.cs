@@ -50,7 +50,7 @@ internal static class ContactFuseCheck
         return new Finding(holds ? Verdict.Holds : Verdict.Watch, device.Fuse.RatingAmps / part.Amps, line, () => Kind.Result(
             holds ? Verdict.Holds : Verdict.Watch, device.Fuse.RatingAmps, part.Amps, "A",
             CheckWords.FormatFeedsGoodFor(subject.Names[device.Id], device.Fuse, PartNames.Small(subject.Names[part.Id]), Format.Amps(part.Amps))
-                + (holds ? "." : CheckWords.OverloadedThatBurnsAndThe),
+                + (holds ? "" : " " + CheckWords.OverloadedThatBurnsAndThe),
             part.Id, line));
     }
 

@@ -25,7 +25,7 @@ internal static class FuseFamilyCheck
         return new Finding(verdict, rating / Limits.BoltDownFromAmps, line, () => Kind.Result(
             verdict, rating, Limits.BoltDownFromAmps, "A",
             CheckWords.FormatIsAFuseBeforeSomething(subject.Names[device.Id], device.Fuse)
-                + (verdict == Verdict.Holds ? "." : CheckWords.ItsHolderCooksTakeA),
+                + (verdict == Verdict.Holds ? "" : " " + CheckWords.ItsHolderCooksTakeA),
             device.Id, line, null, () => Edit.Fuse(subject, device.Id, larger)));
     }
 }

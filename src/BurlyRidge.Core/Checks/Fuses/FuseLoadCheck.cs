@@ -19,8 +19,9 @@ internal static class FuseLoadCheck
         var line = subject.LineOf(device.Id);
         return new Finding(verdict, design.Amps / most, line, () => Kind.Result(
             verdict, design.Amps, most, "A",
-            CheckWords.FormatCarriesLoadedTo(subject.Names[device.Id], device.Printed, Format.Amps(design.Amps), Format.Percent(design.Amps / device.Fuse.RatingAmps))
-                + (design.Amps > 0 ? $" ({design.State})." : CheckWords.NothingThatWasJudgedRuns)
+            (design.Amps > 0
+                ? CheckWords.FormatFuseLoadedTo(subject.Names[device.Id], device.Printed, Format.Amps(design.Amps), Format.Percent(design.Amps / device.Fuse.RatingAmps), design.State)
+                : CheckWords.FormatNoCurrentJudged(subject.Names[device.Id], device.Printed))
                 + (verdict != Verdict.Holds && Larger(subject, device, design.Amps) is null && device.Holder is not null ? " " + CheckWords.NoStandardFuseIsLarger : ""),
             device.Id, line, HouseRuleWords.FuseLoad(subject.Rules),
             () => Edit.Fuse(subject, device.Id, Larger(subject, device, design.Amps))));

@@ -21,8 +21,7 @@ internal static class OneFeedOutCheck
             var names = Format.And(feeders.Select(feeder => subject.Names[feeder.Device!.Id]));
             var line = feeders.Select(feeder => subject.LineOf(feeder.Device!.Id)).FirstOrDefault(found => found is not null);
             yield return Kind.Result(total <= least ? Verdict.Holds : Verdict.Watch, total, least, "A",
-                CheckWords.FormatFeedBetweenThemWithOne(names, Format.Amps(total))
-                    + (total <= least ? " " + CheckWords.AndHolds : CheckWords.FormatItsAFuseOpensAs(least)),
+                total <= least ? CheckWords.FormatEitherFuseHolds(names, Format.Amps(total)) : CheckWords.FormatBothFusesBlow(names, Format.Amps(total), least),
                 feeders[0].Device!.Id, line);
         }
     }

@@ -25,9 +25,16 @@ internal static class SelectivityCheck
         var verdict = branch.Before(main.Fuse!) ? Verdict.Holds : Verdict.Watch;
         return new Finding(verdict, double.IsPositiveInfinity(fastest) ? 0 : slowest / fastest, subject.LineOf(main.Id), () => Kind.Result(
             verdict, slowest, fastest, "s",
-            CheckWords.FormatAShortBehindDrawsIt(amps == branch.FarAmps ? "far" : "right", PartNames.Small(subject.Names[branch.Device.Id]), branch.Device.Fuse, Format.Amps(amps)) + " "
-                + (double.IsPositiveInfinity(slowest) ? CheckWords.SlowlyIfAtAll : CheckWords.FormatWithin(Format.Seconds(slowest)))
-                + (double.IsPositiveInfinity(fastest) ? CheckWords.FormatAndHolds2(PartNames.Small(subject.Names[main.Id]), main.Fuse) : CheckWords.FormatMayOpenAfter(PartNames.Small(subject.Names[main.Id]), main.Fuse, Format.Seconds(fastest))),
+            Short(PartNames.Small(subject.Names[branch.Device.Id]), branch.Device.Fuse!, amps, amps == branch.FarAmps, slowest) + " "
+                + (double.IsPositiveInfinity(fastest) ? CheckWords.FormatMainFuseHolds(subject.Names[main.Id], main.Fuse) : CheckWords.FormatMainFuseMayOpen(subject.Names[main.Id], main.Fuse, Format.Seconds(fastest))),
             branch.Device.Id, subject.LineOf(main.Id)));
     }
+
+    private static string Short(string device, Fuse fuse, double amps, bool far, double slowest) => (far, double.IsPositiveInfinity(slowest)) switch
+    {
+        (true, true) => CheckWords.FormatFarShortOpensSlowly(device, fuse, Format.Amps(amps)),
+        (true, false) => CheckWords.FormatFarShortOpens(device, fuse, Format.Amps(amps), Format.Seconds(slowest)),
+        (false, true) => CheckWords.FormatNearShortOpensSlowly(device, fuse, Format.Amps(amps)),
+        _ => CheckWords.FormatNearShortOpens(device, fuse, Format.Amps(amps), Format.Seconds(slowest)),
+    };
 }

@@ -19,8 +19,8 @@ internal static class TwoSourcesCheck
                 var far = metres.Ohms(end);
                 var holds = far <= Limits.UnfusedMetres;
                 yield return Kind.Result(holds ? Verdict.Holds : Verdict.Stop, far, Limits.UnfusedMetres, "m",
-                    CheckWords.FormatBetweenAndLieOfConductor(subject.Names.Terminal(section.Sources[0].A), subject.Names.Terminal(end), Format.Metres(far, subject.Rules.Units))
-                        + (holds ? CheckWords.WithAFuseBesideThe : CheckWords.AndNoFuseAtThe),
+                    CheckWords.FormatSecondSourceFeeds(subject.Names.Terminal(section.Sources[0].A), subject.Names.Terminal(end), Format.Metres(far, subject.Rules.Units))
+                        + " " + (holds ? CheckWords.AFuseSitsBesideTheBattery : CheckWords.NoFuseAtTheBattery),
                     end);
             }
         }

@@ -25,7 +25,10 @@ internal static class DropCheck
                 : remedy is not null || Named(subject, lamp) ? Verdict.Watch
                 : Verdict.Holds;
             yield return Kind.Result(verdict, lost, lamp.DropLimit, "",
-                CheckWords.FormatLosesOnTheWayFrom(subject.Names[lamp.Id], Format.Volts(together?.DropVolts ?? lamp.DropVolts), subject.Names.Terminal(line.Source.A), together is null ? "" : " " + CheckWords.AndEverythingOn, Format.Percent(lost), Format.Percent(lamp.DropLimit), Light(lamp, lost))
+                (together is null
+                    ? CheckWords.FormatLampLoses(subject.Names[lamp.Id], Format.Volts(lamp.DropVolts), subject.Names.Terminal(line.Source.A), Format.Percent(lost), Format.Percent(lamp.DropLimit))
+                    : CheckWords.FormatLampLosesWithEverythingOn(subject.Names[lamp.Id], Format.Volts(together.DropVolts), subject.Names.Terminal(line.Source.A), Format.Percent(lost), Format.Percent(lamp.DropLimit)))
+                    + Light(lamp, lost)
                     + (over && remedy is null ? together is null ? Parts(line, lamp) : " " + CheckWords.ItSharesItsFeedMore : ""),
                 lamp.Id, line.Line.Id, HouseRuleWords.Drop(lamp.DropLimit), () => remedy);
         }

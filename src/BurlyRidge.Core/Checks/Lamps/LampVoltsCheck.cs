@@ -15,7 +15,7 @@ internal static class LampVoltsCheck
             var verdict = lamp.RunningVolts <= most ? Verdict.Holds : Verdict.Stop;
             yield return Kind.Result(verdict, lamp.RunningVolts, most, "V",
                 CheckWords.FormatGetsWithTheEngineRunning(subject.Names[lamp.Id], Format.Volts(lamp.RunningVolts), Format.Volts(most))
-                    + (verdict == Verdict.Holds ? "." : CheckWords.TakeALampForThese),
+                    + (verdict == Verdict.Holds ? "" : " " + CheckWords.TakeALampForThese),
                 lamp.Id, line.Line.Id);
         }
     }

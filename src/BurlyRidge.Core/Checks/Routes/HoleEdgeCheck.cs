@@ -15,5 +15,5 @@ internal static class HoleEdgeCheck
         let verdict = bare || open ? Verdict.Watch : Verdict.Holds
         select Kind.Result(verdict, (bare ? 1 : 0) + (open ? 1 : 0), 0, CheckKind.NoUnit,
             verdict == Verdict.Holds ? CheckWords.FormatItsEdgeIsCoveredAnd(station.Name)
-                : $"{station.Name} {(bare ? CheckWords.HasABareEdgeThat : "")}{(bare && open ? CheckWords.And2 + " " : "")}{(open ? CheckWords.IsOpenToWaterSeal : "")}.", station.Id);
+                : string.Join(' ', [.. bare ? [CheckWords.FormatHoleHasABareEdge(station.Name)] : Array.Empty<string>(), .. open ? [CheckWords.FormatHoleIsOpenToWater(station.Name)] : Array.Empty<string>()]), station.Id);
 }

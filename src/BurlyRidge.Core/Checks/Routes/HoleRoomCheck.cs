@@ -26,6 +26,6 @@ internal static class HoleRoomCheck
     {
         var verdict = across <= most ? Verdict.Holds : Verdict.Stop;
         return new Finding(verdict, across / most, null, () => Kind.Result(verdict, across, most, "mm",
-            CheckWords.FormatWhatIsLaidThroughIs(name, Format.Millimetres(across, units), Format.Millimetres(most, units)) + (verdict == Verdict.Holds ? "." : CheckWords.LeadSomeOfItAnother), id));
+            CheckWords.FormatWhatIsLaidThroughIs(name, Format.Millimetres(across, units), Format.Millimetres(most, units)) + (verdict == Verdict.Holds ? "" : " " + CheckWords.LeadSomeOfItAnother), id));
     }
 }

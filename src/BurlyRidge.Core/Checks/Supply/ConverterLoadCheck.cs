@@ -15,7 +15,7 @@ internal static class ConverterLoadCheck
             var most = 0.8 * converter.LimitAmps;
             var verdict = amps <= most ? Verdict.Holds : amps < 0.99 * converter.LimitAmps ? Verdict.Watch : Verdict.Stop;
             yield return Kind.Result(verdict, amps, most, "A",
-                CheckWords.FormatGivesToItIsMade(converter.Name, Format.Amps(amps), lines[0].Line.Name, lines.Count > 1 ? " " + CheckWords.AndOthers : "", Format.Amps(converter.LimitAmps)),
+                CheckWords.FormatConverterGives(converter.Name, Format.Amps(amps), lines.Count > 1 ? CheckWords.FormatLineAndOthers(lines[0].Line.Name) : lines[0].Line.Name, Format.Amps(converter.LimitAmps)),
                 converter.Id);
         }
     }

@@ -24,7 +24,8 @@ internal static class IsolationCheck
         var verdict = batteries + panels <= 1 ? Verdict.Holds : Verdict.Watch;
         yield return Kind.Result(verdict, batteries + panels, 1, "sources",
             verdict == Verdict.Holds ? CheckWords.TakingTheBatterySMinus
-                : CheckWords.FormatBatteriesKeepItLiveTake(batteries, panels > 0 ? " " + CheckWords.FormatAndSolarPanel(panels, panels > 1 ? "s" : "") : "", panels > 0 ? CheckWords.AndCoverOrUnplugThe : ""),
+                : panels > 0 ? CheckWords.FormatSolarKeepsItLive(batteries, panels)
+                : CheckWords.FormatBatteriesKeepItLive(batteries),
             "", null, HouseRuleWords.Isolation(subject.Rules));
     }
 }

@@ -17,7 +17,7 @@ internal static class KeyOffDrainCheck
         var unmeant = Math.Max(0, amps - meant);
         var verdict = unmeant <= Limits.KeyOffAmps ? Verdict.Holds : Verdict.Watch;
         yield return Kind.Result(verdict, unmeant, Limits.KeyOffAmps, "A",
-            CheckWords.FormatAreDrawnWithTheKey(Format.Amps(unmeant), meant > 0 ? CheckWords.FormatBesideOfWhatIsMeant(Format.Amps(meant)) : "")
-                + (parked.HoursToHalf is { } hours ? CheckWords.FormatHalfTheBatteryIn(Format.Hours(hours)) : "."));
+            (meant > 0 ? CheckWords.FormatDrawnBesideWhatIsMeant(Format.Amps(unmeant), Format.Amps(meant)) : CheckWords.FormatDrawnWithTheKeyOff(Format.Amps(unmeant)))
+                + (parked.HoursToHalf is { } hours ? " " + CheckWords.FormatHalfTheBatteryIsGone(Format.Hours(hours)) : ""));
     }
 }

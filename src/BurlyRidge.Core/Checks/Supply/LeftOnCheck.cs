@@ -18,7 +18,8 @@ internal static class LeftOnCheck
         var lit = subject.Study.Lines.Where(line => line.Lamps.Any(lamp => Math.Abs(solved.Amps(lamp.Id)) > 0.05)).Select(line => line.Line.Name).ToList();
         yield return Kind.Result(verdict, hours, subject.Rules.LeftOnHours, "h",
             lit.Count == 0 ? CheckWords.NothingStaysOnWithThe
-                : CheckWords.FormatWithTheKeyOffHalf(string.Join(", ", lit.Take(4)), lit.Count > 4 ? " " + CheckWords.FormatAndMore(lit.Count - 4) : "", lit.Count == 1 ? CheckWords.StaysOnUntilItIs : CheckWords.StayOnUntilTheyAre, Format.Amps(left.BatteryAmps), Format.Hours(hours)),
+                : lit.Count == 1 ? CheckWords.FormatLineStaysOn(lit[0], Format.Amps(left.BatteryAmps), Format.Hours(hours))
+                : CheckWords.FormatLinesStayOn(lit.Count > 4 ? CheckWords.FormatAndMoreLines(string.Join(", ", lit.Take(4)), lit.Count - 4) : string.Join(", ", lit), Format.Amps(left.BatteryAmps), Format.Hours(hours)),
             "", null, HouseRuleWords.LeftOn(subject.Rules), () => Follow(subject));
     }
 

@@ -22,7 +22,7 @@ internal static class PartVoltsCheck
                 var low = lamp.Function.MaxVolts is null && (converter?.OutputVolts ?? subject.Volts) < 0.75 * rated;
                 if (!high && !low) continue;
                 yield return Kind.Result(Verdict.Stop, feeds, lamp.Function.StandsUpTo(), "V",
-                    CheckWords.FormatIsMadeForVAnd(subject.Names[lamp.Id], rated, Format.Volts(feeds)) + " " + (high ? CheckWords.ItBurns : CheckWords.ItStaysDarkOrDim), lamp.Id, line.Line.Id);
+                    high ? CheckWords.FormatLampBurnsOut(subject.Names[lamp.Id], rated, Format.Volts(feeds)) : CheckWords.FormatLampStaysDim(subject.Names[lamp.Id], rated, Format.Volts(feeds)), lamp.Id, line.Line.Id);
             }
         }
         foreach (var load in subject.Rig.Loads)

@@ -30,9 +30,9 @@ internal static class FarShortCheck
         var line = subject.LineOf(figures.Run.Id);
         return new Finding(verdict, found.HeatFraction, line, () => Kind.Result(
             verdict, found.HeatFraction, 1, "",
-            CheckWords.FormatAShortAtIsFed(subject.Names.Terminal(found.Terminal), Format.Amps(found.Amps), PartNames.Small(subject.Names.Wire(figures.Run)))
-                + string.Concat(found.Openings.Select(opening => CheckWords.FormatOpensWithin(PartNames.Small(subject.Names[opening.Device.Id]), Format.Seconds(opening.Seconds))))
-                + (double.IsPositiveInfinity(found.HeatFraction) ? CheckWords.WhatFlowsThenOpensNothing : CheckWords.FormatThatHeatsItToOf(Format.Percent(found.HeatFraction))),
+            CheckWords.FormatShortFedBySeveralFuses(subject.Names.Terminal(found.Terminal), Format.Amps(found.Amps), PartNames.Small(subject.Names.Wire(figures.Run)))
+                + string.Concat(found.Openings.Select(opening => " " + CheckWords.FormatFuseBlowsWithin(subject.Names[opening.Device.Id], Format.Seconds(opening.Seconds))))
+                + " " + (double.IsPositiveInfinity(found.HeatFraction) ? CheckWords.WhatFlowsThenIsTooMuch : CheckWords.FormatThatHeatsTheWire(Format.Percent(found.HeatFraction))),
             figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, SizeChoice.WireForShorts(subject.Saved, figures)?.Name)));
     }
 
@@ -45,9 +45,10 @@ internal static class FarShortCheck
         var line = subject.LineOf(figures.Run.Id);
         return new Finding(verdict, double.IsPositiveInfinity(stands) ? 0 : opens / stands, line, () => Kind.Result(
             verdict, opens, stands, "s",
-            CheckWords.FormatAShortAtTheFarEnd(PartNames.Small(subject.Names.Wire(figures.Run)), Format.Amps(fault.FarAmps), PartNames.Small(subject.Names[fault.Device.Id]), fuse) + " "
-                + (double.IsPositiveInfinity(opens) ? CheckWords.NeedNotOpenAtThat : CheckWords.FormatOpensWithin2(Format.Seconds(opens)))
-                + (double.IsPositiveInfinity(stands) ? CheckWords.AndTheWireCarriesIt : CheckWords.FormatTheWireWithstandsItFor(Format.Seconds(stands))),
+            (double.IsPositiveInfinity(opens)
+                ? CheckWords.FormatFarShortMayNotBlow(PartNames.Small(subject.Names.Wire(figures.Run)), Format.Amps(fault.FarAmps), PartNames.Small(subject.Names[fault.Device.Id]), fuse)
+                : CheckWords.FormatFarShortBlows(PartNames.Small(subject.Names.Wire(figures.Run)), Format.Amps(fault.FarAmps), PartNames.Small(subject.Names[fault.Device.Id]), fuse, Format.Seconds(opens)))
+                + " " + (double.IsPositiveInfinity(stands) ? CheckWords.WireCarriesItContinuously : CheckWords.FormatWireWithstandsItFor(Format.Seconds(stands))),
             figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, SizeChoice.WireForShorts(subject.Saved, figures)?.Name)));
     }
 }

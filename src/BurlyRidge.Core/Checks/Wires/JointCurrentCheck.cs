@@ -24,7 +24,7 @@ internal static class JointCurrentCheck
         var line = runs.Select(run => subject.LineOf(run.Id)).FirstOrDefault(found => found is not null);
         return new Finding(verdict, amps / rated, line, () => Kind.Result(
             verdict, amps, rated, "A",
-            CheckWords.FormatFlowThroughMadeFor2(Format.Amps(amps), PartNames.Small(subject.Names[joint.Id]), Format.Amps(rated)) + (verdict == Verdict.Holds ? "." : CheckWords.ItsContactsHeatAndMelt),
+            CheckWords.FormatFlowThroughMadeFor2(Format.Amps(amps), PartNames.Small(subject.Names[joint.Id]), Format.Amps(rated)) + (verdict == Verdict.Holds ? "" : " " + CheckWords.ItsContactsHeatAndMelt),
             joint.Id, line));
     }
 }

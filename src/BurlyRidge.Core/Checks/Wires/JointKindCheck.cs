@@ -26,19 +26,19 @@ internal static class JointKindCheck
     {
         var runs = subject.Study.Map.HalvesOf(joint.Id).SelectMany(subject.Study.Map.WiresAt).ToList();
         var amps = runs.Select(run => subject.Study.Design(run.Id).Amps).DefaultIfEmpty(0).Max();
-        var school = subject.Rules.Joints;
+        var (school, name) = (subject.Rules.Joints, subject.Names[joint.Id]);
         var (verdict, why) = joint.Kind switch
         {
-            JointKind.Tap when amps > PowerAmps => (Verdict.Stop, CheckWords.FormatCarriesATapHeatsAnd(Format.Amps(amps))),
-            JointKind.Tap when joint.Place != Zone.Cabin => (Verdict.Stop, CheckWords.FormatLiesInTheWaterGets(joint.Place.Word())),
-            JointKind.Tap => (school == JointSchool.TapsToo ? Verdict.Holds : Verdict.Watch, CheckWords.IsATapInA),
-            JointKind.Crimp when school == JointSchool.SolderAlone => (Verdict.Watch, CheckWords.IsCrimpedTheHouseRule),
-            JointKind.Solder when joint.Place != Zone.Cabin && school == JointSchool.CrimpAndShrink => (Verdict.Watch, CheckWords.FormatIsSolderedInTheIt(joint.Place.Word())),
-            _ => (Verdict.Holds, CheckWords.LastsWhereItLies),
+            JointKind.Tap when amps > PowerAmps => (Verdict.Stop, CheckWords.FormatCarriesATapHeatsAnd(name, Format.Amps(amps))),
+            JointKind.Tap when joint.Place != Zone.Cabin => (Verdict.Stop, CheckWords.FormatLiesInTheWaterGets(name, joint.Place.Word())),
+            JointKind.Tap => (school == JointSchool.TapsToo ? Verdict.Holds : Verdict.Watch, CheckWords.FormatIsATapInA(name)),
+            JointKind.Crimp when school == JointSchool.SolderAlone => (Verdict.Watch, CheckWords.FormatIsCrimpedTheHouseRule(name)),
+            JointKind.Solder when joint.Place != Zone.Cabin && school == JointSchool.CrimpAndShrink => (Verdict.Watch, CheckWords.FormatIsSolderedInTheIt(name, joint.Place.Word())),
+            _ => (Verdict.Holds, CheckWords.FormatLastsWhereItLies(name)),
         };
         var line = runs.Select(run => subject.LineOf(run.Id)).FirstOrDefault(found => found is not null);
         return new Finding(verdict, verdict == Verdict.Holds ? 0 : 1, line, () => Kind.Result(
-            verdict, amps, PowerAmps, "A", $"{subject.Names[joint.Id]} {why}", joint.Id, line, HouseRuleWords.Joints(subject.Rules),
+            verdict, amps, PowerAmps, "A", why, joint.Id, line, HouseRuleWords.Joints(subject.Rules),
             () => To(joint.Id, joint.Kind == JointKind.Crimp ? JointKind.Solder : JointKind.Crimp)));
     }
 }

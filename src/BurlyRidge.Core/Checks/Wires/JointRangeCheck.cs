@@ -26,7 +26,7 @@ internal static class JointRangeCheck
         return new Finding(fits ? Verdict.Holds : Verdict.Stop, copper / Math.Max(takes.ToSquareMillimetres, 1e-9), line, () => Kind.Result(
             fits ? Verdict.Holds : Verdict.Stop, copper, copper > takes.ToSquareMillimetres ? takes.ToSquareMillimetres : takes.FromSquareMillimetres, "mm²",
             CheckWords.FormatHoldsOfCopperAndTakes(subject.Names.Terminal(end), Format.Copper(copper), Format.Copper(takes.FromSquareMillimetres), Format.Copper(takes.ToSquareMillimetres))
-                + (fits ? "." : copper > takes.ToSquareMillimetres ? CheckWords.StrandsAreLeftOutTake : CheckWords.TheCrimpDoesNotClose),
+                + (fits ? "" : " " + (copper > takes.ToSquareMillimetres ? CheckWords.StrandsAreLeftOutTake : CheckWords.TheCrimpDoesNotClose)),
             end, line, null, () => new Remedy(CheckWords.FormatTakeTerminalsFor(Range(copper))) { Apply = rig => Edit.Joint(rig, joint.Id, old => old with { Takes = CopperRange.ToBuy(copper, copper) }) }));
     }
 

@@ -23,9 +23,9 @@ internal static class ReturnCheck
             : Verdict.Stop;
         return new Finding(verdict, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () => Kind.Result(
             verdict, figures.AmpacityAmps, need, "A",
-            CheckWords.FormatBringsBack(subject.Name(figures.Run), Format.Amps(figures.DesignAmps), figures.DesignState)
-                + (figures.FuseNeedAmps > 0 ? " " + CheckWords.FormatAndInAShortUp(figures.Devices.Max(device => device.Fuse!.RatingAmps)) : "")
-                + CheckWords.FormatItCarriesWhereItLies(Format.Amps(figures.AmpacityAmps)),
+            CheckWords.FormatReturnBringsBack(subject.Name(figures.Run), Format.Amps(figures.DesignAmps), figures.DesignState)
+                + (figures.FuseNeedAmps > 0 ? " " + CheckWords.FormatReturnInAShort(figures.Devices.Max(device => device.Fuse!.RatingAmps)) : "")
+                + " " + CheckWords.FormatItCarriesHere(Format.Amps(figures.AmpacityAmps)),
             figures.Run.Id, line, HouseRuleWords.Margin(subject.Rules),
             () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
     }

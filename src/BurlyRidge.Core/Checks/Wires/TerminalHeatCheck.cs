@@ -32,7 +32,7 @@ internal static class TerminalHeatCheck
         return new Finding(verdict, figures.ConductorCelsius / most, line, () => Kind.Result(
             verdict, figures.ConductorCelsius, most, "°C",
             CheckWords.FormatReachesAndEndsAt(subject.Name(figures.Run), Format.Celsius(figures.ConductorCelsius), subject.Names.Terminal(end))
-                + (verdict == Verdict.Holds ? "." : CheckWords.ThePlasticAroundItAges),
+                + (verdict == Verdict.Holds ? "" : " " + CheckWords.ThePlasticAroundItAges),
             figures.Run.Id, line, null, () => Edit.Wire(subject, figures.Run.Id, Cooler(subject, figures, most)?.Name)));
     }
 

@@ -28,8 +28,9 @@ internal static class TerminalShareCheck
         var line = runs.Select(run => subject.LineOf(run.Id)).FirstOrDefault(found => found is not null);
         return new Finding(verdict, copper / Limits.TerminalSquareMillimetres, line, () => Kind.Result(
             verdict, copper, Limits.TerminalSquareMillimetres, "mm²",
-            CheckWords.FormatWithOfCopper(Format.Count(runs.Count, CheckWords.Wire, CheckWords.Wires), Format.Copper(copper), runs.Count == 1 ? CheckWords.EndsIn : "share", subject.Names.Terminal(end))
-                + (verdict == Verdict.Holds ? "." : runs.Count == 1 ? CheckWords.ABladeTerminalDoesNot : CheckWords.CheckTheTerminalSRange),
+            (runs.Count == 1 ? CheckWords.FormatAWireEndsIn(Format.Copper(copper), subject.Names.Terminal(end))
+                : CheckWords.FormatWiresShareATerminal(Format.Count(runs.Count, CheckWords.Wire, CheckWords.Wires), Format.Copper(copper), subject.Names.Terminal(end)))
+                + (verdict == Verdict.Holds ? "" : " " + (runs.Count == 1 ? CheckWords.ABladeTerminalDoesNot : CheckWords.CheckTheTerminalSRange)),
             end, line));
     }
 }

@@ -30,8 +30,9 @@ internal static class UnfusedLeadCheck
             var (most, length) = run.Sheathed ? (Limits.SheathedMetres, far * Limits.SheathedMetres / Limits.UnfusedMetres) : (Limits.UnfusedMetres, far);
             yield return new Finding(verdict, far / Limits.UnfusedMetres, line, () => Kind.Result(
                 verdict, length, most, "m",
-                CheckWords.FormatHasToItsFarEnd(subject.Name(run), Format.Metres(length, subject.Rules.Units), run.Sheathed ? CheckWords.InASheath : "")
-                    + (verdict == Verdict.Holds ? "." : CheckWords.AShortOnItBurns),
+                (run.Sheathed ? CheckWords.FormatUnfusedLeadInASheath(subject.Name(run), Format.Metres(length, subject.Rules.Units))
+                    : CheckWords.FormatUnfusedLead(subject.Name(run), Format.Metres(length, subject.Rules.Units)))
+                    + (verdict == Verdict.Holds ? "" : " " + CheckWords.AShortOnItBurns),
                 run.Id, line, null, () => MoveFuse(subject, run, metres)));
         }
     }

@@ -24,5 +24,5 @@ internal static class WireFoundCheck
 
     private static string Advice(QuickSizing sizing) => sizing.Advice.Count == 0
         ? CheckWords.NeitherAShorterRunNor
-        : CheckWords.FormatWhatWouldDo(string.Join(CheckWords.Or + " ", sizing.Advice));
+        : CheckWords.FormatWhatWouldDo(string.Join("; ", sizing.Advice));
 }

@@ -24,14 +24,14 @@ internal static class WireFuseCheck
         return new Finding(holds ? Verdict.Holds : Verdict.Stop, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () =>
         {
             var together = figures.Together.MaxBy(sum => sum.Amps(link => link.Fuse!));
-            var before = together is not null && together.Amps(link => link.Fuse!) > figures.Devices.Max(link => Limits.WireAmpsForFuse(link.Fuse!))
-                ? CheckWords.FormatTogetherAskFor(Format.And(together.Groups.SelectMany(group => group.Devices).Select(link => $"{PartNames.Small(subject.Names[link.Id])}, {link.Fuse},")))
-                : figures.Devices.MaxBy(link => Limits.WireAmpsForFuse(link.Fuse!)) is { } device ? CheckWords.FormatAsksFor(PartNames.Small(subject.Names[device.Id]), device.Fuse)
-                : figures.Behind.Count > 0 ? CheckWords.FormatNoFuseIsBeforeIt(Format.And(figures.Behind.Select(link => link.Fuse)))
-                : CheckWords.TheSourceThatFeedsIt;
+            var (run, carries, needs) = (subject.Name(figures.Run), Format.Amps(figures.AmpacityAmps), Format.Amps(need));
+            var found = together is not null && together.Amps(link => link.Fuse!) > figures.Devices.Max(link => Limits.WireAmpsForFuse(link.Fuse!))
+                ? CheckWords.FormatFusesTogetherNeed(run, carries, Format.And(together.Groups.SelectMany(group => group.Devices).Select(link => $"{PartNames.Small(subject.Names[link.Id])}, {link.Fuse},")), needs)
+                : figures.Devices.MaxBy(link => Limits.WireAmpsForFuse(link.Fuse!)) is { } device ? CheckWords.FormatFuseNeeds(run, carries, PartNames.Small(subject.Names[device.Id]), device.Fuse, needs)
+                : figures.Behind.Count > 0 ? CheckWords.FormatFuseBehindNeeds(run, carries, Format.And(figures.Behind.Select(link => link.Fuse)), needs)
+                : CheckWords.FormatSourceCanGive(run, carries, needs);
             return Kind.Result(holds ? Verdict.Holds : Verdict.Stop, need, figures.AmpacityAmps, "A",
-                CheckWords.FormatCarriesWhereItLies(subject.Name(figures.Run), Format.Amps(figures.AmpacityAmps), before, Format.Amps(need))
-                    + (holds ? "" : " " + CheckWords.FormatItWouldBurnBeforeThe(figures.Behind.Count > 0 ? CheckWords.ASmallerFuse : CheckWords.GiveTheBranchAFuse)),
+                holds ? found : $"{found} {(figures.Behind.Count > 0 ? CheckWords.WireBurnsUseSmallerFuse : CheckWords.WireBurnsGiveItsOwnFuse)}",
                 figures.Run.Id, line, null,
                 () => signal is not null
                     ? new Remedy(CheckWords.PutASmallFuseAt) { Apply = rig => Edit.PickUpFuse(rig, signal.Plus) }

@@ -20,8 +20,8 @@ internal static class WireLoadCheck
         var line = subject.LineOf(figures.Run.Id);
         return new Finding(verdict, need / Math.Max(figures.AmpacityAmps, 1e-9), line, () => Kind.Result(
             verdict, figures.AmpacityAmps, need, "A",
-            CheckWords.FormatCarriesWhereItLiesFlow(subject.Name(figures.Run), Format.Amps(figures.AmpacityAmps), Format.Amps(figures.DesignAmps), figures.DesignState)
-                + (figures.Tail ? CheckWords.ItIsItsLampS : figures.OfVehicle ? CheckWords.ItIsTheVehicleS : CheckWords.FormatItsLampsMayAskAnd(Format.Amps(figures.LoadAmps), Format.Percent(subject.Rules.MarginFraction))),
+            CheckWords.FormatWireCarriesHere(subject.Name(figures.Run), Format.Amps(figures.AmpacityAmps), Format.Amps(figures.DesignAmps), figures.DesignState)
+                + " " + (figures.Tail ? CheckWords.ItIsItsLampsOwn : figures.OfVehicle ? CheckWords.ItIsTheVehiclesOwn : CheckWords.FormatItsLampsMayDraw(Format.Amps(figures.LoadAmps), Format.Percent(subject.Rules.MarginFraction))),
             figures.Run.Id, line, HouseRuleWords.Margin(subject.Rules),
             () => Edit.Wire(subject, figures.Run.Id, SizeChoice.Wire(subject.Saved, figures.Run, figures.NeededAmps(subject.Rules))?.Name)));
     }

@@ -18,7 +18,7 @@ internal static class ZoneHeatCheck
         return new Finding(verdict, figures.AmbientCelsius / run.InsulationCelsius, line, () => Kind.Result(
             verdict, figures.AmbientCelsius, run.InsulationCelsius, "°C",
             CheckWords.FormatPassesWithInsulationFor(subject.Name(run), Format.Celsius(figures.AmbientCelsius), Format.Celsius(run.InsulationCelsius))
-                + (verdict == Verdict.Holds ? "." : CheckWords.RouteItElsewhereOrTake),
+                + (verdict == Verdict.Holds ? "" : " " + CheckWords.RouteItElsewhereOrTake),
             run.Id, line, null, () => !figures.OfVehicle && Better(figures) is { } celsius
                 ? new Remedy(CheckWords.FormatTakeInsulationForC(celsius)) { Apply = rig => rig.WithRun(run.Id, old => old with { InsulationCelsius = celsius }) }
                 : null));

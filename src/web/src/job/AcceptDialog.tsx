@@ -22,7 +22,7 @@ export function AcceptDialog({
   check: Check;
   onClose: () => void;
 }) {
-  const [{ reason, by }, setTyped, dropTyped] = useDraft(`accept ${check.id} ${check.about}`, {
+  const [{ reason, by }, setTyped, dropTyped] = useDraft(`accept:${check.id}:${check.about}`, {
     reason: "",
     by: lastName,
   });

@@ -51,6 +51,7 @@ export function WireDialog({
     >
       <form
         className="grid gap-3"
+        data-wires-from={wiring.does === "add" ? wiring.from : undefined}
         onSubmit={(event) => {
           event.preventDefault();
           void take();

@@ -12,7 +12,7 @@ import { useDetailsChange } from "./useJobs";
 /** What a job is called, whose it is, by when it is wanted, and its note. */
 export function DetailsDialog({ job, onClose }: { job: JobSummary; onClose: () => void }) {
   const { name, note, particulars } = job;
-  const [typed, setTyped, dropTyped] = useDraft(`details ${job.id}`, {
+  const [typed, setTyped, dropTyped] = useDraft(`details:${job.id}`, {
     name,
     note,
     particulars,

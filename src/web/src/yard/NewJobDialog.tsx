@@ -21,7 +21,7 @@ const blank: NewJob & { like: string | null; particulars: JobParticulars } = {
 };
 
 export function NewJobDialog({ onClose }: { onClose: () => void }) {
-  const [job, setJob, dropJob] = useDraft("new job", blank);
+  const [job, setJob, dropJob] = useDraft("new-job", blank);
   const [errors, setErrors] = useState<FieldErrors>(noErrors);
   const [said, setSaid] = useState<string>();
   const create = useNewJob();
