@@ -11,7 +11,7 @@ public sealed class Page(ChromeDriver driver, Uri address, Func<By, By>? said = 
     /// <summary>What is looked for is written in English, whatever the page says it in.</summary>
     private readonly Func<By, By> said = said ?? (by => by);
 
-    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(double.Parse(Environment.GetEnvironmentVariable("BURLY_RIDGE_PATIENCE") ?? "90", CultureInfo.InvariantCulture));
+    private static readonly TimeSpan Patience = TimeSpan.FromSeconds(90);
 
     public ChromeDriver Driver => driver;
 
@@ -101,7 +101,9 @@ public sealed class Page(ChromeDriver driver, Uri address, Func<By, By>? said = 
         {
             try
             {
-                Find(button).Click();
+                var found = Find(button);
+                Steady(found);
+                found.Click();
                 return true;
             }
             catch (ElementClickInterceptedException)
@@ -110,6 +112,20 @@ public sealed class Page(ChromeDriver driver, Uri address, Func<By, By>? said = 
             }
         }, $"{name} is pressed");
     }
+
+    /// <summary>Waits until it stands where it stood a frame ago: a press on what moves lands beside it.</summary>
+    private void Steady(IWebElement element) => driver.ExecuteAsyncScript("""
+        const [element, done] = arguments;
+        let last;
+        const look = () => {
+          const { x, y, width, height } = element.getBoundingClientRect();
+          const now = [x, y, width, height].join();
+          if (now === last) done();
+          else requestAnimationFrame(look);
+          last = now;
+        };
+        look();
+        """, element);
 
     /// <summary>The same, as soon as it can be pressed.</summary>
     public void PressOnceReady(string name)

@@ -122,19 +122,21 @@ public class CatalogueTests
     {
         await using var server = await RunningServer.EmptyAsync();
         var words = await File.ReadAllTextAsync(Path.Combine(Repository.Root, "src", "web", "src", "ui", "words.ts"), TestContext.Current.CancellationToken);
+        using var book = System.Text.Json.JsonDocument.Parse(await File.ReadAllTextAsync(Path.Combine(Repository.Root, "src", "web", "src", "words", "en", "ui.json"), TestContext.Current.CancellationToken));
+        var said = book.RootElement;
         foreach (var (table, column) in new[] { ("kindWords", "kind"), ("holdWords", "hold"), ("sideWords", "lead_side") })
         {
             var block = words[words.IndexOf($"const {table}", StringComparison.Ordinal)..];
             block = block[block.IndexOf('{', StringComparison.Ordinal)..];
             block = block[..block.IndexOf('}', StringComparison.Ordinal)];
-            var shown = System.Text.RegularExpressions.Regex.Matches(block, "\"([^\"]+)\"").Select(match => match.Groups[1].Value).ToList();
+            var shown = System.Text.RegularExpressions.Regex.Matches(block, "ui\\.(\\w+)").Select(match => said.GetProperty(match.Groups[1].Value).GetString()!).ToList();
             Assert.NotEmpty(shown);
             foreach (var word in shown)
             {
                 var kind = column == "kind" ? word : "filament";
                 var more = column == "kind" ? "" : $"\"{word}\"";
-                var (status, said) = await ImportAsync(server, $"name,kind,watts,width_mm,height_mm,depth_mm,hold_from_mm,{(column == "kind" ? "price" : column)}\nLamp {word.Replace(",", "", StringComparison.Ordinal)},\"{kind}\",5,10,10,10,5,{more}\n");
-                Assert.True(status == 200, $"{word}: {said}");
+                var (status, answer) = await ImportAsync(server, $"name,kind,watts,width_mm,height_mm,depth_mm,hold_from_mm,{(column == "kind" ? "price" : column)}\nLamp {word.Replace(",", "", StringComparison.Ordinal)},\"{kind}\",5,10,10,10,5,{more}\n");
+                Assert.True(status == 200, $"{word}: {answer}");
             }
         }
     }
