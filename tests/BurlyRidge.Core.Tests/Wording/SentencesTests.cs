@@ -16,6 +16,7 @@ public partial class SentencesTests
         ["Exchange/SpiceNetlist.cs"] = "a language of its own",
         ["Conductors/WireTable.cs"] = "what a wire is sold as, and stands in documents",
         ["Changes/ValueWords.cs"] = "endings of field names",
+        ["Exchange/Drawings/Svg.cs"] = "names of fonts",
         ["Catalogue/ShippedCatalogue.cs"] = "names in the shipped catalogue",
         ["Catalogue/LampTableRow.cs"] = "columns and values of a table as files have them",
         ["Storage/JobDatabase.cs"] = "tables of the database",

@@ -16,7 +16,7 @@ internal sealed class Svg
         root = new XElement(Space + "svg",
             new XAttribute("width", $"{Number(widthMillimetres)}mm"), new XAttribute("height", $"{Number(heightMillimetres)}mm"),
             new XAttribute("viewBox", $"0 0 {Number(widthMillimetres)} {Number(heightMillimetres)}"),
-            new XAttribute("font-family", FileWords.OverpassVariableOverpassHelveticaArial),
+            new XAttribute("font-family", "Overpass Variable, Overpass, Helvetica, Arial, sans-serif"),
             new XElement(Space + "title", title));
         open.Push(root);
     }

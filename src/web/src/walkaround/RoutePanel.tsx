@@ -128,7 +128,8 @@ function OneWay({
         {t("walkaround.alongTheLanes")}{" "}
         <span className="font-figure" data-figure="Routed">
           {way.routedMetres === null ? t("walkaround.noWayLeadsThere") : length(way.routedMetres, units)}
-        </span>{" "}
+        </span>
+        <br />
         {t("walkaround.tiesAndSleeve", {
           count: way.ties,
           apart: length(walk?.tieMetres ?? 0, units),
