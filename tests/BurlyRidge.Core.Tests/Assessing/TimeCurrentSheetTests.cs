@@ -83,6 +83,6 @@ public class TimeCurrentSheetTests
         };
         var sheet = RunAssessment.Of(AssessedRig.Of(rig), rig.Runs.First(run => run.From == "k.87").Id)!.Sheet;
         Assert.False(sheet.Holds);
-        Assert.Contains("does not clear in time", sheet.Sentence, StringComparison.Ordinal);
+        Assert.Contains("suffers before the fuse blows", sheet.Sentence, StringComparison.Ordinal);
     }
 }
