@@ -32,14 +32,15 @@ internal static class SettlesCheck
 
     private static Check Say(RigSubject subject, Verdict verdict, WholeStudy whole, int count) => Kind.Result(verdict, count, 0, "states", whole.Solved.Solution switch
     {
-        Solution.BrownOut brown => CheckWords.FormatCannotBeHeldAtThe(whole.Named.Name, string.Join(", ", brown.Lamps.Take(3).Select(id => subject.Names[id]))),
-        Solution.Unstable unstable => CheckWords.FormatCannotShareTheVoltsThe(whole.Named.Name, string.Join(", ", unstable.Lamps.Take(3).Select(id => subject.Names[id]))),
+        Solution.BrownOut brown => CheckWords.FormatCannotBeHeldAtThe(whole.Named.Name, Names(subject, brown.Lamps)),
+        Solution.Unstable unstable => CheckWords.FormatCannotShareTheVoltsThe(whole.Named.Name, Names(subject, unstable.Lamps)),
         Solution.Chatter when verdict == Verdict.Watch => CheckWords.FormatTheChargerStartsAndStops(whole.Named.Name),
-        Solution.Chatter chatter => CheckWords.FormatChattersItsCoilIsFed(whole.Named.Name, string.Join(", ", chatter.Controllers.Take(3).Select(id => subject.Names[id]))),
-        Solution.Ambiguous between when verdict == Verdict.Watch => CheckWords.FormatLeftBetweenStartAndStop(whole.Named.Name, Names(subject, between)),
-        Solution.Ambiguous between => CheckWords.FormatLeftBetweenPullInAndDropOut(whole.Named.Name, Names(subject, between)),
+        Solution.Chatter chatter => CheckWords.FormatChattersItsCoilIsFed(whole.Named.Name, Names(subject, chatter.Controllers)),
+        Solution.Ambiguous between when verdict == Verdict.Watch => CheckWords.FormatLeftBetweenStartAndStop(whole.Named.Name, Names(subject, between.Controllers)),
+        Solution.Ambiguous between => CheckWords.FormatLeftBetweenPullInAndDropOut(whole.Named.Name, Names(subject, between.Controllers)),
         _ => whole.Named.Name,
     }, whole.Named.Id);
 
-    private static string Names(RigSubject subject, Solution.Ambiguous between) => string.Join(", ", between.Controllers.Take(3).Select(id => subject.Names[id]));
+    /// <summary>The first three of them.</summary>
+    private static string Names(RigSubject subject, IEnumerable<string> parts) => string.Join(", ", parts.Take(3).Select(id => subject.Names[id]));
 }

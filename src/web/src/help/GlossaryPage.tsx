@@ -1,7 +1,7 @@
 import { useEffect, useState } from "react";
 import { Link, useSearchParams } from "react-router";
 import { Frame } from "../frame/Frame";
-import { inputLook } from "../ui/Field";
+import { SearchField } from "../ui/SearchField";
 import { t } from "../words";
 import { terms } from "./glossary";
 
@@ -28,14 +28,7 @@ export function GlossaryPage() {
             {t("help.backToTheYard")}
           </Link>
         </div>
-        <input
-          type="search"
-          aria-label={t("help.searchTheGlossary")}
-          placeholder={t("help.searchTheGlossary")}
-          className={inputLook}
-          value={text}
-          onChange={(event) => setText(event.target.value)}
-        />
+        <SearchField name={t("help.searchTheGlossary")} text={text} onChange={setText} />
         {shown.length === 0 && <p className="mt-3">{t("help.noTermMatches")}</p>}
         <dl className="mt-3 grid gap-px border border-seam bg-seam">
           {shown.map(({ id, name, says }) => (

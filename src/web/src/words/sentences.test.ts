@@ -30,10 +30,8 @@ function sentences(code: string, kind = ts.ScriptKind.TSX): string[] {
     return ts.isStringLiteralLike(node) ? node.text : undefined;
   };
   const visit = (node: ts.Node) => {
-    if (ts.isImportDeclaration(node) || ts.isTypeNode(node) || ts.isCaseClause(node.parent ?? node)) {
-      if (!ts.isCaseClause(node.parent ?? node)) return;
-      if (ts.isStringLiteralLike(node)) return;
-    }
+    if (ts.isImportDeclaration(node) || ts.isTypeNode(node)) return;
+    if (ts.isStringLiteralLike(node) && ts.isCaseClause(node.parent)) return;
     if (ts.isJsxAttribute(node) && technical.test(node.name.getText())) return;
     if (ts.isJsxText(node) && /\p{L}{2,}/u.test(node.text)) found.push(node.text.trim());
     const text = textOf(node);

@@ -6,9 +6,10 @@ import { sentenceOf, withPaths } from "../api/problems";
 import { Frame } from "../frame/Frame";
 import { tourOffered, tourStep } from "../help/tour";
 import { Button } from "../ui/Button";
-import { choiceLook, inputLook } from "../ui/Field";
+import { choiceLook } from "../ui/Field";
 import { Notice } from "../ui/Notice";
 import { Refused } from "../ui/Refused";
+import { SearchField } from "../ui/SearchField";
 import { useSeen } from "../ui/useSeen";
 import { useStable } from "../ui/useStable";
 import { choices, workWords } from "../ui/words";
@@ -141,13 +142,11 @@ export function YardPage() {
         {(jobs.answer?.length ?? 0) > 1 && (
           <div className="mb-4 flex flex-wrap items-center gap-3">
             <span className="w-72 max-w-full">
-              <input
-                type="search"
-                aria-label={t("yard.searchTheJobs")}
-                placeholder={t("yard.searchNameCustomerPlateNote")}
-                className={inputLook}
-                value={text}
-                onChange={(event) => setText(event.target.value)}
+              <SearchField
+                name={t("yard.searchTheJobs")}
+                hint={t("yard.searchNameCustomerPlateNote")}
+                text={text}
+                onChange={setText}
               />
             </span>
             <select

@@ -5,7 +5,7 @@ import { api, type OfferedLamp } from "../../api/client";
 import { sentenceOf } from "../../api/problems";
 import { Button } from "../../ui/Button";
 import { Details } from "../../ui/Details";
-import { inputLook } from "../../ui/Field";
+import { SearchField } from "../../ui/SearchField";
 import { useMoney } from "../../ui/units";
 import { kindWords } from "../../ui/words";
 import { t } from "../../words";
@@ -48,14 +48,7 @@ export function LampChooser({
   );
   return (
     <div className="grid gap-2">
-      <input
-        type="search"
-        aria-label={t("lines.findALamp")}
-        placeholder={t("lines.findALamp")}
-        className={inputLook}
-        value={sought}
-        onChange={(event) => setSought(event.target.value)}
-      />
+      <SearchField name={t("lines.findALamp")} text={sought} onChange={setSought} />
       <fieldset className="grid max-h-[38vh] gap-1 overflow-y-auto pr-1">
         <legend className="sr-only">{t("lines.lamp")}</legend>
         {shown.map((offered) => {
