@@ -38,32 +38,46 @@ public sealed partial class Problems
     }
 
     /// <summary>No wire of that name.</summary>
-    public void Wire(string path, string name) =>
-        Require(path, WireTable.Find(name) is not null, FileWords.FormatThereIsNoWireCalled(name, WireTable.Nearest(name ?? "") is { } near ? Nearest(near.Name) : ""));
+    public void Wire(string path, string name)
+    {
+        if (WireTable.Find(name) is null) Add(path, FileWords.FormatThereIsNoWireCalled(name, WireTable.Nearest(name ?? "") is { } near ? Nearest(near.Name) : ""));
+    }
 
     /// <summary>Not a standard fuse.</summary>
-    public void StandardFuse(string path, Fuse fuse) =>
-        Require(path, FuseTable.All.Contains(fuse), FileWords.FormatThereIsNoStandardFuse(fuse, Nearest($"{FuseTable.All.Where(other => other.Family == fuse.Family).MinBy(other => Math.Abs(other.RatingAmps - fuse.RatingAmps))}")));
+    public void StandardFuse(string path, Fuse fuse)
+    {
+        if (!FuseTable.All.Contains(fuse)) Add(path, FileWords.FormatThereIsNoStandardFuse(fuse, Nearest($"{FuseTable.All.Where(other => other.Family == fuse.Family).MinBy(other => Math.Abs(other.RatingAmps - fuse.RatingAmps))}")));
+    }
 
     /// <summary>One of some.</summary>
-    public void OneOf(string path, int value, IReadOnlyList<int> allowed, string unit) =>
-        Require(path, allowed.Contains(value), FileWords.FormatGive(Format.Or(allowed), Spaced(unit)));
+    public void OneOf(string path, int value, IReadOnlyList<int> allowed, string unit)
+    {
+        if (!allowed.Contains(value)) Add(path, FileWords.FormatGive(Format.Or(allowed), Spaced(unit)));
+    }
 
     /// <summary>Some text, not too long.</summary>
-    public void Text(string path, string value, int atMost) =>
-        Require(path, !string.IsNullOrWhiteSpace(value) && value.Length <= atMost, FileWords.FormatGive1ToCharacters(atMost));
+    public void Text(string path, string value, int atMost)
+    {
+        if (string.IsNullOrWhiteSpace(value) || value.Length > atMost) Add(path, FileWords.FormatGive1ToCharacters(atMost));
+    }
 
     /// <summary>Text that may be empty, not too long.</summary>
-    public void Letters(string path, string value, int atMost) =>
-        Require(path, value is not null && value.Length <= atMost, FileWords.FormatGiveUpToCharacters(atMost));
+    public void Letters(string path, string value, int atMost)
+    {
+        if (value is null || value.Length > atMost) Add(path, FileWords.FormatGiveUpToCharacters(atMost));
+    }
 
     /// <summary>So many entries.</summary>
-    public void Count(string path, int count, int from, int to, string what) =>
-        Require(path, count >= from && count <= to, FileWords.FormatGiveTo(from, to, what));
+    public void Count(string path, int count, int from, int to, string what)
+    {
+        if (count < from || count > to) Add(path, FileWords.FormatGiveTo(from, to, what));
+    }
 
     /// <summary>No more than so many.</summary>
-    public void AtMost(string path, int count, int most, string what) =>
-        Require(path, count <= most, FileWords.FormatUpToAreWorkedOut(most, what, count));
+    public void AtMost(string path, int count, int most, string what)
+    {
+        if (count > most) Add(path, FileWords.FormatUpToAreWorkedOut(most, what, count));
+    }
 
     /// <summary>Runs over the entries of a list with their paths; an empty entry, as a document may hold one, is a problem.</summary>
     public void Each<T>(string path, IReadOnlyList<T> entries, Action<string, T> check) where T : class
@@ -96,11 +110,6 @@ public sealed partial class Problems
 
     [GeneratedRegex(@"\A[A-Za-z0-9-]{1,64}\z")]
     private static partial Regex Slug();
-
-    private void Require(string path, bool holds, string message)
-    {
-        if (!holds) Add(path, message);
-    }
 
     /// <summary>A limit in the reader's unit, rounded to the side that is allowed.</summary>
     private (double Figure, string Unit) Limit(double limit, string unit, bool up)

@@ -19,6 +19,7 @@ internal static class OpenApiExamples
         ["compareRules"] = () => About(("houseRules", new JsonObject { ["marginFraction"] = 0.5 })),
         ["netlist"] = () => About(("state", new JsonObject { ["key"] = true })),
         ["judgeRun"] = () => About(("run", ExampleRig.Runs[0].Id)),
+        ["previewEdit"] = () => About(("lineId", ExampleRig.Lines[0].Id), ("run", ExampleRig.Runs[0].Id)),
         ["lookAtLine"] = () => About(("lineId", ExampleRig.Lines[0].Id)),
         ["drawWiring"] = () => About(("lineId", ExampleRig.Lines[0].Id)),
         ["drawPages"] = () => About(),

@@ -77,6 +77,7 @@ public static class ServerApp
         app.MapHealth();
         app.MapQuickSize();
         app.MapAssess();
+        app.MapEditPreview();
         app.MapEdits();
         app.MapJobs();
         app.MapJobFiles();

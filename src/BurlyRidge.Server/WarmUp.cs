@@ -46,9 +46,10 @@ public static partial class WarmUp
             var line = rig.Lines[round % rig.Lines.Count].Id;
             Read(rig);
             stopping.ThrowIfCancellationRequested();
-            Write(LineView.Of(rig, line, null, QuickSizeCache.Sizes, stopping));
-            var assessed = AssessedRig.Of(rig, ShippedCatalogue.Wire, QuickSizeCache.Sizes, stopping);
-            Write(assessed.In([new()], stopping).About(line));
+            var whole = WholeRig.Of(rig, QuickSizeCache.Sizes, stopping);
+            Write(new EditPreviewPart(Line: LineView.Of(whole, line, null, stopping)));
+            var assessed = AssessedRig.Of(whole, ShippedCatalogue.Wire, stopping);
+            Write(new EditPreviewPart(Assessment: assessed.Assessment.About(line)));
             if (round % 2 == 0) Start(rig, stopping);
             if (rig.Runs.Count > 0 && round % 8 == 0) Write(RunAssessment.Of(assessed, rig.Runs[round % rig.Runs.Count].Id, ShippedCatalogue.Wire, stopping));
         }
@@ -61,7 +62,7 @@ public static partial class WarmUp
             Write(LineTemplates.Build(rig, new TemplateAnswers(offered.Template.Id, "Warm", lamp, 1, 3), QuickSizeCache.Sizes, stopping).Rig);
     }
 
-    private static void Read(Rig rig) => JsonReading.Read<AssessRequest>(JsonSerializer.SerializeToUtf8Bytes(new AssessRequest(rig, [new()]), JsonRules.Stored));
+    private static void Read(Rig rig) => JsonReading.Read<EditPreviewRequest>(JsonSerializer.SerializeToUtf8Bytes(new EditPreviewRequest(rig), JsonRules.Stored));
 
     private static void Write<T>(T answer) => JsonSerializer.SerializeToUtf8Bytes(answer, JsonRules.Stored);
 

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Tests.Support;
 using System.Net.Http.Json;
 using System.Text.Json;
 using System.Text.Json.Nodes;
@@ -31,7 +32,7 @@ public class DrawingTests(Workshop workshop) : IClassFixture<Workshop>
         return found;
         """, LeastPixels, svg)!;
 
-    private static string Script(string name) => File.ReadAllText(Path.Combine(Workshop.Root(), "tests", "BurlyRidge.Browser.Tests", name));
+    private static string Script(string name) => File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Browser.Tests", name));
 
     private void OpenWithFont()
     {

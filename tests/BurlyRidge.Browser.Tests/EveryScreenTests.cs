@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Tests.Support;
 namespace BurlyRidge.Browser.Tests;
 
 /// <summary>What must be so on every screen.</summary>
@@ -28,7 +29,7 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
             var beyond = (long)page.Run("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!;
             Assert.True(beyond <= 0, $"{screen} is {beyond} px too wide at {width}");
             foreach (var script in new[] { "cut-texts.js", "small-targets.js" })
-                Assert.Equal("", page.Run(File.ReadAllText(Path.Combine(Workshop.Root(), "tests", "BurlyRidge.Browser.Tests", script))));
+                Assert.Equal("", page.Run(File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Browser.Tests", script))));
         }
         var elsewhere = page.Run(
             "return performance.getEntriesByType('resource').map(entry => entry.name).filter(name => !name.startsWith(location.origin)).join(' ')");
@@ -70,7 +71,7 @@ public class EveryScreenTests(Workshop workshop) : IClassFixture<Workshop>
 
     private string Violations()
     {
-        page.Run(File.ReadAllText(Path.Combine(Workshop.Root(), "src", "web", "node_modules", "axe-core", "axe.min.js")));
+        page.Run(File.ReadAllText(Path.Combine(Repository.Root, "src", "web", "node_modules", "axe-core", "axe.min.js")));
         return (string)page.Driver.ExecuteAsyncScript("""
             const done = arguments[arguments.length - 1];
             axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }).then(

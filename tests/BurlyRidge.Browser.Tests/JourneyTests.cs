@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Tests.Support;
 using OpenQA.Selenium;
 
 namespace BurlyRidge.Browser.Tests;
@@ -274,7 +275,7 @@ public class JourneyTests(Workshop workshop) : IClassFixture<Workshop>
         var folder = Directory.CreateTempSubdirectory("burly-ridge-").FullName;
         var good = Path.Combine(folder, "good.json");
         var bad = Path.Combine(folder, "bad.json");
-        var example = File.ReadAllText(Path.Combine(Workshop.Root(), "docs", "job-file.md")).Split("```json")[1].Split("```")[0];
+        var example = File.ReadAllText(Path.Combine(Repository.Root, "docs", "job-file.md")).Split("```json")[1].Split("```")[0];
         File.WriteAllText(good, example);
         File.WriteAllText(bad, example.Replace("\"battery.plus\"", "\"nowhere.plus\"", StringComparison.Ordinal));
         page.Open("/");

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Tests.Support;
 namespace BurlyRidge.Browser.Tests;
 
 /// <summary>Takes the pictures in docs/screenshots anew; only when asked for, by ./bench pictures.</summary>
@@ -38,6 +39,6 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         page.Run("localStorage.setItem('burly-ridge-theme', arguments[0])", theme);
         Screens.Show(page, screen);
         page.Run("document.activeElement.blur(); scrollTo(0, 0)");
-        page.Driver.GetScreenshot().SaveAsFile(Path.Combine(Workshop.Root(), "docs", "screenshots", $"{file}.png"));
+        page.Driver.GetScreenshot().SaveAsFile(Path.Combine(Repository.Root, "docs", "screenshots", $"{file}.png"));
     }
 }

@@ -1,7 +1,7 @@
 using System.Diagnostics;
 using System.Text.Json;
 using System.Text.RegularExpressions;
-using System.Xml.Linq;
+using BurlyRidge.Core.Tests.Support;
 using BurlyRidge.Core.Wording;
 using OpenQA.Selenium;
 
@@ -14,7 +14,7 @@ public sealed partial class PseudoWorkshop : Workshop
 
     private IReadOnlyList<string> data = [];
 
-    private readonly IReadOnlyList<string> sentences = [.. Sentences()];
+    private readonly IReadOnlyList<string> sentences = [.. Resources.OfPages.Concat(Resources.OfCode).Select(entry => entry.Text)];
 
     public override async Task StartServerAsync()
     {
@@ -111,21 +111,6 @@ public sealed partial class PseudoWorkshop : Workshop
 
     [GeneratedRegex("[A-Za-z][A-Za-z ]*[A-Za-z]")]
     private static partial Regex Run();
-
-    private static IEnumerable<string> Sentences()
-    {
-        foreach (var file in Directory.EnumerateFiles(Path.Combine(Root(), "src", "web", "src", "words", "en"), "*.json"))
-        {
-            using var document = JsonDocument.Parse(File.ReadAllText(file));
-            foreach (var text in Texts(document.RootElement)) yield return text;
-        }
-        foreach (var folder in new[] { "BurlyRidge.Core", "BurlyRidge.Server" })
-            foreach (var file in Directory.EnumerateFiles(Path.Combine(Root(), "src", folder, "Wording"), "*.resx"))
-                foreach (var entry in XDocument.Load(file).Descendants("data")) yield return entry.Element("value")!.Value;
-    }
-
-    private static IEnumerable<string> Texts(JsonElement element) => element.ValueKind == JsonValueKind.String ? [element.GetString()!]
-        : element.EnumerateObject().SelectMany(field => Texts(field.Value));
 
     [GeneratedRegex("'[^']*'")]
     private static partial Regex Quoted();

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Tests.Support;
 using BurlyRidge.Server;
 using BurlyRidge.Server.Hosting;
 using Microsoft.AspNetCore.Builder;
@@ -65,15 +66,7 @@ public class Workshop : IAsyncLifetime
     /// <summary>How the page says what a test looks for in English.</summary>
     protected virtual Func<By, By> Said => by => by;
 
-    protected static string Web => Path.Combine(Root(), "src", "BurlyRidge.Server", "wwwroot");
-
-    /// <summary>The root of the checkout.</summary>
-    public static string Root()
-    {
-        var folder = new DirectoryInfo(AppContext.BaseDirectory);
-        while (!File.Exists(Path.Combine(folder.FullName, "BurlyRidge.slnx"))) folder = folder.Parent!;
-        return folder.FullName;
-    }
+    protected static string Web => Path.Combine(Repository.Root, "src", "BurlyRidge.Server", "wwwroot");
 
     public async ValueTask DisposeAsync()
     {

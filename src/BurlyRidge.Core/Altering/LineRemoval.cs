@@ -70,8 +70,8 @@ public static class LineRemoval
         var touched = rig.Runs.Where(run => wires.Contains(run.Id)).SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
         var went = Counted(rig, gone.Contains).Append(Count(wires.Count, EditWords.Wire, EditWords.Wires)).OfType<string>().ToList();
         var stays = Counted(made, touched.Contains).ToList();
-        var said = new List<string> { went.Count == 0 ? EditWords.FormatIsTakenOutNothingWas(line.Name) : EditWords.FormatIsTakenOutWith(line.Name, And(went)) };
-        if (stays.Count > 0) said.Add(EditWords.FormatOtherLinesNeedThemSo(And(stays)));
+        var said = new List<string> { went.Count == 0 ? EditWords.FormatIsTakenOutNothingWas(line.Name) : EditWords.FormatIsTakenOutWith(line.Name, Format.And(went)) };
+        if (stays.Count > 0) said.Add(EditWords.FormatOtherLinesNeedThemSo(Format.And(stays)));
         if (joints > 0) said.Add(EditWords.OtherLampsWereFedThrough);
         return said;
     }
@@ -80,6 +80,4 @@ public static class LineRemoval
         Rig.Lists.Where(list => list.Fitted).Select(list => Count(list.Of(rig).Count(part => counts(part!.Id)), list.One, list.Many)).OfType<string>();
 
     private static string? Count(int count, string one, string many) => count == 0 ? null : Format.Count(count, one, many);
-
-    private static string And(List<string> words) => words.Count == 1 ? words[0] : EditWords.FormatAnd(string.Join(", ", words.SkipLast(1)), words[^1]);
 }

@@ -17,9 +17,13 @@ public sealed record AssessedRig(WholeRig Whole, RigStudy Study, Assessment Asse
     /// <param name="prices">What wire costs; null: not known.</param>
     /// <param name="sizes">What is remembered of quick plans; null: nothing.</param>
     /// <param name="cancellation">Ends the work early, with an <see cref="OperationCanceledException"/>.</param>
-    public static AssessedRig Of(Rig rig, WirePrices? prices = null, QuickSizes? sizes = null, CancellationToken cancellation = default)
+    public static AssessedRig Of(Rig rig, WirePrices? prices = null, QuickSizes? sizes = null, CancellationToken cancellation = default) =>
+        Of(WholeRig.Of(rig, sizes, cancellation), prices, cancellation);
+
+    /// <summary>The same of a rig that was laid and expanded before.</summary>
+    public static AssessedRig Of(WholeRig whole, WirePrices? prices = null, CancellationToken cancellation = default)
     {
-        var (subject, assessment) = Assessor.Judge(rig, prices ?? WirePrices.None, sizes, cancellation);
+        var (subject, assessment) = Assessor.Judge(whole, prices ?? WirePrices.None, cancellation);
         return new AssessedRig(subject.Whole, subject.Study, assessment);
     }
 

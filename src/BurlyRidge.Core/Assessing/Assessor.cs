@@ -17,11 +17,10 @@ public static class Assessor
     /// <summary>The same with what wire costs.</summary>
     public static Assessment Assess(Rig rig, WirePrices prices, params IReadOnlyList<RigState> states) => AssessedRig.Of(rig, prices).In(states);
 
-    internal static (RigSubject Subject, Assessment Assessment) Judge(Rig rig, WirePrices prices, QuickSizes? sizes, CancellationToken cancellation)
+    internal static (RigSubject Subject, Assessment Assessment) Judge(WholeRig whole, WirePrices prices, CancellationToken cancellation)
     {
-        var whole = WholeRig.Of(rig, sizes, cancellation);
         var subject = new RigSubject(whole, whole.Study(cancellation));
-        var checks = RigChecks.Judge(subject, cancellation).Select(check => Acceptance.On(check, rig.Accepted)).ToLookup(check => check.LineId);
+        var checks = RigChecks.Judge(subject, cancellation).Select(check => Acceptance.On(check, whole.Saved.Accepted)).ToLookup(check => check.LineId);
         var studies = subject.Study.Lines.ToDictionary(line => line.Line.Id, StringComparer.Ordinal);
         IReadOnlyList<Check> shared = [.. checks[null].Select(check => subject.LinesOfPart(check.About) is { Count: > 0 } users ? check with { Lines = users } : check)];
         var worstShared = shared.SelectMany(check => check.Lines.Select(line => (line, check.Counts))).GroupBy(pair => pair.line, StringComparer.Ordinal)
@@ -55,7 +54,7 @@ public static class Assessor
     public static LineAssessment Assess(Vehicle vehicle, HouseRules rules, LinePlan plan, WirePrices? prices = null, QuickSizes? sizes = null)
     {
         var rig = Rig.Empty(vehicle.SystemVolts, rules.Units) with { Vehicle = vehicle, HouseRules = rules, Lines = [new Line("quick", LineWords.QuickSize, plan)] };
-        var found = Judge(rig, prices ?? WirePrices.None, sizes, default).Assessment.Lines[0].Assessment!;
+        var found = Judge(WholeRig.Of(rig, sizes), prices ?? WirePrices.None, default).Assessment.Lines[0].Assessment!;
         IReadOnlyList<Check> checks = [.. found.Checks.Where(check => OfSizes.Contains(check.Id))];
         return found with { Checks = checks, Verdict = checks.Max(check => check.Verdict) };
     }

@@ -17,10 +17,14 @@ public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnl
 {
     /// <summary>Looks at a line of a valid rig; null where there is none of that id.</summary>
     /// <param name="asked">The state to show; null: the least that lights it, engine off, 12.0 or 24.0 V at the post.</param>
-    public static LineView? Of(Rig rig, string lineId, RigState? asked = null, QuickSizes? sizes = null, CancellationToken cancellation = default)
+    public static LineView? Of(Rig rig, string lineId, RigState? asked = null, QuickSizes? sizes = null, CancellationToken cancellation = default) =>
+        Of(WholeRig.Of(rig, sizes, cancellation), lineId, asked, cancellation);
+
+    /// <summary>The same of a rig that was laid and expanded before.</summary>
+    public static LineView? Of(WholeRig rig, string lineId, RigState? asked = null, CancellationToken cancellation = default)
     {
-        if (rig.Lines.All(line => line.Id != lineId)) return null;
-        var read = Read(rig, lineId, sizes);
+        if (rig.Saved.Lines.All(line => line.Id != lineId)) return null;
+        var read = Read(rig, lineId);
         if (read is not var (saved, wired, map, study, strip)) return new LineView(lineId, new Strip([], [], []), null, [], []);
         var whole = HarnessCompiler.Compile(wired);
         var everything = RigStates.EverythingOn(wired);
@@ -46,7 +50,7 @@ public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnl
     }
 
     /// <summary>The rig with one of the offers taken; null where it is not offered there.</summary>
-    public static Rig? Alter(Rig rig, string lineId, string station, string offer, QuickSizes? sizes = null) => Read(rig, lineId, sizes) is var (saved, _, _, _, strip)
+    public static Rig? Alter(Rig rig, string lineId, string station, string offer, QuickSizes? sizes = null) => Read(WholeRig.Of(rig, sizes), lineId) is var (saved, _, _, _, strip)
         ? Alterations.Take(saved, saved.Lines.First(line => line.Id == lineId), strip, station, offer)
         : null;
 
@@ -59,9 +63,8 @@ public sealed record LineView(string LineId, Strip Strip, RigState? On, IReadOnl
     }
 
     /// <summary>The line as it lies, in full wiring, and read; null where it is not there or has no lamps.</summary>
-    private static (Rig Saved, Rig Wired, WiringMap Map, LineStudy Study, Strip Strip)? Read(Rig rig, string lineId, QuickSizes? sizes)
+    private static (Rig Saved, Rig Wired, WiringMap Map, LineStudy Study, Strip Strip)? Read(WholeRig whole, string lineId)
     {
-        var whole = WholeRig.Of(rig, sizes);
         var wired = whole.Wired;
         if (wired.Lines.FirstOrDefault(line => line.Id == lineId) is not { Lights.Count: > 0 } line) return null;
         var map = WiringMap.Of(wired);

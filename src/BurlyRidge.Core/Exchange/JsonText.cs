@@ -1,4 +1,5 @@
 using System.Text.Json;
+using System.Text.Unicode;
 
 namespace BurlyRidge.Core.Exchange;
 
@@ -17,9 +18,7 @@ internal static class JsonText
         try
         {
             var root = JsonDocument.Parse(text, Options).RootElement;
-            var problems = new List<Problem>();
-            Check(root, "", problems);
-            return (root, problems);
+            return (root, new Walk(Plain(text.Span)).Through(root));
         }
         catch (JsonException error)
         {
@@ -29,39 +28,80 @@ internal static class JsonText
         }
     }
 
-    private static void Check(JsonElement element, string path, List<Problem> problems)
-    {
-        switch (element.ValueKind)
-        {
-            case JsonValueKind.Object:
-                var names = new HashSet<string>(StringComparer.Ordinal);
-                foreach (var member in element.EnumerateObject())
-                {
-                    if (Read(() => member.Name) is not { } name) problems.Add(new Problem(path, FileWords.HoldsAFieldWhoseName));
-                    else if (names.Add(name)) Check(member.Value, FieldPath.Join(path, name), problems);
-                    else problems.Add(new Problem(FieldPath.Join(path, name), FileWords.IsGivenTwice));
-                }
-                break;
-            case JsonValueKind.Array:
-                var i = 0;
-                foreach (var entry in element.EnumerateArray()) Check(entry, $"{path}[{i++}]", problems);
-                break;
-            case JsonValueKind.String:
-                if (Read(element.GetString) is null) problems.Add(new Problem(path, FileWords.HoldsHalfACharacter));
-                break;
-        }
-    }
+    /// <summary>Whether every string in it must be whole characters: half a surrogate pair is written with an escape.</summary>
+    private static bool Plain(ReadOnlySpan<byte> text) => Utf8.IsValid(text) && text.IndexOf("\\u"u8) < 0;
 
-    // Half a surrogate pair, or bytes that are no UTF-8, may stand in JSON and are no text.
-    private static string? Read(Func<string?> text)
+    /// <param name="plain">Whether every string is whole characters, and need not be looked at.</param>
+    private sealed class Walk(bool plain)
     {
-        try
+        private readonly FieldPath path = new();
+        private readonly List<Problem> problems = [];
+
+        /// <summary>Names of the fields of the objects that it is in, by depth.</summary>
+        private readonly List<HashSet<string>> names = [];
+
+        public List<Problem> Through(JsonElement root)
         {
-            return text();
+            Check(root);
+            return problems;
         }
-        catch (InvalidOperationException)
+
+        private void Check(JsonElement element)
         {
-            return null;
+            switch (element.ValueKind)
+            {
+                case JsonValueKind.Object:
+                    var known = Names();
+                    foreach (var member in element.EnumerateObject())
+                    {
+                        if (NameOf(member) is not { } name)
+                        {
+                            Say(FileWords.HoldsAFieldWhoseName);
+                            continue;
+                        }
+                        path.Into(name);
+                        if (known.Add(name)) Check(member.Value);
+                        else Say(FileWords.IsGivenTwice);
+                        path.Back();
+                    }
+                    break;
+                case JsonValueKind.Array:
+                    var i = 0;
+                    foreach (var entry in element.EnumerateArray())
+                    {
+                        path.Into(i++);
+                        Check(entry);
+                        path.Back();
+                    }
+                    break;
+                case JsonValueKind.String:
+                    if (!plain && Read(element.GetString) is null) Say(FileWords.HoldsHalfACharacter);
+                    break;
+            }
+        }
+
+        private void Say(string what) => problems.Add(new Problem(path.ToString(), what));
+
+        private string? NameOf(JsonProperty member) => plain ? member.Name : Read(() => member.Name);
+
+        private HashSet<string> Names()
+        {
+            while (names.Count <= path.Depth) names.Add(new(StringComparer.Ordinal));
+            names[path.Depth].Clear();
+            return names[path.Depth];
+        }
+
+        // Half a surrogate pair, or bytes that are no UTF-8, may stand in JSON and are no text.
+        private static string? Read(Func<string?> text)
+        {
+            try
+            {
+                return text();
+            }
+            catch (InvalidOperationException)
+            {
+                return null;
+            }
         }
     }
 }

@@ -37,10 +37,13 @@ internal static class Format
     public static string Capital(string text) => text.Length == 0 ? text : char.ToUpperInvariant(text[0]) + text[1..];
 
     /// <summary>All of them.</summary>
-    public static string And<T>(IEnumerable<T> all) => string.Join($" {FileWords.And} ", all);
+    public static string And<T>(IEnumerable<T> all) => Listed([.. all], FileWords.FormatAnd);
 
     /// <summary>Any of them.</summary>
-    public static string Or<T>(IEnumerable<T> any) => string.Join($" {FileWords.Or} ", any);
+    public static string Or<T>(IEnumerable<T> any) => Listed([.. any], FileWords.FormatOr);
+
+    private static string Listed<T>(IReadOnlyList<T> these, Func<object?, object?, string> last) =>
+        these.Count < 2 ? string.Concat(these) : last(string.Join(", ", these.SkipLast(1)), these[^1]);
 
     /// <summary>So many of something.</summary>
     public static string Count(int count, string one, string many) => $"{count} {(count == 1 ? one : many)}";

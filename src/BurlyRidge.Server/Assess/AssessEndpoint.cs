@@ -12,8 +12,7 @@ namespace BurlyRidge.Server.Assess;
 
 /// <summary>A rig to be assessed.</summary>
 /// <param name="States">The states to solve it in, one after another, each from the contacts that the one before left.</param>
-/// <param name="About">The line that is looked at closely: of the others no more than their row and what is against them; null: all.</param>
-public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = null, string? About = null) : IAboutRig
+public sealed record AssessRequest(Rig Rig, IReadOnlyList<RigState>? States = null) : IAboutRig
 {
     IEnumerable<Problem> IAboutRig.Problems()
     {
@@ -62,8 +61,7 @@ internal static class AssessEndpoint
     private static async Task<Ok<Assessment>> AssessAsync(AssessRequest request, CancellationToken cancellation)
     {
         var assessed = await AssessmentCache.OfAsync(request.Rig, cancellation);
-        var assessment = cancellation.WorkOut(token => assessed.In(request.Named(), token));
-        return TypedResults.Ok(request.About is { } line ? assessment.About(line) : assessment);
+        return TypedResults.Ok(cancellation.WorkOut(token => assessed.In(request.Named(), token)));
     }
 
     private static async Task<Ok<CheckChanges>> CompareAsync(RulesRequest request, CancellationToken cancellation)

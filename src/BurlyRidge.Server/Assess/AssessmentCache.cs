@@ -4,6 +4,7 @@ using System.Text.Json;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Templates;
 using BurlyRidge.Server.Hosting;
 
 namespace BurlyRidge.Server.Assess;
@@ -23,19 +24,15 @@ public static class AssessmentCache
     /// <exception cref="OperationCanceledException">The client is gone.</exception>
     public static async Task<AssessedRig> OfAsync(Rig rig, CancellationToken client)
     {
-        var entry = Join(rig, waits: true);
-        try
-        {
-            return await entry.Assessed.WaitAsync(client);
-        }
-        finally
-        {
-            Leave(entry);
-        }
+        using var held = Hold(rig);
+        return await held.AssessedAsync(client);
     }
 
+    /// <summary>A valid rig that several things are asked about, until it is let go.</summary>
+    internal static Held Hold(Rig rig) => new(Join(rig, waits: true));
+
     /// <summary>Begins with a valid rig that will be asked about next, and waits for nothing.</summary>
-    public static void Begin(Rig rig) => Join(rig, waits: false);
+    public static void Begin(Rig rig) => _ = Join(rig, waits: false).Assessed.Value;
 
     private static Entry Join(Rig rig, bool waits)
     {
@@ -46,7 +43,7 @@ public static class AssessmentCache
             if (entry is null)
             {
                 if (Known.Count >= Most && Known.LastOrDefault(known => known.Waiting == 0) is { } oldest) Known.Remove(oldest);
-                Known.AddFirst(entry = Entry.Of(key, rig));
+                Known.AddFirst(entry = new Entry(key, rig));
             }
             if (waits) entry.Waiting++;
             return entry;
@@ -57,20 +54,58 @@ public static class AssessmentCache
     {
         lock (Gate)
         {
-            if (--entry.Waiting > 0 || entry.Assessed.IsCompletedSuccessfully) return;
+            if (--entry.Waiting > 0 || entry.IsDone) return;
             entry.Stop.Cancel();
             Known.Remove(entry);
         }
     }
 
-    private sealed record Entry(string Key, CancellationTokenSource Stop, Task<AssessedRig> Assessed)
+    /// <summary>A rig that somebody asks about.</summary>
+    internal sealed class Held : IDisposable
     {
-        public static Entry Of(string key, Rig rig)
+        private readonly Entry entry;
+
+        private bool gone;
+
+        internal Held(Entry entry) => this.entry = entry;
+
+        /// <summary>The rig as it lies, with every line in full wiring.</summary>
+        public Task<WholeRig> WholeAsync(CancellationToken client) => entry.Whole.WaitAsync(client);
+
+        /// <summary>What follows from it; begun when it is asked for first.</summary>
+        public Task<AssessedRig> AssessedAsync(CancellationToken client) => entry.Assessed.Value.WaitAsync(client);
+
+        public void Dispose()
         {
-            var stop = new CancellationTokenSource();
-            return new Entry(key, stop, Task.Run(() => stop.Token.WorkOut(token => AssessedRig.Of(rig, ShippedCatalogue.Wire, QuickSizeCache.Sizes, token))));
+            if (!gone) Leave(entry);
+            gone = true;
+        }
+    }
+
+    internal sealed class Entry
+    {
+        public Entry(string key, Rig rig)
+        {
+            Key = key;
+            Whole = Task.Run(() => Stop.Token.WorkOut(token => WholeRig.Of(rig, QuickSizeCache.Sizes, token)));
+            Assessed = new(async () =>
+            {
+                var whole = await Whole;
+                return await Task.Run(() => Stop.Token.WorkOut(token => AssessedRig.Of(whole, ShippedCatalogue.Wire, token)));
+            });
         }
 
+        public string Key { get; }
+
+        public CancellationTokenSource Stop { get; } = new();
+
+        public Task<WholeRig> Whole { get; }
+
+        public Lazy<Task<AssessedRig>> Assessed { get; }
+
         public int Waiting { get; set; }
+
+        /// <summary>Whether nothing of it is still worked on.</summary>
+        public bool IsDone => Whole.IsCompletedSuccessfully && (!Assessed.IsValueCreated || Assessed.Value.IsCompletedSuccessfully);
     }
 }

@@ -23,9 +23,13 @@ public sealed record LineRequest(Rig Rig, string LineId, RigState? State = null)
 internal static class LineEndpoints
 {
     public static void MapLines(this IEndpointRouteBuilder routes) => routes.MapRigs("/api/preview", ServerWords.Lines)
-        .MapPost("/line", Look).WithName("lookAtLine").Refuses()
+        .MapPost("/line", LookAsync).WithName("lookAtLine").Refuses()
         .WithSummary("A line as strands of stations, with volts, amps and losses in the state asked for and in others.").WithDescription("And what can be added, removed and swapped along it.");
 
-    private static Ok<LineView> Look(LineRequest request, CancellationToken cancellation) =>
-        TypedResults.Ok(cancellation.WorkOut(token => LineView.Of(request.Rig, request.LineId, request.State, QuickSizeCache.Sizes, token))!);
+    private static async Task<Ok<LineView>> LookAsync(LineRequest request, CancellationToken cancellation)
+    {
+        using var held = AssessmentCache.Hold(request.Rig);
+        var whole = await held.WholeAsync(cancellation);
+        return TypedResults.Ok(cancellation.WorkOut(token => LineView.Of(whole, request.LineId, request.State, token))!);
+    }
 }

@@ -1,4 +1,4 @@
-import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { notifyManager, QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { setNonce } from "get-nonce";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
@@ -10,6 +10,8 @@ import "./styles.css";
 const nonce = document.querySelector<HTMLMetaElement>("meta[name='style-nonce']")?.content;
 if (nonce) setNonce(nonce);
 
+// An answer is drawn as it comes, not a turn of the clock later.
+notifyManager.setScheduler(queueMicrotask);
 const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, refetchOnWindowFocus: false } } });
 const root = document.getElementById("root");
 if (!root) throw new Error("The page has no root element.");

@@ -1,6 +1,5 @@
 using System.Text.Json;
 using System.Text.RegularExpressions;
-using System.Xml.Linq;
 using BurlyRidge.Core.Tests.Support;
 
 namespace BurlyRidge.Core.Tests.Wording;
@@ -8,29 +7,13 @@ namespace BurlyRidge.Core.Tests.Wording;
 /// <summary>The sentences themselves: in the words of the trade, whole, and each of them said somewhere.</summary>
 public partial class ResourcesTests
 {
-    private static readonly string[] Projects = ["BurlyRidge.Core", "BurlyRidge.Server"];
-
-    private static readonly string Pages = Path.Combine(Repository.Root, "src", "web", "src");
-
-    /// <summary>By "book.key", as the code asks for it.</summary>
-    private static readonly IReadOnlyList<(string Key, string Text)> OfCode =
-    [
-        .. from project in Projects
-           from file in Directory.EnumerateFiles(Path.Combine(Repository.Root, "src", project, "Wording"), "*.resx")
-           from entry in XDocument.Load(file).Descendants("data")
-           select ($"{Path.GetFileNameWithoutExtension(file)}.{entry.Attribute("name")!.Value}", entry.Element("value")!.Value),
-    ];
-
-    private static readonly IReadOnlyList<(string Key, string Text)> OfPages =
-        [.. Directory.EnumerateFiles(Path.Combine(Pages, "words", "en"), "*.json").SelectMany(Book)];
-
     public static TheoryData<string> NotUsed => [.. File.ReadLines(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Wording", "words-not-used.txt"))];
 
     /// <summary>Turns of speech that were replaced by what a fitter says.</summary>
     [Theory]
     [MemberData(nameof(NotUsed))]
     public void Nothing_is_said_as_nobody_in_the_trade_says_it(string words) =>
-        Assert.DoesNotContain(OfCode.Concat(OfPages), entry => Says(entry.Text, words));
+        Assert.DoesNotContain(Resources.OfCode.Concat(Resources.OfPages), entry => Says(entry.Text, words));
 
     /// <summary>A name of one or two words is meant as a whole: "Left" of a column, not of a side.</summary>
     private static bool Says(string text, string words) => words.Split(' ').Length < 3
@@ -38,23 +21,23 @@ public partial class ResourcesTests
         : Regex.IsMatch(text, $@"(?<!\p{{L}}){Regex.Escape(words)}(?!\p{{L}})", RegexOptions.IgnoreCase);
 
     [Fact]
-    public void Nobody_is_shouted_at() => Assert.DoesNotContain(OfCode.Concat(OfPages), entry => entry.Text.Contains('!', StringComparison.Ordinal));
+    public void Nobody_is_shouted_at() => Assert.DoesNotContain(Resources.OfCode.Concat(Resources.OfPages), entry => entry.Text.Contains('!', StringComparison.Ordinal));
 
     [Fact]
     public void Every_sentence_of_the_code_is_said_by_it()
     {
-        var code = string.Concat(Projects.SelectMany(project => Directory.EnumerateFiles(Path.Combine(Repository.Root, "src", project), "*.cs", SearchOption.AllDirectories))
+        var code = string.Concat(Resources.Projects.SelectMany(project => Directory.EnumerateFiles(Path.Combine(Repository.Root, "src", project), "*.cs", SearchOption.AllDirectories))
             .Where(file => !file.Contains("/obj/", StringComparison.Ordinal)).Select(File.ReadAllText));
         var used = Asked().Matches(code).Select(match => $"{match.Groups["book"].Value}.{match.Groups["key"].Value}").ToHashSet(StringComparer.Ordinal);
-        Assert.Empty(OfCode.Where(entry => !entry.Key.StartsWith("FieldWords.", StringComparison.Ordinal) && !used.Contains(entry.Key)).Select(entry => entry.Key));
+        Assert.Empty(Resources.OfCode.Where(entry => !entry.Key.StartsWith("FieldWords.", StringComparison.Ordinal) && !used.Contains(entry.Key)).Select(entry => entry.Key));
     }
 
     [Fact]
     public void Every_sentence_of_the_pages_is_said_by_them()
     {
-        var code = string.Concat(Directory.EnumerateFiles(Pages, "*.ts*", SearchOption.AllDirectories).Where(file => !file.Contains("/words/", StringComparison.Ordinal)).Select(File.ReadAllText));
+        var code = string.Concat(Directory.EnumerateFiles(Resources.Pages, "*.ts*", SearchOption.AllDirectories).Where(file => !file.Contains("/words/", StringComparison.Ordinal)).Select(File.ReadAllText));
         var used = Quoted().Matches(code).Select(match => match.Value).ToHashSet(StringComparer.Ordinal);
-        var looked = OfPages.Select(entry => Plural().Replace(entry.Key, "")).Where(key => !Families.Any(family => key.StartsWith(family, StringComparison.Ordinal)));
+        var looked = Resources.OfPages.Select(entry => Plural().Replace(entry.Key, "")).Where(key => !Families.Any(family => key.StartsWith(family, StringComparison.Ordinal)));
         Assert.Empty(looked.Where(key => !used.Contains(key)).Distinct());
     }
 
@@ -65,7 +48,7 @@ public partial class ResourcesTests
     public void Every_field_and_choice_of_the_document_has_its_words()
     {
         using var schema = JsonDocument.Parse(File.ReadAllText(Path.Combine(Repository.Root, "docs", "job-file.schema.json")));
-        var known = OfCode.Where(entry => entry.Key.StartsWith("FieldWords.", StringComparison.Ordinal)).Select(entry => entry.Key["FieldWords.".Length..]).ToHashSet(StringComparer.Ordinal);
+        var known = Resources.OfCode.Where(entry => entry.Key.StartsWith("FieldWords.", StringComparison.Ordinal)).Select(entry => entry.Key["FieldWords.".Length..]).ToHashSet(StringComparer.Ordinal);
         Assert.Empty(Names(schema.RootElement).Where(name => name.All(char.IsLetter) && !known.Contains(name)).Distinct());
     }
 
@@ -80,16 +63,6 @@ public partial class ResourcesTests
         JsonValueKind.Array => element.EnumerateArray().SelectMany(Names),
         _ => [],
     };
-
-    private static IEnumerable<(string Key, string Text)> Book(string file)
-    {
-        using var document = JsonDocument.Parse(File.ReadAllText(file));
-        return [.. Texts(Path.GetFileNameWithoutExtension(file), document.RootElement)];
-    }
-
-    private static IEnumerable<(string Key, string Text)> Texts(string key, JsonElement element) => element.ValueKind == JsonValueKind.String
-        ? [(key, element.GetString()!)]
-        : element.EnumerateObject().SelectMany(field => Texts($"{key}.{field.Name}", field.Value));
 
     [GeneratedRegex(@"(?<book>\w+Words)\.(Format)?(?<key>\w+)")]
     private static partial Regex Asked();

@@ -26,7 +26,7 @@ internal static class WireFuseCheck
             var together = figures.Together.MaxBy(sum => sum.Amps(link => link.Fuse!));
             var (run, carries, needs) = (subject.Name(figures.Run), Format.Amps(figures.AmpacityAmps), Format.Amps(need));
             var found = together is not null && together.Amps(link => link.Fuse!) > figures.Devices.Max(link => Limits.WireAmpsForFuse(link.Fuse!))
-                ? CheckWords.FormatFusesTogetherNeed(run, carries, Format.And(together.Groups.SelectMany(group => group.Devices).Select(link => $"{PartNames.Small(subject.Names[link.Id])}, {link.Fuse},")), needs)
+                ? CheckWords.FormatFusesTogetherNeed(run, carries, Format.And(together.Groups.SelectMany(group => group.Devices).Select(link => $"{PartNames.Small(subject.Names[link.Id])} ({link.Fuse})")), needs)
                 : figures.Devices.MaxBy(link => Limits.WireAmpsForFuse(link.Fuse!)) is { } device ? CheckWords.FormatFuseNeeds(run, carries, PartNames.Small(subject.Names[device.Id]), device.Fuse, needs)
                 : figures.Behind.Count > 0 ? CheckWords.FormatFuseBehindNeeds(run, carries, Format.And(figures.Behind.Select(link => link.Fuse)), needs)
                 : CheckWords.FormatSourceCanGive(run, carries, needs);

@@ -9,6 +9,7 @@ export type Assessment = Schemas["Assessment"];
 export type AutoSizeAnswer = Schemas["AutoSizeAnswer"];
 export type AssignSlotsAnswer = Schemas["AssignSlotsAnswer"];
 export type Check = Schemas["Check"];
+export type EditPreviewPart = Schemas["EditPreviewPart"];
 export type EditCommand = Schemas["EditCommand"];
 export type Fuse = Schemas["Fuse"];
 export type FuseWindow = Schemas["FuseWindow"];

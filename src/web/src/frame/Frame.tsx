@@ -1,5 +1,5 @@
 import { CircleHelp, Moon, Sun } from "lucide-react";
-import { type ReactNode, useMemo, useState } from "react";
+import { memo, type ReactNode, useMemo, useState } from "react";
 import { Link } from "react-router";
 import { HelpDialog } from "../help/HelpDialog";
 import { Button } from "../ui/Button";
@@ -41,12 +41,7 @@ export function Frame({
         {t("frame.skipToTheContent")}
       </a>
       <header className="flex flex-wrap items-center gap-x-4 gap-y-1 bg-spruce px-4 py-1 text-on-spruce">
-        <Link to="/" className="inline-flex min-h-11 items-center gap-2 rounded-sm font-semibold">
-          <svg viewBox="0 0 30 18" className="h-4 w-7" aria-hidden="true">
-            <path d="M0 18 L7 7 L11 11 L19 0 L30 18 Z" fill="currentColor" className="text-lichen" />
-          </svg>
-          {t("frame.burlyRidge")}
-        </Link>
+        <ToYard />
         <div className="flex min-w-0 flex-1 flex-wrap items-center gap-x-3 gap-y-1">{ticket}</div>
         <div className="flex">
           <Button
@@ -76,3 +71,15 @@ export function Frame({
     </div>
   );
 }
+
+/** The name of the program; leads to the list of jobs. */
+const ToYard = memo(function ToYard() {
+  return (
+    <Link to="/" className="inline-flex min-h-11 items-center gap-2 rounded-sm font-semibold">
+      <svg viewBox="0 0 30 18" className="h-4 w-7" aria-hidden="true">
+        <path d="M0 18 L7 7 L11 11 L19 0 L30 18 Z" fill="currentColor" className="text-lichen" />
+      </svg>
+      {t("frame.burlyRidge")}
+    </Link>
+  );
+});

@@ -1,5 +1,5 @@
 import { History, Redo2, Search, Undo2, X } from "lucide-react";
-import { type ReactNode, useEffect, useMemo, useState, useSyncExternalStore } from "react";
+import { memo, type ReactNode, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { NavLink, useNavigate } from "react-router";
 import { Frame } from "../frame/Frame";
 import type { Shortcut } from "../frame/shortcuts";
@@ -27,6 +27,26 @@ const searchSign = <Search size={20} aria-hidden />;
 const undoSign = <Undo2 size={20} aria-hidden />;
 const historySign = <History size={20} aria-hidden />;
 const redoSign = <Redo2 size={20} aria-hidden />;
+
+/** The stages of the job, the one that is on marked. */
+const StageLinks = memo(function StageLinks({ job, stage }: { job: string; stage: StageKey }) {
+  return (
+    <nav aria-label={t("job.stages")} className="flex flex-wrap gap-1 pt-1">
+      {stages.map(({ key, name }, i) => (
+        <NavLink
+          key={key}
+          to={`/jobs/${job}/${key}`}
+          className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
+        >
+          <span className="font-figure text-sm" aria-hidden>
+            {i + 1}
+          </span>
+          {name}
+        </NavLink>
+      ))}
+    </nav>
+  );
+});
 
 /** What stands round every stage of a job: ticket, stages, ledger, find, and the two versions where two windows met. */
 export function JobFrame({
@@ -183,20 +203,7 @@ export function JobFrame({
           <CurrencyContext value={rules.currency}>
             <Frame ticket={ticket} shortcuts={all} whole={whole}>
               <div className="flex flex-wrap items-center gap-x-4 border-b border-seam px-4">
-                <nav aria-label={t("job.stages")} className="flex flex-wrap gap-1 pt-1">
-                  {stages.map(({ key, name }, i) => (
-                    <NavLink
-                      key={key}
-                      to={`/jobs/${job.id}/${key}`}
-                      className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
-                    >
-                      <span className="font-figure text-sm" aria-hidden>
-                        {i + 1}
-                      </span>
-                      {name}
-                    </NavLink>
-                  ))}
-                </nav>
+                <StageLinks job={job.id} stage={stage} />
                 {bar && <div className="ml-auto flex min-w-0 flex-wrap items-center gap-2">{bar}</div>}
               </div>
               {outdated && (

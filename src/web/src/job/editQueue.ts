@@ -96,7 +96,8 @@ export function reduce(state: QueueState, event: QueueEvent): [QueueState, reado
     case "edited":
       return [
         { ...state, rig: event.rig, save: { kind: "settling" }, trouble: undefined },
-        [{ do: "keep" }, { do: "preview" }, { do: "settle", afterMilliseconds: settleMilliseconds }],
+        // Asked first: the server works it out while the browser keeps it.
+        [{ do: "preview" }, { do: "keep" }, { do: "settle", afterMilliseconds: settleMilliseconds }],
       ];
     case "settled": {
       const isNew = state.save.kind !== "stale" && state.rig !== (state.pending.at(-1)?.rig ?? state.job.rig);

@@ -16,6 +16,8 @@ vi.mock("../api/client", () => ({ api: { PUT: server.answer, POST: server.answer
 
 const { RigEditor } = await import("./rigEditor");
 
+const preview = "/api/preview/edit";
+
 const assessment = (of: number) => ({ of }) as unknown as Assessment;
 const rigOf = (lamps: number) => ({ lamps }) as unknown as Rig;
 const lampsOf = (rig: Rig) => (rig as unknown as { lamps: number }).lamps;
@@ -37,7 +39,10 @@ async function answer(path: string, { body, keepalive }: Asked) {
   if (server.trouble === "away") throw new TypeError("Failed to fetch");
   if (server.trouble === "fields") return status(400, { errors: { "rig.lamps": ["Give a number."] } });
   if (server.trouble !== undefined) return status(server.trouble, { title: "It is in trouble." });
-  if (path === "/api/assess") return { data: assessment(lampsOf(body.rig)), response: { status: 200 } };
+  if (path === preview) {
+    const part = JSON.stringify({ assessment: assessment(lampsOf(body.rig)) });
+    return { data: new Blob([part, "\n"]).stream(), response: { status: 200 } };
+  }
   const key = body.idempotencyKey ?? "";
   server.saves.push({ key, keepalive: keepalive === true });
   if (!server.keys.has(key)) {
@@ -125,12 +130,12 @@ describe("an edit on its way to the file", () => {
     await pass(405);
     editor.lookAt("second");
     await pass(1000);
-    const about = server.answer.mock.calls.map(([path, { body }]) => [path, body.about]);
+    const about = server.answer.mock.calls.map(([path, { body }]) => [path, body.lineId ?? body.about]);
     expect(about).toEqual([
-      ["/api/assess", "first"],
+      [preview, "first"],
       ["/api/jobs/{id}/rig", "first"],
-      ["/api/assess", "second"],
-      ["/api/assess", "second"],
+      [preview, "second"],
+      [preview, "second"],
     ]);
     expect(editor.snapshot()).toMatchObject({ save: { kind: "saved" }, assessment: assessment(2) });
   });
@@ -152,7 +157,7 @@ describe("an edit on its way to the file", () => {
     type(2);
     await pass(60_000);
     expect(editor.snapshot().save.kind).toBe("missing");
-    expect(server.answer.mock.calls.filter(([path]) => path !== "/api/assess")).toHaveLength(1);
+    expect(server.answer.mock.calls.filter(([path]) => path !== preview)).toHaveLength(1);
     expect(kept.unsaved?.pending).toHaveLength(1);
   });
 

@@ -23,6 +23,7 @@ import {
   type SaveState,
   unsavedOf,
 } from "./editQueue";
+import { type Looked, Preview } from "./preview";
 import type { Pending, UnsavedEdits } from "./unsaved";
 
 /** What the server can propose for a whole job. */
@@ -55,10 +56,12 @@ const lastWordsBytes = 60_000;
 export class RigEditor {
   private state: QueueState;
   private listeners = new Set<() => void>();
+  private readonly asking = new Set<(rig: Rig) => void>();
   private timer: ReturnType<typeof setTimeout> | undefined;
-  private previewing: AbortController | undefined;
+  private previewing: Preview | undefined;
   private queue: Promise<void> = Promise.resolve();
   private about: string | undefined;
+  private closer: Looked | undefined;
   /** Assessments that tell no more than this line in full. */
   private readonly brief = new WeakMap<Assessment, string>();
   /** Whether the job is closed: another editor may have what is kept in the browser by now. */
@@ -82,6 +85,14 @@ export class RigEditor {
     };
   };
 
+  /** Tells of each rig that an edit makes before the page is drawn with it; gives how that ends. */
+  onEdit(ask: (rig: Rig) => void) {
+    this.asking.add(ask);
+    return () => {
+      this.asking.delete(ask);
+    };
+  }
+
   /** Sends what an earlier page could not, if there is any. */
   begin() {
     this.ended = false;
@@ -101,6 +112,16 @@ export class RigEditor {
     if (this.about === lineId) return;
     this.about = lineId;
     if (this.tellsTooLittle()) void this.preview();
+  }
+
+  /** How the line is shown, and the wire of it that is judged: both come with the next preview. */
+  lookCloser(looked: Looked) {
+    this.closer = looked;
+  }
+
+  /** What follows from a rig, where it is under way or came last. */
+  previewOf(rig: Rig): Preview | undefined {
+    return this.previewing?.rig === rig ? this.previewing : undefined;
   }
 
   /** Whether what is on screen tells less than is looked at. */
@@ -281,20 +302,20 @@ export class RigEditor {
 
   private async preview() {
     this.previewing?.abort();
-    const previewing = new AbortController();
-    this.previewing = previewing;
     const { rig } = this.state;
     const { about } = this;
-    try {
-      const came = await asked(() =>
-        api.POST("/api/assess", { body: { rig, about: about ?? null }, signal: previewing.signal }),
-      );
-      if (this.state.rig !== rig || this.about !== about) return;
-      if (came.ok && about !== undefined) this.brief.set(came.data, about);
-      this.dispatch({ kind: "previewed", rig, came });
-    } catch {
-      // A newer edit took its place.
-    }
+    const looked =
+      about === undefined ? undefined : this.closer?.lineId === about ? this.closer : { lineId: about };
+    const preview = new Preview(rig, looked);
+    this.previewing = preview;
+    const came = await asked(async () => {
+      const answer = await preview.assessment;
+      if (!answer) throw new TypeError("It ended before the assessment.");
+      return answer;
+    });
+    if (this.previewing !== preview) return;
+    if (came.ok && about !== undefined) this.brief.set(came.data, about);
+    this.dispatch({ kind: "previewed", rig, came });
   }
 
   private settle(): Promise<void> {
@@ -392,6 +413,7 @@ export class RigEditor {
         if (!this.ended) this.unsaved.keep(unsavedOf(this.state, keyOf));
         return;
       case "preview":
+        for (const ask of this.asking) ask(this.state.rig);
         void this.preview();
         return;
       case "settle":

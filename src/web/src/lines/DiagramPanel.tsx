@@ -1,8 +1,9 @@
-import { ChevronLeft, ChevronRight, Download, Printer } from "lucide-react";
+import { ChevronLeft, ChevronRight, Download, Maximize2, Printer } from "lucide-react";
 import { useState } from "react";
 import { api, type Rig } from "../api/client";
 import { rigId } from "../job/rigId";
 import { Button } from "../ui/Button";
+import { Dialog } from "../ui/Dialog";
 import { Notice } from "../ui/Notice";
 import { useAnswer } from "../ui/useAnswer";
 import { t } from "../words";
@@ -10,6 +11,8 @@ import { DiagramSheet } from "./DiagramSheet";
 
 const linkLook =
   "inline-flex min-h-11 items-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade";
+
+const largeSign = <Maximize2 size={18} aria-hidden />;
 
 /** The wiring of a line, or of the whole rig page by page, drawn by the server; what is pressed in it is shown beside it. */
 export function DiagramPanel({
@@ -27,13 +30,14 @@ export function DiagramPanel({
 }) {
   const [whole, setWhole] = useState(false);
   const [turned, setTurned] = useState(0);
+  const [large, setLarge] = useState(false);
   const line = useAnswer<string>(
     ["diagram", rigId(rig), lineId],
     (signal) => api.POST("/api/preview/diagram", { body: { rig, lineId }, parseAs: "text", signal }),
     { keep: lineId, enabled: !whole },
   );
   const pages = useAnswer(
-    [t("lines.diagramPages"), rigId(rig)],
+    ["diagram-pages", rigId(rig)],
     (signal) => api.POST("/api/preview/diagram-pages", { body: { rig }, signal }),
     { enabled: whole },
   );
@@ -73,6 +77,9 @@ export function DiagramPanel({
             </span>
           </span>
         )}
+        <Button disabled={svg === undefined} onClick={() => setLarge(true)}>
+          {largeSign} {t("lines.enlarge")}
+        </Button>
         <span className="ml-auto" />
         <a
           className={linkLook}
@@ -91,6 +98,19 @@ export function DiagramPanel({
         </Notice>
       ) : (
         <DiagramSheet svg={svg} open={open} onOpen={onOpen} />
+      )}
+      {large && svg !== undefined && (
+        <Dialog wide open title={t("lines.wiringDiagram")} onClose={() => setLarge(false)}>
+          <DiagramSheet
+            svg={svg}
+            open={open}
+            large
+            onOpen={(station) => {
+              onOpen(station);
+              setLarge(false);
+            }}
+          />
+        </Dialog>
       )}
     </section>
   );

@@ -4,20 +4,23 @@ import { t } from "../words";
 
 /** Letters of 2.3 mm are 11 px high then, the least that is read. */
 const leastPixelsPerMillimetre = 4.8;
-const highestPixels = 460;
 
 /** A drawing of the server, as large as its frame, its letters never too small; every part of it is pressed in its whole box, or by keys. */
 export function DiagramSheet({
   svg,
   open,
+  large = false,
   onOpen,
 }: {
   svg: string;
   open: string | undefined;
+  /** Whether it has the page to itself. */
+  large?: boolean;
   onOpen: (station: string) => void;
 }) {
   const paper = useRef<HTMLDivElement>(null);
   const [frame, width] = useWidth();
+  const highestPixels = large ? 640 : 460;
   useEffect(() => {
     const box = paper.current;
     if (!box || width === 0) return;
@@ -31,7 +34,7 @@ export function DiagramSheet({
     drawing.setAttribute("role", "group");
     box.replaceChildren(drawing);
     for (const part of drawing.querySelectorAll<SVGGElement>("[data-station]")) makeButton(part);
-  }, [svg, width]);
+  }, [svg, width, highestPixels]);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: marked anew whenever it is drawn anew
   useEffect(() => {
@@ -55,7 +58,7 @@ export function DiagramSheet({
         data-diagram
         // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys
         tabIndex={0}
-        className="diagram max-h-[62vh] overflow-auto bg-white"
+        className={`diagram overflow-auto bg-white ${large ? "max-h-[76vh]" : "max-h-[62vh]"}`}
         onClick={(event) => openAt(event.target)}
         onKeyDown={(event) => {
           if ((event.key === "Enter" || event.key === " ") && openAt(event.target)) event.preventDefault();

@@ -1,4 +1,4 @@
-import { memo, type ReactNode, useMemo, useState } from "react";
+import { memo, type ReactNode, useEffect, useMemo, useState } from "react";
 import { createPortal } from "react-dom";
 import type { EditCommand, Fuse, Line, LineView, Offer, Rig, StripStation } from "../api/client";
 import type { FieldErrors } from "../api/problems";
@@ -13,7 +13,7 @@ import { useWidth } from "../ui/useWidth";
 import { t } from "../words";
 import { StateBar } from "./StateBar";
 import { StationPanel } from "./station/StationPanel";
-import { planned } from "./station/stations";
+import { planned, wireBehind } from "./station/stations";
 import { layOut } from "./strip/layout";
 import { RidgeChart } from "./strip/RidgeChart";
 import { StripTable } from "./strip/StripTable";
@@ -49,7 +49,7 @@ export function LineBody({
   diagram: ReactNode;
 }) {
   const states = useStates(line.id);
-  const { answer: view, failed, why, slow, fresh } = useLine(rig, line.id, states.asked, asks);
+  const { answer: view, failed, why, slow, fresh } = useLine(editor, rig, line.id, states.asked, asks);
   const [pointed, setPointed] = useState<string>();
   const [compared, setCompared] = useState<string>();
   const openStation = useStable(onOpen);
@@ -69,6 +69,13 @@ export function LineBody({
         : withPart(now, "protection", one.part, { fuse, fixed: true }),
     ),
   );
+  const station = view && stationOf(view, open);
+  const wire = view && station && wireBehind(view.strip.strands, station);
+  const { asked } = states;
+  useEffect(
+    () => editor.lookCloser({ lineId: line.id, state: asked, run: wire }),
+    [editor, line.id, asked, wire],
+  );
   if (!view)
     return (
       <Notice alert={failed} title={failed ? t("lines.theLineWasNotWorked") : t("lines.workingTheLineOut")}>
@@ -78,10 +85,6 @@ export function LineBody({
 
   const shown = states.shownIn(view);
   const { strands, loose } = view.strip;
-  const station = strands
-    .flatMap((strand) => strand.stations)
-    .concat(loose)
-    .find((one) => one.id === (open ?? heaviest(view)));
 
   return (
     <section
@@ -147,8 +150,9 @@ export function LineBody({
         createPortal(
           <StationPanel
             key={station.id}
-            view={view}
+            wire={wire}
             ready={fresh}
+            editor={editor}
             rig={rig}
             station={station}
             errors={errors}
@@ -165,6 +169,13 @@ export function LineBody({
     </section>
   );
 }
+
+/** The station that is open: the one asked for, else the wire that most is lost in. */
+const stationOf = (view: LineView, open: string | undefined) =>
+  view.strip.strands
+    .flatMap((strand) => strand.stations)
+    .concat(view.strip.loose)
+    .find((one) => one.id === (open ?? heaviest(view)));
 
 /** The wire that most is lost in. */
 function heaviest(view: LineView): string | undefined {

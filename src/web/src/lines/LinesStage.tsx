@@ -96,10 +96,8 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   }, [editor, lines, sifting, chosen, choose]);
 
   const chosenId = chosen?.line.id;
-  useEffect(() => {
-    editor.lookAt(chosenId);
-    return () => editor.lookAt(undefined);
-  }, [editor, chosenId]);
+  useEffect(() => editor.lookAt(chosenId), [editor, chosenId]);
+  useEffect(() => () => editor.lookAt(undefined), [editor]);
 
   const start = useStable(() => setStarting(true));
   const remove = async (lineId: string) => {

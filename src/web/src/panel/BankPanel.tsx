@@ -9,7 +9,7 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { inputLook } from "../ui/Field";
 import { amps, percent } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
-import { backlightWords, choices, modeWords, shortFeedWords } from "../ui/words";
+import { backlightWords, choices, listed, modeWords, shortFeedWords } from "../ui/words";
 import { t } from "../words";
 
 type Edit = (change: (rig: Rig) => Rig) => void;
@@ -157,7 +157,7 @@ function SlotRow({
     output && onEdit((now) => withOutput(now, bank.id, output.id, change));
   const worked = (output?.workedBy ?? "slot") === "slot";
   const what =
-    slot.lines.map((line) => line.name).join(" and ") || (slot.wired ? t("panel.somethingThatIsNoLine") : "");
+    listed(slot.lines.map((line) => line.name)) || (slot.wired ? t("panel.somethingThatIsNoLine") : "");
 
   return (
     <li

@@ -4,10 +4,9 @@ import { api, type PanelView } from "../api/client";
 import { JobFrame } from "../job/JobFrame";
 import { ProposalDialog } from "../job/ProposalDialog";
 import type { RigEditor } from "../job/rigEditor";
-import { rigId } from "../job/rigId";
+import { useOfRig } from "../job/useOfRig";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
-import { useAnswer } from "../ui/useAnswer";
 import { t } from "../words";
 import { BankPanel } from "./BankPanel";
 import { LeadRegister } from "./LeadRegister";
@@ -16,7 +15,7 @@ import { LeadRegister } from "./LeadRegister";
 export default function PanelStage({ editor }: { editor: RigEditor }) {
   const { job, rig, errors } = useSyncExternalStore(editor.subscribe, editor.snapshot);
   const [asked, setAsked] = useState(false);
-  const { answer, failed, why, slow } = useAnswer<PanelView>(["panel", rigId(rig)], (signal) =>
+  const { answer, failed, why, slow } = useOfRig<PanelView>(editor, rig, ["panel"], (rig, signal) =>
     api.POST("/api/preview/panel", { body: { rig }, signal }),
   );
   const shortcuts = useMemo(() => [], []);

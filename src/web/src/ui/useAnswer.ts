@@ -4,6 +4,7 @@ import { orRefused, Refused, whyOf } from "../api/asked";
 import { type Answer as Asked, type FieldErrors, noErrors } from "../api/problems";
 
 const slowMilliseconds = 1000;
+const retryMilliseconds = 2000;
 
 /**
  * What the server says of what is on screen: the one way to ask for it. The last answer stays while a newer one comes or
@@ -16,12 +17,15 @@ export function useAnswer<Answer>(
     enabled = true,
     keep = "",
     settle = 0,
+    early = false,
   }: {
     enabled?: boolean;
     /** An answer is kept as long as this stays. */
     keep?: string;
     /** What is typed into is asked about only after it has stood for so many milliseconds. */
     settle?: number;
+    /** Whether it may have been asked already, before this was drawn: it is not asked twice. */
+    early?: boolean;
   } = {},
 ): {
   answer: Answer | undefined;
@@ -40,10 +44,9 @@ export function useAnswer<Answer>(
   const name = JSON.stringify(key);
   const settled = useSettled(name, settle);
   const asked = useQuery({
-    queryKey: key,
-    queryFn: ({ signal }) => orRefused(() => ask(signal)),
-    retry: false,
+    ...question(key, ask),
     enabled: enabled && settled === name,
+    ...(early && { staleTime: Number.POSITIVE_INFINITY }),
   });
   const last = useRef<{ keep: string; answer: Answer }>(undefined);
   if (asked.data !== undefined) last.current = { keep, answer: asked.data };
@@ -56,17 +59,27 @@ export function useAnswer<Answer>(
     const timer = setTimeout(() => setSlow(true), slowMilliseconds);
     return () => clearTimeout(timer);
   }, [asked.isFetching]);
-  const refusal = asked.error instanceof Refused ? asked.error.refusal : undefined;
+  const error = asked.error ?? asked.failureReason;
+  const refusal = error instanceof Refused ? error.refusal : undefined;
   return {
     answer: asked.data ?? (last.current?.keep === keep ? last.current.answer : undefined),
-    failed: asked.isError,
-    why: asked.isError ? whyOf(asked.error) : "",
+    failed: error != null,
+    why: error != null ? whyOf(error) : "",
     errors: refusal?.kind === "fields" ? refusal.errors : noErrors,
     slow,
     fresh: asked.data !== undefined,
     again: () => void asked.refetch(),
   };
 }
+
+/** A question as it is kept under its key. */
+export const question = <Answer>(key: QueryKey, ask: (signal: AbortSignal) => Promise<Asked<Answer>>) => ({
+  queryKey: key,
+  queryFn: ({ signal }: { signal: AbortSignal }) => orRefused(() => ask(signal)),
+  // A server that is away is asked until it is back; what it refused it would refuse again.
+  retry: (_: number, error: Error) => error instanceof Refused && error.refusal.kind === "unreachable",
+  retryDelay: retryMilliseconds,
+});
 
 /** A text once it has stood for a while. */
 function useSettled(text: string, milliseconds: number): string {

@@ -30,6 +30,11 @@ import type {
 } from "../api/client";
 import { t } from "../words";
 
+const lists = new Intl.ListFormat("en-GB");
+
+/** Names one after another as a sentence has them. */
+export const listed = (names: readonly string[]) => lists.format(names);
+
 /** Where the work on a vehicle stands. */
 export const workWords: Record<WorkState, string> = {
   planned: t("ui.planned"),

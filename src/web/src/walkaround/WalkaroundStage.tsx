@@ -28,7 +28,7 @@ type PanelKey = (typeof panels)[number]["key"];
 export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
   const { job, rig, assessment, errors, save } = useSyncExternalStore(editor.subscribe, editor.snapshot);
   const [place, setPlace] = useSearchParams();
-  const walk = useWalkaround(rig);
+  const walk = useWalkaround(editor, rig);
   const [asked, setAsked] = useState(false);
 
   const panel: PanelKey = panels.find(({ key }) => place.has(key))?.key ?? (rig.body ? "mount" : "body");

@@ -11,14 +11,16 @@ const technical =
 
 /** Calls whose texts are addresses, selectors and keys. */
 const asks =
-  /(querySelector|addEventListener|closest|matches|matchMedia|getAttribute|setAttribute|startsWith|endsWith|includes|split|join|replace|GET|POST|PUT|PATCH|DELETE|navigate|test|useDraft|^t)$/;
+  /(querySelector|addEventListener|closest|matches|matchMedia|getAttribute|setAttribute|startsWith|endsWith|includes|split|replace|GET|POST|PUT|PATCH|DELETE|navigate|test|useDraft|^t)$/;
 
 const classes = (text: string) =>
   text.split(/\s+/).every((word) => /^[a-z0-9:[\]()/.,_%#!*&>=+{}'-]*$/.test(word)) &&
   /(^|\s)[a-z0-9]+[-:]/.test(text);
 
 const reads = (text: string) =>
-  /\p{L}{2,}[,;:.)}]* +[({]*[\p{L}\d]/u.test(text) || /^\p{Lu}\p{Ll}+[ .…]?$/u.test(text);
+  /\p{L}{2,}[,;:.)}]* +[({]*[\p{L}\d]/u.test(text) ||
+  /^\p{Lu}\p{Ll}+[ .…]?$/u.test(text) ||
+  /^ \p{L}+ $/u.test(text);
 
 /** Texts of a file that read like words. */
 function sentences(code: string, kind = ts.ScriptKind.TSX): string[] {
@@ -77,5 +79,6 @@ test.each([
   // biome-ignore lint/suspicious/noTemplateCurlyInString: it is code that is read
   ["const a = `${volts} at the lamp`;", true],
   ['<p className="grid gap-3">{t("lines.none")}</p>', false],
+  ['const both = names.join(" and ");', true],
   ['if (key === "Escape") close("main-fuse");', false],
 ])("%s", (code, words) => expect(sentences(code).length > 0).toBe(words));

@@ -1,6 +1,7 @@
-import type { Fuse, LineView, Offer, Rig, StripStation } from "../../api/client";
+import type { Fuse, Offer, Rig, StripStation } from "../../api/client";
 import { termWith } from "../../help/glossary";
 import { Term } from "../../help/Term";
+import type { RigEditor } from "../../job/rigEditor";
 import { Button } from "../../ui/Button";
 import { Notice } from "../../ui/Notice";
 import { useNames } from "../../ui/names";
@@ -12,11 +13,12 @@ import { useRun } from "../useLine";
 import { WireLadder } from "../WireLadder";
 import { hasSheet, PartSheet } from "./PartSheet";
 import type { StationEdit } from "./stationEdit";
-import { planned, wireBehind } from "./stations";
+import { planned } from "./stations";
 
 /** One station opened: its part, what can be done there, and the wire that it belongs to judged. */
 export function StationPanel({
-  view,
+  editor,
+  wire,
   ready,
   offers,
   onTake,
@@ -25,7 +27,9 @@ export function StationPanel({
   ...edit
 }: StationEdit & {
   station: StripStation;
-  view: LineView;
+  editor: RigEditor;
+  /** The wire that is judged with it. */
+  wire: string | undefined;
   /** Whether the strip is that of the rig as it stands: the wire is judged after it. */
   ready: boolean;
   offers: readonly Offer[];
@@ -37,7 +41,6 @@ export function StationPanel({
   const nameOf = useNames();
   const takeFuse = useStable((taken: Fuse) => onTakeFuse(station, taken));
   const takeWire = useStable((name: string) => wire !== undefined && onTakeWire(wire, name));
-  const wire = wireBehind(view.strip.strands, station);
   const fuse =
     station.kind === "fuse" && (planned(station) || rig.protection?.some((part) => part.id === station.part));
   return (
@@ -64,6 +67,7 @@ export function StationPanel({
       {wire && (
         <div className={station.kind === "run" || fuse ? "order-1" : "order-3"}>
           <Judged
+            editor={editor}
             rig={rig}
             run={wire}
             ready={ready}
@@ -89,6 +93,7 @@ function Fields(edit: StationEdit & { station: StripStation }) {
 }
 
 function Judged({
+  editor,
   ready,
   sheetOnly,
   rig,
@@ -97,6 +102,7 @@ function Judged({
   onTakeFuse,
   onTakeWire,
 }: {
+  editor: RigEditor;
   ready: boolean;
   /** Wire and fuse of a quick plan are judged for the whole line, below. */
   sheetOnly: boolean;
@@ -106,7 +112,7 @@ function Judged({
   onTakeFuse: Parameters<typeof FuseWindow>[0]["onTake"];
   onTakeWire: (name: string) => void;
 }) {
-  const { answer, failed, why } = useRun(rig, run, ready);
+  const { answer, failed, why } = useRun(editor, rig, run, ready);
   if (!answer)
     return (
       <Notice alert={failed} title={failed ? t("lines.theWireWasNotJudged") : t("lines.checkingEverySize")}>
