@@ -1,4 +1,5 @@
 using BurlyRidge.Server.Hosting;
+using System.IO.Compression;
 using System.Net;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Server.Assess;
@@ -58,6 +59,8 @@ public static class ServerApp
         builder.Services.AddDbContext<JobDatabase>((services, database) => database.UseSqlite(services.GetRequiredService<DataFolder>().ConnectionString));
         builder.Services.AddScoped<JobStore>();
         builder.Services.AddScoped<LampCatalogue>();
+        // The scripts are sent once and kept; what an edit asks for is not packed at all.
+        builder.Services.Configure<GzipCompressionProviderOptions>(gzip => gzip.Level = CompressionLevel.Optimal);
         builder.Services.AddResponseCompression(compression =>
         {
             compression.Providers.Add<GzipCompressionProvider>();

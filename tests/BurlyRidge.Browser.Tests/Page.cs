@@ -1,19 +1,38 @@
 using System.Globalization;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Support.Events;
 using OpenQA.Selenium.Support.UI;
 
 namespace BurlyRidge.Browser.Tests;
 
 /// <summary>The page as a person sees it: fields by their label, buttons by their name.</summary>
-public sealed class Page(ChromeDriver driver, Uri address, Func<By, By>? said = null)
+public sealed class Page : IDisposable
 {
+    private readonly Uri address;
+
+    private readonly EventFiringWebDriver driver;
+
     /// <summary>What is looked for is written in English, whatever the page says it in.</summary>
-    private readonly Func<By, By> said = said ?? (by => by);
+    private readonly Func<By, By> said;
 
     private static readonly TimeSpan Patience = TimeSpan.FromSeconds(90);
 
-    public ChromeDriver Driver => driver;
+    public Page(ChromeDriver chrome, Uri address, Func<By, By>? said = null)
+    {
+        (Chrome, this.address, this.said) = (chrome, address, said ?? (by => by));
+        driver = new EventFiringWebDriver(chrome);
+        driver.ElementClicking += (_, click) => Steady(click.Element);
+    }
+
+    /// <summary>The browser, which presses what has come to rest.</summary>
+    public EventFiringWebDriver Driver => driver;
+
+    /// <summary>Closes the browser.</summary>
+    public void Dispose() => driver.Dispose();
+
+    /// <summary>What only this browser can do.</summary>
+    public ChromeDriver Chrome { get; }
 
     public void Open(string path)
     {
@@ -93,7 +112,7 @@ public sealed class Page(ChromeDriver driver, Uri address, Func<By, By>? said = 
 
     public void Choose(string label, string option) => new SelectElement(Field(label)).SelectByText(option);
 
-    /// <summary>Presses a button; one that moves as a message comes in beside it is pressed where it stands then.</summary>
+    /// <summary>Presses a button; one that something else lies over is pressed as soon as that is gone.</summary>
     public void Press(string name)
     {
         var button = By.XPath($"//button[normalize-space() = '{name}' or @aria-label = '{name}']");
@@ -101,9 +120,7 @@ public sealed class Page(ChromeDriver driver, Uri address, Func<By, By>? said = 
         {
             try
             {
-                var found = Find(button);
-                Steady(found);
-                found.Click();
+                Find(button).Click();
                 return true;
             }
             catch (ElementClickInterceptedException)
@@ -113,8 +130,8 @@ public sealed class Page(ChromeDriver driver, Uri address, Func<By, By>? said = 
         }, $"{name} is pressed");
     }
 
-    /// <summary>Waits until it stands where it stood a frame ago: a press on what moves lands beside it.</summary>
-    private void Steady(IWebElement element) => driver.ExecuteAsyncScript("""
+    /// <summary>Waits until it stands where it stood a frame ago: a press on what moves as a message comes in lands beside it.</summary>
+    private void Steady(IWebElement element) => Chrome.ExecuteAsyncScript("""
         const [element, done] = arguments;
         let last;
         const look = () => {
@@ -153,8 +170,8 @@ public sealed class Page(ChromeDriver driver, Uri address, Func<By, By>? said = 
     /// <summary>What is asked and answered over the network takes so much longer from now on, ms.</summary>
     public void Slow(int milliseconds)
     {
-        driver.ExecuteCdpCommand("Network.enable", []);
-        driver.ExecuteCdpCommand("Network.emulateNetworkConditions", new Dictionary<string, object?> { ["offline"] = false, ["latency"] = milliseconds, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
+        Chrome.ExecuteCdpCommand("Network.enable", []);
+        Chrome.ExecuteCdpCommand("Network.emulateNetworkConditions", new Dictionary<string, object?> { ["offline"] = false, ["latency"] = milliseconds, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
     }
 
     public object? Run(string script, params object[] arguments) => driver.ExecuteScript(script, arguments);

@@ -34,7 +34,7 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
     [MemberData(nameof(All))]
     public void Take(string file, string screen, string theme)
     {
-        page.Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = 1280, ["height"] = 800, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        page.Chrome.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new() { ["width"] = 1280, ["height"] = 800, ["deviceScaleFactor"] = 1, ["mobile"] = false });
         page.Open("/");
         page.Run("localStorage.setItem('burly-ridge-theme', arguments[0])", theme);
         Screens.Show(page, screen);

@@ -13,7 +13,6 @@ public class Workshop : IAsyncLifetime
     private readonly string data = Directory.CreateTempSubdirectory("burly-ridge-").FullName;
     private WebApplication? app;
     private int port;
-    private ChromeDriver? driver;
 
     public Page Page { get; private set; } = null!;
 
@@ -37,8 +36,7 @@ public class Workshop : IAsyncLifetime
             "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
             "--disable-component-update", "--disable-sync", "--disable-dev-shm-usage", "--window-size=1280,800");
         chrome.SetLoggingPreference(LogType.Browser, LogLevel.All);
-        driver = new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), chrome);
-        Page = new Page(driver, Address, Said);
+        Page = new Page(new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), chrome), Address, Said);
         Http.BaseAddress = Address;
     }
 
@@ -70,7 +68,7 @@ public class Workshop : IAsyncLifetime
 
     public async ValueTask DisposeAsync()
     {
-        driver?.Dispose();
+        Page?.Dispose();
         Http.Dispose();
         await StopServerAsync();
         Directory.Delete(data, recursive: true);

@@ -1,3 +1,4 @@
+import { useQueryClient } from "@tanstack/react-query";
 import { History, Redo2, Search, Undo2, X } from "lucide-react";
 import { memo, type ReactNode, useEffect, useMemo, useState, useSyncExternalStore } from "react";
 import { NavLink, useNavigate } from "react-router";
@@ -11,6 +12,7 @@ import { CurrencyContext, SwitchUnitsContext, UnitsContext } from "../ui/units";
 import { useStable } from "../ui/useStable";
 import { TallyLine } from "../ui/VerdictMark";
 import { t } from "../words";
+import { askAhead } from "./aboutRig";
 import { FindDialog } from "./FindDialog";
 import { HistoryDialog } from "./HistoryDialog";
 import { Ledger } from "./Ledger";
@@ -29,13 +31,22 @@ const historySign = <History size={20} aria-hidden />;
 const redoSign = <Redo2 size={20} aria-hidden />;
 
 /** The stages of the job, the one that is on marked. */
-const StageLinks = memo(function StageLinks({ job, stage }: { job: string; stage: StageKey }) {
+const StageLinks = memo(function StageLinks({
+  job,
+  stage,
+  onGo,
+}: {
+  job: string;
+  stage: StageKey;
+  onGo: (stage: StageKey) => void;
+}) {
   return (
     <nav aria-label={t("job.stages")} className="flex flex-wrap gap-1 pt-1">
       {stages.map(({ key, name }, i) => (
         <NavLink
           key={key}
           to={`/jobs/${job}/${key}`}
+          onClick={() => onGo(key)}
           className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
         >
           <span className="font-figure text-sm" aria-hidden>
@@ -73,6 +84,8 @@ export function JobFrame({
   const [finding, setFinding] = useState(false);
   const [history, setHistory] = useState(false);
   const go = useNavigate();
+  const queries = useQueryClient();
+  const ahead = useStable((next: StageKey) => askAhead(queries, next, rig));
 
   const picture = usePicture(job.id, job.revision, rig.body != null);
 
@@ -110,7 +123,10 @@ export function JobFrame({
       ...stages.map(({ key, name }, i) => ({
         keys: String(i + 1),
         does: name,
-        run: () => go(`/jobs/${job.id}/${key}`),
+        run: () => {
+          ahead(key);
+          go(`/jobs/${job.id}/${key}`);
+        },
       })),
       ...shortcuts,
       { keys: "/", does: t("job.find"), run: () => setFinding(true) },
@@ -122,7 +138,7 @@ export function JobFrame({
       { keys: t("job.ctrlY"), does: t("job.redo"), run: redo },
       { keys: "h", does: t("job.history"), run: () => setHistory(true) },
     ],
-    [undo, redo, go, job.id, shortcuts],
+    [undo, redo, go, ahead, job.id, shortcuts],
   );
 
   const switchUnits = useStable(() =>
@@ -203,7 +219,7 @@ export function JobFrame({
           <CurrencyContext value={rules.currency}>
             <Frame ticket={ticket} shortcuts={all} whole={whole}>
               <div className="flex flex-wrap items-center gap-x-4 border-b border-seam px-4">
-                <StageLinks job={job.id} stage={stage} />
+                <StageLinks job={job.id} stage={stage} onGo={ahead} />
                 {bar && <div className="ml-auto flex min-w-0 flex-wrap items-center gap-2">{bar}</div>}
               </div>
               {outdated && (

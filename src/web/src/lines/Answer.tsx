@@ -3,6 +3,7 @@ import type { Check, Fuse, LineAssessment } from "../api/client";
 import { CheckList } from "../job/CheckList";
 import { objects } from "../job/cure";
 import type { RigEditor } from "../job/rigEditor";
+import { Details } from "../ui/Details";
 import { t } from "../words";
 import { FuseWindow } from "./FuseWindow";
 import { Losses } from "./Losses";
@@ -31,6 +32,7 @@ export function Answer({
   outdated: boolean;
 }) {
   const objections = checks.filter(objects);
+  const holding = checks.filter((check) => !objects(check));
   return (
     <section
       aria-label={t("lines.whatFollows")}
@@ -55,9 +57,9 @@ export function Answer({
       <Part title={t("lines.wireLadder")}>
         <WireLadder ladder={answer.ladder} onTake={takes?.wire} />
       </Part>
-      <Part title={t("lines.checksThatHold")}>
-        <CheckList checks={checks.filter((check) => !objects(check))} editor={editor} />
-      </Part>
+      <Details summary={t("lines.checksThatHoldCount", { holding: holding.length })}>
+        <CheckList checks={holding} editor={editor} />
+      </Details>
     </section>
   );
 }

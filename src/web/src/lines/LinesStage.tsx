@@ -262,7 +262,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                 />
               )}
               {!chosen.found?.assessment && chosen.found && (
-                <Details summary={t("lines.checksThatHold")}>
+                <Details summary={t("lines.checksThatHoldCount", { holding: holding.length })}>
                   <CheckList checks={holding} editor={editor} />
                 </Details>
               )}

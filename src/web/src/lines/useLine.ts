@@ -1,4 +1,5 @@
 import { api, type LineView, type Rig, type RigState, type RunAssessment } from "../api/client";
+import { askedOf, ofLine } from "../job/aboutRig";
 import type { RigEditor } from "../job/rigEditor";
 import { rigId } from "../job/rigId";
 import { useAnswer } from "../ui/useAnswer";
@@ -10,14 +11,14 @@ export const useLine = (
   lineId: string,
   state: RigState | undefined,
   ready = true,
-) =>
-  useAnswer<LineView>(
-    ["line", rigId(rig), lineId, state],
-    async (signal) =>
-      (await editor.previewOf(rig)?.lineIn(lineId, state)) ??
-      api.POST("/api/preview/line", { body: { rig, lineId, state: state ?? null }, signal }),
-    { enabled: lineId !== "" && ready, keep: lineId },
+) => {
+  const [key, ask] = askedOf(ofLine(lineId, state), rig);
+  return useAnswer<LineView>(
+    key,
+    async (signal) => (await editor.previewOf(rig)?.lineIn(lineId, state)) ?? ask(signal),
+    { enabled: lineId !== "" && ready, keep: lineId, early: true },
   );
+};
 
 /** One wire on the network: every gauge judged, the fuse between load and ampacity, the sheet of time and current; the same way. */
 export const useRun = (editor: RigEditor, rig: Rig, run: string, ready: boolean) =>

@@ -1,6 +1,6 @@
 import { Printer, Shuffle } from "lucide-react";
 import { useMemo, useState, useSyncExternalStore } from "react";
-import { api, type PanelView } from "../api/client";
+import { ofPanel } from "../job/aboutRig";
 import { JobFrame } from "../job/JobFrame";
 import { ProposalDialog } from "../job/ProposalDialog";
 import type { RigEditor } from "../job/rigEditor";
@@ -15,9 +15,7 @@ import { LeadRegister } from "./LeadRegister";
 export default function PanelStage({ editor }: { editor: RigEditor }) {
   const { job, rig, errors } = useSyncExternalStore(editor.subscribe, editor.snapshot);
   const [asked, setAsked] = useState(false);
-  const { answer, failed, why, slow } = useOfRig<PanelView>(editor, rig, ["panel"], (rig, signal) =>
-    api.POST("/api/preview/panel", { body: { rig }, signal }),
-  );
+  const { answer, failed, why, slow } = useOfRig(editor, rig, ofPanel);
   const shortcuts = useMemo(() => [], []);
   const move = (from: string, to: string) => void editor.do({ kind: "moveOutput", from, to });
   const edit = (change: Parameters<typeof editor.edit>[0]) => editor.edit(change);

@@ -1,8 +1,10 @@
 import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
+import { ofVehicle } from "../job/aboutRig";
 import { JobFrame } from "../job/JobFrame";
 import { ProposalDialog } from "../job/ProposalDialog";
 import type { RigEditor } from "../job/rigEditor";
+import { useOfRig } from "../job/useOfRig";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
 import { t } from "../words";
@@ -12,7 +14,6 @@ import { ElectricsPanel } from "./ElectricsPanel";
 import { MountPanel } from "./MountPanel";
 import { PartsPanel } from "./PartsPanel";
 import { RoutePanel } from "./RoutePanel";
-import { useWalkaround } from "./useWalkaround";
 
 const panels = [
   { key: "mount", name: t("walkaround.mounts") },
@@ -28,7 +29,7 @@ type PanelKey = (typeof panels)[number]["key"];
 export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
   const { job, rig, assessment, errors, save } = useSyncExternalStore(editor.subscribe, editor.snapshot);
   const [place, setPlace] = useSearchParams();
-  const walk = useWalkaround(editor, rig);
+  const walk = useOfRig(editor, rig, ofVehicle);
   const [asked, setAsked] = useState(false);
 
   const panel: PanelKey = panels.find(({ key }) => place.has(key))?.key ?? (rig.body ? "mount" : "body");

@@ -1,0 +1,52 @@
+import type { QueryClient } from "@tanstack/react-query";
+import {
+  api,
+  type LineView,
+  type PanelView,
+  type Rig,
+  type RigState,
+  type WalkaroundView,
+} from "../api/client";
+import type { Answer as Asked } from "../api/problems";
+import { question } from "../ui/useAnswer";
+import { rigId } from "./rigId";
+import type { StageKey } from "./stages";
+
+/** A question about a rig. */
+export type AboutRig<Answer> = {
+  /** What is asked, as the answer is kept. */
+  what: readonly unknown[];
+  ask: (rig: Rig, signal: AbortSignal) => Promise<Asked<Answer>>;
+};
+
+/** The vehicle as one walks round it. */
+export const ofVehicle: AboutRig<WalkaroundView> = {
+  what: ["walk"],
+  ask: (rig, signal) => api.POST("/api/preview/walkaround", { body: { rig }, signal }),
+};
+
+/** The slots and what hangs on them. */
+export const ofPanel: AboutRig<PanelView> = {
+  what: ["panel"],
+  ask: (rig, signal) => api.POST("/api/preview/panel", { body: { rig }, signal }),
+};
+
+/** One line from source to earth in the state asked for, and in others to compare it with. */
+export const ofLine = (lineId: string, state: RigState | undefined): AboutRig<LineView> => ({
+  what: ["line", lineId, state],
+  ask: (rig, signal) =>
+    api.POST("/api/preview/line", { body: { rig, lineId, state: state ?? null }, signal }),
+});
+
+/** The question as it is asked of a rig, and kept. */
+export const askedOf = <Answer>({ what, ask }: AboutRig<Answer>, rig: Rig) =>
+  [[...what, rigId(rig)], (signal: AbortSignal) => ask(rig, signal)] as const;
+
+/** What a stage asks first is asked as one goes there, before it is drawn. */
+export function askAhead(queries: QueryClient, stage: StageKey, rig: Rig) {
+  const [line] = rig.lines;
+  if (stage === "walkaround" && rig.body) void queries.prefetchQuery(question(...askedOf(ofVehicle, rig)));
+  if (stage === "panel") void queries.prefetchQuery(question(...askedOf(ofPanel, rig)));
+  if (stage === "lines" && line)
+    void queries.prefetchQuery(question(...askedOf(ofLine(line.id, undefined), rig)));
+}
