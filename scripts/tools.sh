@@ -3,6 +3,10 @@
 
 export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1 DOTNET_SKIP_FIRST_TIME_EXPERIENCE=1
 
+# An edit allocates some megabytes: with this much for what is new, one in ten waits for a collection and not every third.
+# Only the environment takes it.
+export DOTNET_GCgen0size=0x4000000
+
 missing() {
   printf 'Missing: %s\n' "$1" >&2
   exit 1
