@@ -95,6 +95,19 @@ public class DrawingTests(Workshop workshop) : IClassFixture<Workshop>
     public void Every_shape_of_wiring_can_be_read() => AllReadable(AllShapes.All.Select(shape => (shape.Name, Diagram.OfRig(shape.Rig, shape.Name))));
 
     [Fact]
+    public void A_diagram_enlarged_is_seen_in_its_whole_width_and_what_is_pressed_in_it_opens_in_the_inspector()
+    {
+        page.OpenJob("Snow-road rescue wagon", "/lines?line=rear-work");
+        page.Press("Diagram");
+        page.Press("Enlarge");
+        page.Find(By.CssSelector("[role='dialog'] [data-diagram] svg"));
+        page.Until(() => page.Run("const sheet = document.querySelector('[role=dialog] [data-diagram]'); return sheet.scrollWidth <= sheet.clientWidth;") is true, "it is as wide as there is room");
+        page.Find(By.CssSelector("[role='dialog'] [data-station='plug-work'] text")).Click();
+        page.Until(() => !page.Has(By.CssSelector("[role='dialog']")), "it is closed");
+        page.Find(By.CssSelector("[data-diagram] .diagram-open[data-station='plug-work']"));
+    }
+
+    [Fact]
     public void A_part_of_the_diagram_is_pressed_by_keys_and_the_pages_of_the_whole_rig_are_turned()
     {
         page.Open("/");

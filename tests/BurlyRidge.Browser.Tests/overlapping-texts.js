@@ -17,4 +17,18 @@ texts.forEach((one, i) => {
     if (across > 0.1 * one.box.height && down > 0.3 * one.box.height) found.push(one.said + ' × ' + other.said);
   }
 });
+// Of a diagram: a wire that runs through letters.
+for (const wire of drawing.querySelectorAll(':is([data-run], [data-lead], [data-touch]) > polyline')) {
+  const at = wire.getScreenCTM();
+  const corners = [...wire.points].map((point) => point.matrixTransform(at));
+  for (let i = 1; i < corners.length; i++) {
+    const [left, right] = [corners[i - 1].x, corners[i].x].sort((one, other) => one - other);
+    const [top, bottom] = [corners[i - 1].y, corners[i].y].sort((one, other) => one - other);
+    for (const { said, box } of texts) {
+      // The box of a line is higher than its letters.
+      const edge = 0.25 * box.height;
+      if (right > box.left + 1 && left < box.right - 1 && bottom > box.top + edge && top < box.bottom - edge) found.push('wire through: ' + said);
+    }
+  }
+}
 return found.join('\n');

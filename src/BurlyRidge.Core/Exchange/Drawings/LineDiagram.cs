@@ -26,7 +26,7 @@ internal sealed class LineDiagram
         (this.rig, this.words, this.title) = (rig, words, title);
         grid = DiagramGrid.Of(strip, from, omit);
         Width = 2 * Margin + Math.Max(3, grid.Columns) * Pitch;
-        Height = 14 + (grid.Above + 2 * grid.Depth) * RowHeight + 18;
+        Height = 14 + (grid.Above + 2 * grid.Depth) * RowHeight + 21;
     }
 
     /// <summary>Ids of the runs in it.</summary>
@@ -54,7 +54,10 @@ internal sealed class LineDiagram
         {
             room = new TextRoom(Width, 0, Height);
             room.Write(svg, [new Wording(title, true)], 3.6, Width - Margin, new Spot(Margin - 6, 6, "start"));
-            foreach (var strand in grid.Strands) Wires(svg, strand, drawn);
+            var ways = grid.Strands.SelectMany(Ways).ToList();
+            foreach (var way in ways)
+                for (var i = 1; i < way.Points.Count; i++) room.Keep(way.Points[i - 1], way.Points[i]);
+            foreach (var way in ways) Wire(svg, way, drawn);
             // Bare terminals last: their names find room round those of the parts.
             var nodes = grid.Strands.SelectMany(strand => strand.All.Select(node => (Strand: strand, Node: node)));
             foreach (var (strand, node) in nodes.OrderBy(pair => pair.Node.Station is null)) Node(svg, strand, node);
@@ -74,33 +77,41 @@ internal sealed class LineDiagram
 
     private double BackY(int row) => Bottom - row * RowHeight;
 
-    private void Wires(Svg svg, DiagramStrand strand, Dictionary<string, string> drawn)
+    /// <summary>What leads from one node to the next: the wire, if it is no more than a touch, and the corners that it is drawn by.</summary>
+    private sealed record Way(DiagramNode To, StripStation? Wire, List<(double X, double Y)> Points);
+
+    private IEnumerable<Way> Ways(DiagramStrand strand)
     {
         var before = strand.From;
         foreach (var node in strand.All)
         {
-            if (before is not null) Path(svg, strand, before, node, node.Wires, drawn);
+            if (before is not null) yield return Led(strand, before, node, node.Wires);
             before = node;
         }
-        if (before is not null && strand.Into is { } into) Path(svg, strand, before, into, strand.Tail, drawn);
+        if (before is not null && strand.Into is { } into) yield return Led(strand, before, into, strand.Tail);
     }
 
     /// <summary>From node to node, level and upright; the corner lies so that branches nest.</summary>
-    private void Path(Svg svg, DiagramStrand strand, DiagramNode a, DiagramNode b, IReadOnlyList<StripStation> wires, Dictionary<string, string> drawn)
+    private Way Led(DiagramStrand strand, DiagramNode a, DiagramNode b, IReadOnlyList<StripStation> wires)
     {
         var ((x1, y1), (x2, y2)) = (End(grid.StrandOf(a), a), End(grid.StrandOf(b), b));
         // Down at the node that is left, level along the strand's own row, up or down at the node that is met.
         var row = b == strand.Lamp ? OutY(strand.Row) : strand.Row < 0 ? RowY(strand.Row) : a == strand.Lamp || strand.Back.Contains(a) ? BackY(strand.Row) : OutY(strand.Row);
         List<(double X, double Y)> points = [(x1, y1), (x1, row), (x2, row), (x2, y2)];
         for (var i = points.Count - 1; i > 0; i--) if (Same(points[i], points[i - 1])) points.RemoveAt(i);
-        var run = wires.Count > 0 ? wires[^1] : null;
+        return new Way(b, wires.Count > 0 ? wires[^1] : null, points);
+    }
+
+    private void Wire(Svg svg, Way way, Dictionary<string, string> drawn)
+    {
+        var run = way.Wire;
         var other = run is null ? null : drawn.GetValueOrDefault(run.Id);
         if (run is not null && other is null) drawn[run.Id] = title;
         svg.Group(() =>
         {
-            svg.Path(points, width: run is null ? 0.3 : 0.45, dash: other is null ? null : "1.5 1");
-            if (run is not null) Label(svg, points, run, other);
-        }, run is null ? [("data-touch", b.Terminal)] : other is not null ? [("data-see", run.Id), ("data-station", run.Id)] : run.Kind == StripKind.Run ? [("data-run", run.Id), ("data-station", run.Id)] : [("data-lead", run.Id), ("data-part", run.Part), ("data-station", run.Id)]);
+            svg.Path(way.Points, width: run is null ? 0.3 : 0.45, dash: other is null ? null : "1.5 1");
+            if (run is not null) Label(svg, way.Points, run, other);
+        }, run is null ? [("data-touch", way.To.Terminal)] : other is not null ? [("data-see", run.Id), ("data-station", run.Id)] : run.Kind == StripKind.Run ? [("data-run", run.Id), ("data-station", run.Id)] : [("data-lead", run.Id), ("data-part", run.Part), ("data-station", run.Id)]);
     }
 
     private static bool Same((double X, double Y) a, (double X, double Y) b) => Math.Abs(a.X - b.X) < 0.01 && Math.Abs(a.Y - b.Y) < 0.01;
@@ -146,7 +157,7 @@ internal sealed class LineDiagram
             else DiagramSymbols.Level(svg, station, x, y, fromLeft: !strand.Back.Contains(node));
             if (!lamp && DiagramSymbols.HasPins(station.Symbol))
                 foreach (var (pin, at) in new[] { (station.From, x - DiagramSymbols.Half + 0.2), (station.To, x + DiagramSymbols.Half - 0.2) })
-                    room.Write(svg, [new Wording(words.Pin(pin))], Letter, Pitch / 2 - 1, new Spot(at, y + 2.6, "middle"));
+                    room.Write(svg, [new Wording(words.Pin(pin))], Letter, Pitch / 2 - 1, new Spot(at, y + (station.Symbol == PartSymbol.Coil ? 4.4 : 2.9), "middle"));
             var (name, detail) = (station.Name, station.Rated ?? station.Detail);
             room.Write(svg, [new Wording(name, true), new Wording(detail)], Letter, lamp ? Pitch / 2 + 4 : Pitch - 2, Beside(strand, node));
         }, ("data-part", station.Part), ("data-station", station.Id));
@@ -158,7 +169,7 @@ internal sealed class LineDiagram
         var (x, y) = (X(node), Y(strand, node));
         var high = new Spot(x, y - 3.9 - (node.Station!.Kind is StripKind.Output or StripKind.Signal ? 1.4 : 0), "middle", Upwards: true);
         if (node == strand.Lamp) return [new Spot(x + 4, y - 0.5, "start"), new Spot(x - 4, y - 0.5, "end")];
-        if (node.Station.Kind == StripKind.Earth) return [new Spot(x, y + 7, "middle"), high];
+        if (node.Station.Kind == StripKind.Earth) return [new Spot(x, y + 7, "middle"), new Spot(x - 4, y + 2.6, "end"), new Spot(x + 4, y + 2.6, "start"), high];
         if (node.Station.Kind == StripKind.Relay || strand.Back.Contains(node)) return [new Spot(x, y + 5.6, "middle"), high];
         var upward = grid.Leaving(node).Concat(grid.Meeting(node)).Any(other => other.Row < 0);
         return [upward ? high with { X = x - 1, Anchor = "end" } : high, high with { X = x + 1, Anchor = "start" }, new Spot(x, y + 5.6, "middle")];

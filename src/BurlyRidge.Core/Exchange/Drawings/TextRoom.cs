@@ -12,10 +12,14 @@ internal sealed record Spot(double X, double Y, string Anchor, bool Upwards = fa
 /// <summary>Keeps the texts of a drawing clear of one another and inside it.</summary>
 internal sealed class TextRoom(double width, double top, double bottom)
 {
-    private const double Edge = 0.6, Between = 0.15, Step = 1.3;
+    private const double Edge = 0.6, Between = 0.15, Step = 1.3, LineHalf = 0.25;
     private const int MostSteps = 14;
 
     private readonly List<(double Left, double Top, double Right, double Bottom)> taken = [];
+
+    /// <summary>Keeps texts clear of a line from one place to another, level or upright.</summary>
+    public void Keep((double X, double Y) from, (double X, double Y) to) => taken.Add((
+        Math.Min(from.X, to.X) - LineHalf, Math.Min(from.Y, to.Y) - LineHalf, Math.Max(from.X, to.X) + LineHalf, Math.Max(from.Y, to.Y) + LineHalf));
 
     /// <summary>Writes a block at the first of the spots that is free, or as near to them as there is room; lines are wrapped to <paramref name="most"/> mm.</summary>
     public void Write(Svg svg, IEnumerable<Wording> lines, double size, double most, params Spot[] spots)

@@ -20,7 +20,7 @@ export function DiagramSheet({
 }) {
   const paper = useRef<HTMLDivElement>(null);
   const [frame, width] = useWidth();
-  const highestPixels = large ? 640 : 460;
+  const highestPixels = large ? Math.floor(window.innerHeight * 0.76) : 460;
   useEffect(() => {
     const box = paper.current;
     if (!box || width === 0) return;

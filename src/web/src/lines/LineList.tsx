@@ -121,7 +121,7 @@ export const LineList = memo(function LineList({
                 <span className="flex items-center justify-between gap-2 text-sm text-dust">
                   <span className="min-w-0">
                     <span className="font-figure">{amps(found.summary.amps)}</span>
-                    {" · "}
+                    {", "}
                     {found.summary.fuse || t("lines.noFuse")}
                     <br />
                     {found.summary.wire || t("lines.noWireWillDo")}
