@@ -12,11 +12,20 @@ import { RigEditor } from "./rigEditor";
 import type { StageKey } from "./stages";
 import { UnsavedEdits } from "./unsaved";
 
-const stages = {
-  walkaround: lazy(() => import("../walkaround/WalkaroundStage")),
-  lines: lazy(() => import("../lines/LinesStage")),
-  panel: lazy(() => import("../panel/PanelStage")),
+const loads = {
+  walkaround: () => import("../walkaround/WalkaroundStage"),
+  lines: () => import("../lines/LinesStage"),
+  panel: () => import("../panel/PanelStage"),
 } satisfies Record<StageKey, unknown>;
+
+const stages = {
+  walkaround: lazy(loads.walkaround),
+  lines: lazy(loads.lines),
+  panel: lazy(loads.panel),
+} satisfies Record<StageKey, unknown>;
+
+/** So long after a job is opened the page has nothing else to load. */
+const quietMilliseconds = 1500;
 
 /** Opens the job once and hands its rig to whichever stage is on. */
 export function JobPage() {
@@ -38,6 +47,14 @@ export function JobPage() {
   useEffect(() => {
     editor?.begin();
     return () => editor?.end();
+  }, [editor]);
+  // The other stages are at hand by the time somebody goes there.
+  useEffect(() => {
+    if (!editor) return;
+    const timer = setTimeout(() => {
+      for (const load of Object.values(loads)) void load();
+    }, quietMilliseconds);
+    return () => clearTimeout(timer);
   }, [editor]);
   const Stage = stage in stages ? stages[stage as StageKey] : undefined;
 

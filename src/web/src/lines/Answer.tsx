@@ -37,7 +37,7 @@ export function Answer({
     <section
       aria-label={t("lines.whatFollows")}
       data-outdated={outdated}
-      className={`grid min-w-0 content-start gap-5 ${outdated ? "old-figures" : ""}`}
+      className={`out-of-sight grid min-w-0 content-start gap-5 ${outdated ? "old-figures" : ""}`}
     >
       <div className="grid gap-3">
         <Tiles

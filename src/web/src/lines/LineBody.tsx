@@ -8,6 +8,7 @@ import { Button } from "../ui/Button";
 import { Details } from "../ui/Details";
 import { amps, lostVolts, percent, volts, watts } from "../ui/figures/figures";
 import { Notice } from "../ui/Notice";
+import { useSame } from "../ui/useSame";
 import { useStable } from "../ui/useStable";
 import { useWidth } from "../ui/useWidth";
 import { t } from "../words";
@@ -49,7 +50,7 @@ export function LineBody({
   diagram: ReactNode;
 }) {
   const states = useStates(line.id);
-  const { answer: view, failed, why, slow, fresh } = useLine(editor, rig, line.id, states.asked, asks);
+  const { answer: view, failed, why, slow } = useLine(editor, rig, line.id, states.asked, asks);
   const [pointed, setPointed] = useState<string>();
   const [compared, setCompared] = useState<string>();
   const openStation = useStable(onOpen);
@@ -69,7 +70,8 @@ export function LineBody({
         : withPart(now, "protection", one.part, { fuse, fixed: true }),
     ),
   );
-  const station = view && stationOf(view, open);
+  const station = useSame(view && stationOf(view, open));
+  const offers = useSame(view?.offers.filter((offer) => offer.station === station?.id) ?? []);
   const wire = view && station && wireBehind(view.strip.strands, station);
   const { asked } = states;
   useEffect(
@@ -151,7 +153,6 @@ export function LineBody({
           <StationPanel
             key={station.id}
             wire={wire}
-            ready={fresh}
             editor={editor}
             rig={rig}
             station={station}
@@ -159,7 +160,7 @@ export function LineBody({
             jobId={jobId}
             edit={edit}
             run={run}
-            offers={view.offers.filter((offer) => offer.station === station.id)}
+            offers={offers}
             onTake={take}
             onTakeWire={takeWire}
             onTakeFuse={takeFuse}

@@ -1,6 +1,6 @@
 import type { LineSummary } from "../api/client";
 
-const width = 64;
+const width = 44;
 const height = 22;
 /** A loss of so much fills the height: twice what most house rules allow. */
 const fullFraction = 0.1;

@@ -21,11 +21,11 @@ export const useLine = (
 };
 
 /** One wire on the network: every gauge judged, the fuse between load and ampacity, the sheet of time and current; the same way. */
-export const useRun = (editor: RigEditor, rig: Rig, run: string, ready: boolean) =>
+export const useRun = (editor: RigEditor, rig: Rig, run: string) =>
   useAnswer<RunAssessment>(
     ["run", rigId(rig), run],
     async (signal) =>
       (await editor.previewOf(rig)?.runOf(run)) ??
       api.POST("/api/preview/run", { body: { rig, run }, signal }),
-    { enabled: run !== "" && ready, keep: run },
+    { enabled: run !== "", keep: run },
   );

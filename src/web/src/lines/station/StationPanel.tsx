@@ -1,3 +1,4 @@
+import { memo } from "react";
 import type { Fuse, Offer, Rig, StripStation } from "../../api/client";
 import { termWith } from "../../help/glossary";
 import { Term } from "../../help/Term";
@@ -16,10 +17,9 @@ import type { StationEdit } from "./stationEdit";
 import { planned } from "./stations";
 
 /** One station opened: its part, what can be done there, and the wire that it belongs to judged. */
-export function StationPanel({
+export const StationPanel = memo(function StationPanel({
   editor,
   wire,
-  ready,
   offers,
   onTake,
   onTakeFuse,
@@ -30,8 +30,6 @@ export function StationPanel({
   editor: RigEditor;
   /** The wire that is judged with it. */
   wire: string | undefined;
-  /** Whether the strip is that of the rig as it stands: the wire is judged after it. */
-  ready: boolean;
   offers: readonly Offer[];
   onTake: (offer: Offer) => void;
   onTakeFuse: (station: StripStation, fuse: Fuse) => void;
@@ -70,7 +68,6 @@ export function StationPanel({
             editor={editor}
             rig={rig}
             run={wire}
-            ready={ready}
             sheetOnly={planned(station)}
             title={station.kind === "run" ? undefined : t("lines.theWireAfterIt", { wire: nameOf(wire) })}
             onTakeFuse={fuse ? takeFuse : undefined}
@@ -80,7 +77,7 @@ export function StationPanel({
       )}
     </section>
   );
-}
+});
 
 function Fields(edit: StationEdit & { station: StripStation }) {
   return hasSheet(edit.station.list) ? (
@@ -94,7 +91,6 @@ function Fields(edit: StationEdit & { station: StripStation }) {
 
 function Judged({
   editor,
-  ready,
   sheetOnly,
   rig,
   run,
@@ -103,7 +99,6 @@ function Judged({
   onTakeWire,
 }: {
   editor: RigEditor;
-  ready: boolean;
   /** Wire and fuse of a quick plan are judged for the whole line, below. */
   sheetOnly: boolean;
   rig: Rig;
@@ -112,7 +107,7 @@ function Judged({
   onTakeFuse: Parameters<typeof FuseWindow>[0]["onTake"];
   onTakeWire: (name: string) => void;
 }) {
-  const { answer, failed, why } = useRun(editor, rig, run, ready);
+  const { answer, failed, why } = useRun(editor, rig, run);
   if (!answer)
     return (
       <Notice alert={failed} title={failed ? t("lines.theWireWasNotJudged") : t("lines.checkingEverySize")}>
