@@ -76,7 +76,7 @@ public static class WireLadder
         var ids = figures.Select(run => run.Run.Id).ToHashSet(StringComparer.Ordinal);
         var failures = new SortedSet<RungFailure>();
         if (wire.AreaSquareMillimetres < Limits.ThinnestSquareMillimetres) failures.Add(RungFailure.Strength);
-        foreach (var run in figures)
+        foreach (var run in figures.Count > 1 ? Shorted() : figures)
         {
             var ampacity = run.AmpacityOf(wire);
             if (ampacity <= 0) failures.Add(RungFailure.Heat);
@@ -97,6 +97,15 @@ public static class WireLadder
         return new WireRung(
             wire, figures.Min(run => run.AmpacityOf(wire)), drops.Select(drop => drop.Fraction).DefaultIfEmpty(0).Max(),
             figures.Max(run => Ampacity.ConductorCelsius(run.DesignAmps, run.AmpacityOf(wire), run.Run.InsulationCelsius, run.AmbientCelsius)), [.. failures]);
+
+        // A short at the end of one of them flows through others of them: all that stand before it are of the size.
+        IEnumerable<RunFigures> Shorted()
+        {
+            var rig = Resized(study.Wired);
+            var map = WiringMap.Of(rig);
+            var faults = FaultCurrents.Of(rig, map, Feeds.Of(map)).ByRun;
+            return figures.Select(run => run with { Wire = wire, Faults = [.. faults[run.Run.Id]] });
+        }
 
         Rig Resized(Rig slice) => slice with { Runs = [.. slice.Runs.Select(run => ids.Contains(run.Id) ? run with { Wire = wire.Name } : run)] };
     }

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
@@ -38,6 +39,19 @@ public class QuickSizingProperties
         var sizing = Make.Size(any.Line, any.Volts, any.Rules);
         Assert.Equal(sizing.Ladder.FirstOrDefault(rung => rung.Holds)?.Wire, sizing.ProposedWire);
     }, iter: Lines);
+
+    /// <summary>Its shorts flow through two wires in a row; with one of them left thick a size too thin would seem to clear them.</summary>
+    [Fact]
+    public void A_size_is_judged_with_every_wire_of_the_line_on_it()
+    {
+        var line = new LinePlan([new LampSet(LampKind.RegulatedLed, 3, 279.4), new LampSet(LampKind.RegulatedLed, 2, 126), new LampSet(LampKind.Filament, 3, 289.3)], 12, ReturnPath.Body, [Zone.Exterior], 105, Trigger.SwitchAlone, 1);
+        var rules = new HouseRules { Gauges = GaugeSystem.Metric, MarginFraction = 0.5593, FuseLoadFraction = 0.6598, DropLimitRegulatedLed = 0.1818, DropLimitOther = 0.1818 };
+        foreach (var rung in Make.Size(line, 24, rules).Ladder)
+        {
+            var taken = Make.Size(line with { ChosenWire = rung.Wire.Name }, 24, rules);
+            Assert.Equal(taken.Ladder.Single(other => other.Wire == rung.Wire).Failures, rung.Failures);
+        }
+    }
 
     [Fact]
     public void Longer_is_never_thinner() => Gen.Select(AnyLine.OnVehicle, Gen.Double[1, 3]).Sample((any, factor) =>
