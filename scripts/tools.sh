@@ -3,7 +3,7 @@
 
 export DOTNET_CLI_TELEMETRY_OPTOUT=1 DOTNET_NOLOGO=1 DOTNET_SKIP_FIRST_TIME_EXPERIENCE=1
 
-# An edit allocates some megabytes: with this much for what is new, one in ten waits for a collection and not every third.
+# An edit allocates some megabytes: with more room for what is new, fewer answers wait for a collection.
 # Only the environment takes it.
 export DOTNET_GCgen0size=0x4000000
 

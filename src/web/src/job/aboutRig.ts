@@ -42,11 +42,17 @@ export const ofLine = (lineId: string, state: RigState | undefined): AboutRig<Li
 export const askedOf = <Answer>({ what, ask }: AboutRig<Answer>, rig: Rig) =>
   [[...what, rigId(rig)], (signal: AbortSignal) => ask(rig, signal)] as const;
 
+/** Asks before what needs the answer is drawn; what is known of a rig stays so, and is not asked again. */
+export const askEarly = (queries: QueryClient, about: AboutRig<unknown>, rig: Rig) =>
+  void queries.prefetchQuery({
+    ...question(...askedOf(about, rig)),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
 /** What a stage asks first is asked as one goes there, before it is drawn. */
 export function askAhead(queries: QueryClient, stage: StageKey, rig: Rig) {
   const [line] = rig.lines;
-  if (stage === "walkaround" && rig.body) void queries.prefetchQuery(question(...askedOf(ofVehicle, rig)));
-  if (stage === "panel") void queries.prefetchQuery(question(...askedOf(ofPanel, rig)));
-  if (stage === "lines" && line)
-    void queries.prefetchQuery(question(...askedOf(ofLine(line.id, undefined), rig)));
+  if (stage === "walkaround" && rig.body) askEarly(queries, ofVehicle, rig);
+  if (stage === "panel") askEarly(queries, ofPanel, rig);
+  if (stage === "lines" && line) askEarly(queries, ofLine(line.id, undefined), rig);
 }

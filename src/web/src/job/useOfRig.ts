@@ -1,9 +1,9 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect } from "react";
 import type { Rig } from "../api/client";
-import { question, useAnswer } from "../ui/useAnswer";
+import { useAnswer } from "../ui/useAnswer";
 import { useStable } from "../ui/useStable";
-import { type AboutRig, askedOf } from "./aboutRig";
+import { type AboutRig, askEarly, askedOf } from "./aboutRig";
 import type { RigEditor } from "./rigEditor";
 
 /**
@@ -12,9 +12,7 @@ import type { RigEditor } from "./rigEditor";
  */
 export function useOfRig<Answer>(editor: RigEditor, rig: Rig, about: AboutRig<Answer>) {
   const queries = useQueryClient();
-  const askEarly = useStable((next: Rig) => {
-    void queries.prefetchQuery(question(...askedOf(about, next)));
-  });
-  useEffect(() => editor.onEdit(askEarly), [editor, askEarly]);
+  const early = useStable((next: Rig) => askEarly(queries, about, next));
+  useEffect(() => editor.onEdit(early), [editor, early]);
   return useAnswer<Answer>(...askedOf(about, rig), { early: true });
 }
