@@ -97,7 +97,7 @@ public class DrawingTests(Workshop workshop) : IClassFixture<Workshop>
     [Fact]
     public void A_diagram_enlarged_is_seen_in_its_whole_width_and_what_is_pressed_in_it_opens_in_the_inspector()
     {
-        page.OpenJob("Snow-road rescue wagon", "/lines?line=rear-work");
+        workshop.OpenJob("Snow-road rescue wagon", "/lines?line=rear-work");
         page.Press("Diagram");
         page.Press("Enlarge");
         page.Find(By.CssSelector("[role='dialog'] [data-diagram] svg"));

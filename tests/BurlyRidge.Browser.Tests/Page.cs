@@ -94,15 +94,6 @@ public sealed class Page : IDisposable
         if (found.FindElement(By.XPath("..")).GetAttribute("open") is null) found.Click();
     }
 
-    /// <summary>Opens a job of the Yard by its name.</summary>
-    /// <param name="at">A stage with what is chosen on it: "/walkaround?mount=plate".</param>
-    public void OpenJob(string job, string at)
-    {
-        Open("/");
-        var lines = Find(By.XPath($"//article[@aria-label = '{job}']//a")).GetAttribute("href")!;
-        Open(new Uri(lines).AbsolutePath.Replace("/lines", at, StringComparison.Ordinal));
-    }
-
     /// <summary>Presses what is done for all lines.</summary>
     public void PressForAll(string name)
     {

@@ -11,7 +11,7 @@ public class PictureTests(Workshop workshop) : IClassFixture<Workshop>
 
     private void OpenWagon(string query = "")
     {
-        page.OpenJob("Snow-road rescue wagon", $"/walkaround{query}");
+        workshop.OpenJob("Snow-road rescue wagon", $"/walkaround{query}");
         page.Find(By.CssSelector("[data-view='rear']"));
     }
 

@@ -11,7 +11,7 @@ public class StateTests(Workshop workshop) : IClassFixture<Workshop>
 
     private void Open(string job, string query, string stage = "/lines")
     {
-        page.OpenJob(job, $"{stage}{query}");
+        workshop.OpenJob(job, $"{stage}{query}");
         page.UntilSaved();
     }
 

@@ -10,7 +10,7 @@ public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
 
     private void OpenWagon(string query, string? editor = null)
     {
-        page.OpenJob("Snow-road rescue wagon", $"/walkaround{query}");
+        workshop.OpenJob("Snow-road rescue wagon", $"/walkaround{query}");
         page.Find(By.CssSelector("[aria-label='The vehicle from above']"));
         if (editor is not null) page.Find(By.XPath($"//summary[starts-with(., '{editor}')]")).Click();
     }

@@ -9,7 +9,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
 
     private void OpenWagon(string query = "")
     {
-        page.OpenJob("Snow-road rescue wagon", $"/walkaround{query}");
+        workshop.OpenJob("Snow-road rescue wagon", $"/walkaround{query}");
         page.Find(By.CssSelector("[aria-label='The vehicle from above']"));
     }
 
@@ -24,7 +24,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Type("Width between obstructions", "600");
         page.UntilSaved();
         page.Press("What fits here…");
-        Assert.Contains("At most 600 mm wide here", page.Find(By.CssSelector("[data-lamp='slim-bar-30'][data-verdict='stop']")).Text, StringComparison.Ordinal);
+        Assert.Contains("At most 600 mm wide here", page.Find(By.CssSelector("li[data-lamp='slim-bar-30'][data-verdict='stop']")).Text, StringComparison.Ordinal);
         page.Find(By.XPath("//li[@data-lamp = 'slim-bar-20']//button")).Click();
         page.Find(By.CssSelector("[data-fit='roof-rear-bar'] [data-finding='width'][data-verdict='holds']"));
         page.UntilSaved();
@@ -42,9 +42,9 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         OpenWagon("?mount=bumper-slot");
         page.Press("What fits here…");
         // By hand: 1800 − √(1800² − 395²) = 43.9 mm; the slot lets it back by 18 mm of them.
-        var straight = page.Find(By.CssSelector("[data-lamp='slim-bar-30'][data-verdict='stop']")).Text;
+        var straight = page.Find(By.CssSelector("li[data-lamp='slim-bar-30'][data-verdict='stop']")).Text;
         Assert.Contains("the ends stand out by 25.9 mm, 15 mm allowed", straight, StringComparison.Ordinal);
-        Assert.Equal("holds", page.Find(By.CssSelector("[data-lamp='slim-bar-20-curved']")).GetAttribute("data-verdict"));
+        Assert.Equal("holds", page.Find(By.CssSelector("li[data-lamp='slim-bar-20-curved']")).GetAttribute("data-verdict"));
     }
 
     [Fact]
@@ -99,7 +99,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         }
         Focus("What fits here");
         page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
-        page.Find(By.CssSelector("[data-lamp='square-pod'] button"));
+        page.Find(By.CssSelector("li[data-lamp='square-pod'] button"));
         Focus("Fit it here: Square pod");
         page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Enter);
         page.Find(By.CssSelector("[data-fit='hinge-mount-right']"));
@@ -116,7 +116,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     [Fact]
     public void A_job_without_a_vehicle_starts_from_a_usual_body()
     {
-        page.OpenJob("Tree-crew chipper truck", "/walkaround");
+        workshop.OpenJob("Tree-crew chipper truck", "/walkaround");
         page.Find(By.XPath("//*[contains(., 'No vehicle yet.')]"));
         page.Choose("Kind of body", "Cab-chassis truck");
         page.Press("Start from this kind");
@@ -129,7 +129,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
     [Fact]
     public void The_relay_moved_to_the_rear_takes_lengths_and_sizes_along()
     {
-        page.OpenJob("Orchard spray pickup", "/walkaround?part=drive-relay");
+        workshop.OpenJob("Orchard spray pickup", "/walkaround?part=drive-relay");
         page.Find(By.CssSelector("[data-fit='drive-relay'] [data-finding='depth'][data-verdict='holds']"));
         string Length(string way) => page.Find(By.XPath($"//ul[@aria-label = 'Routes']//button[contains(., '{way}')]/span[2]")).Text;
         page.Key("w");
@@ -201,7 +201,7 @@ public class WalkaroundTests(Workshop workshop) : IClassFixture<Workshop>
         page.Press("Units: metric");
         page.Until(() => page.Field("Width between obstructions").GetAttribute("value") == "10", "254 mm are 10 in");
         page.Press("What fits here…");
-        Assert.Contains("At most 10.0 in wide here", page.Find(By.CssSelector("[data-lamp='slim-bar-20']")).Text, StringComparison.Ordinal);
+        Assert.Contains("At most 10.0 in wide here", page.Find(By.CssSelector("li[data-lamp='slim-bar-20']")).Text, StringComparison.Ordinal);
         page.Press("Close");
         page.Type("Width between obstructions", "-1");
         page.Find(By.XPath("//*[contains(text(), 'Give a number above 0 and up to 118.11 in.')]"));

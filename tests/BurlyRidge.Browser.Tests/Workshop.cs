@@ -1,3 +1,5 @@
+using System.Net.Http.Json;
+using System.Text.Json;
 using BurlyRidge.Core.Tests.Support;
 using BurlyRidge.Server;
 using BurlyRidge.Server.Hosting;
@@ -13,6 +15,9 @@ public class Workshop : IAsyncLifetime
     private readonly string data = Directory.CreateTempSubdirectory("burly-ridge-").FullName;
     private WebApplication? app;
     private int port;
+
+    /// <summary>The demo jobs as they are shipped, by their names.</summary>
+    private readonly Dictionary<string, byte[]> files = new(StringComparer.Ordinal);
 
     public Page Page { get; private set; } = null!;
 
@@ -38,6 +43,18 @@ public class Workshop : IAsyncLifetime
         chrome.SetLoggingPreference(LogType.Browser, LogLevel.All);
         Page = new Page(new ChromeDriver(ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver"), chrome), Address, Said);
         Http.BaseAddress = Address;
+        foreach (var job in await Http.GetFromJsonAsync<JsonElement[]>("/api/jobs") ?? [])
+            files[job.GetProperty("name").GetString()!] = await Http.GetByteArrayAsync($"/api/jobs/{job.GetProperty("id").GetString()}/file");
+    }
+
+    /// <summary>Opens a demo job as it is shipped, as a job of its own: no test finds there what another one left.</summary>
+    /// <param name="at">A stage with what is chosen on it: "/walkaround?mount=plate".</param>
+    public void OpenJob(string job, string at)
+    {
+        using var file = new ByteArrayContent(files[job]) { Headers = { ContentType = new("application/json") } };
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/api/job-files") { Content = file };
+        using var made = Http.Send(request).EnsureSuccessStatusCode();
+        Page.Open($"/jobs/{made.Headers.Location!.OriginalString.Split('/')[^1]}{at}");
     }
 
     /// <summary>Starts the server, after the first time where it was.</summary>
