@@ -26,9 +26,11 @@ public sealed record WalkaroundView(
     double TieMetres)
 {
     /// <summary>Walks round a valid rig.</summary>
-    public static WalkaroundView Of(Rig rig)
+    public static WalkaroundView Of(Rig rig) => Of(rig, RoutedRig.Of(rig));
+
+    /// <summary>The same of a rig that was laid already.</summary>
+    public static WalkaroundView Of(Rig rig, RoutedRig laid)
     {
-        var laid = RoutedRig.Of(rig);
         var (body, names) = (rig.Body, PartNames.Of(rig));
         return new WalkaroundView(
             VehiclePicture.Of(rig),

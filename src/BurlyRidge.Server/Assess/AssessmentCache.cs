@@ -1,8 +1,5 @@
 using BurlyRidge.Server.Catalogue;
-using System.Security.Cryptography;
-using System.Text.Json;
 using BurlyRidge.Core.Assessing;
-using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Templates;
 using BurlyRidge.Server.Hosting;
@@ -36,7 +33,7 @@ public static class AssessmentCache
 
     private static Entry Join(Rig rig, bool waits)
     {
-        var key = Convert.ToBase64String(SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(rig, JsonRules.Stored)));
+        var key = KnownRigs.DigestOf(rig);
         lock (Gate)
         {
             var entry = Known.FirstOrDefault(known => known.Key == key);

@@ -35,9 +35,18 @@ internal static class RequestReading
         if (WrongCharset(request)) return TypedResults.Problem(statusCode: StatusCodes.Status415UnsupportedMediaType, title: ServerWords.SendJsonInUtf8);
         var text = await RequestText.BytesAsync(request);
         if (text.Length == 0) return BadInput.Of(new Problem("", ServerWords.SendOneJsonObject));
-        var (root, problems) = JsonReading.Read(text, type);
+        var rig = typeof(IAboutRig).IsAssignableFrom(type) ? RigText.In(text) : null;
+        var known = rig is null ? null : KnownRigs.Find(rig.Digest);
+        var reading = known is null ? rig?.ReadAsync() : null;
+        var (root, problems) = JsonReading.Read(known is null ? text : rig!.Without(), type);
         if (problems.Count > 0) return BadInput.Of(problems);
-        request.Body = new MemoryStream(JsonMarshal.GetRawUtf8Value(root).ToArray());
+        var body = JsonMarshal.GetRawUtf8Value(root).ToArray();
+        if (rig is not null && (known ?? await reading!) is { } read)
+        {
+            context.Features.Set(new RigAsked(rig.Digest, read, known is not null));
+            body = rig.Without().ToArray();
+        }
+        request.Body = new MemoryStream(body);
         request.ContentLength = request.Body.Length;
         request.ContentType = Json;
         return null;

@@ -19,9 +19,11 @@ internal sealed class RigFilter : IEndpointFilter
     public async ValueTask<object?> InvokeAsync(EndpointFilterInvocationContext context, EndpointFilterDelegate next)
     {
         if (context.Arguments.OfType<IAboutRig>().FirstOrDefault() is not { } request) return await next(context);
-        var problems = BadInput.Under("rig", RigValidation.Validate(request.Rig)).ToList();
-        if (problems.Count == 0) problems.AddRange(request.Problems());
-        return problems.Count > 0 ? BadInput.Of(problems) : await next(context);
+        var asked = context.HttpContext.Features.Get<RigAsked>();
+        if (asked is not null) request.GetType().GetProperty(nameof(IAboutRig.Rig))!.SetValue(request, asked.Rig);
+        if (asked is not { Known: true } && BadInput.Under("rig", RigValidation.Validate(request.Rig)).ToList() is { Count: > 0 } bad) return BadInput.Of(bad);
+        if (asked is { Known: false }) KnownRigs.Keep(asked.Digest, asked.Rig);
+        return request.Problems().ToList() is { Count: > 0 } problems ? BadInput.Of(problems) : await next(context);
     }
 }
 

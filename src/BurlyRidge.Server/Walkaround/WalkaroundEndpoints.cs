@@ -1,3 +1,4 @@
+using BurlyRidge.Server.Assess;
 using BurlyRidge.Core;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Fitting;
@@ -52,7 +53,11 @@ internal static class WalkaroundEndpoints
         routes.MapGet("/api/jobs/{id}/picture", PictureAsync).WithName("jobPicture").WithTags("Walkaround").WithSummary("The vehicle of a job from its left side, with its lamps.").WithDescription("Paths as SVG has them, in metres.")
             .Produces<PictureView>().ProducesProblem(StatusCodes.Status404NotFound);
         var preview = routes.MapRigs("/api/preview", ServerWords.Walkaround);
-        preview.MapPost("/walkaround", (WalkaroundRequest request) => TypedResults.Ok(WalkaroundView.Of(request.Rig))).WithName("walkaround").Refuses()
+        preview.MapPost("/walkaround", async (WalkaroundRequest request, CancellationToken client) =>
+            {
+                using var held = AssessmentCache.Hold(request.Rig);
+                return TypedResults.Ok(WalkaroundView.Of(request.Rig, (await held.WholeAsync(client)).Routed));
+            }).WithName("walkaround").Refuses()
             .WithSummary("The vehicle as drawn, what lies where, and the fit of what is placed.").WithDescription("Lengths in metres, sizes in millimetres.");
         preview.MapPost("/routes", (RoutesRequest request) => TypedResults.Ok(RouteChoice.Of(request.Rig, request.Id))).WithName("offerRoutes").Refuses()
             .WithSummary("The best way for a run or line, and others.").WithDescription("Each with length, heat, ties and what it passes.");

@@ -140,6 +140,21 @@ describe("an edit on its way to the file", () => {
     expect(editor.snapshot()).toMatchObject({ save: { kind: "saved" }, assessment: assessment(2) });
   });
 
+  it("asks about all lines once nothing is looked at, after what comes next has asked", async () => {
+    const { editor, type } = page();
+    editor.lookAt("first");
+    type(2);
+    await pass(1000);
+    const before = server.answer.mock.calls.length;
+    editor.lookAt(undefined);
+    await pass(300);
+    expect(server.answer.mock.calls).toHaveLength(before);
+    await pass(300);
+    expect(server.answer.mock.calls.slice(before).map(([path, { body }]) => [path, body.lineId])).toEqual([
+      [preview, null],
+    ]);
+  });
+
   it("waits with the server's words while the disk is in trouble", async () => {
     const { editor, type } = page();
     server.trouble = 507;

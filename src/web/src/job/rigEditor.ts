@@ -45,6 +45,8 @@ const changedMeanwhile = t("job.theRigWasChangedWhile");
 const archivedJob = t("job.thisJobIsInTheArchive");
 const changedElsewhere = t("job.thisJobWasChangedInAnother");
 
+const fullerMilliseconds = 400;
+
 /** Browsers send no more than 64 KiB for a page that is gone. */
 const lastWordsBytes = 60_000;
 
@@ -58,6 +60,7 @@ export class RigEditor {
   private listeners = new Set<() => void>();
   private readonly asking = new Set<(rig: Rig) => void>();
   private timer: ReturnType<typeof setTimeout> | undefined;
+  private fuller: ReturnType<typeof setTimeout> | undefined;
   private previewing: Preview | undefined;
   private queue: Promise<void> = Promise.resolve();
   private about: string | undefined;
@@ -104,6 +107,7 @@ export class RigEditor {
   /** Closes the job; what has not settled is sent once more. */
   end() {
     this.flush();
+    clearTimeout(this.fuller);
     this.ended = true;
   }
 
@@ -111,7 +115,11 @@ export class RigEditor {
   lookAt(lineId: string | undefined) {
     if (this.about === lineId) return;
     this.about = lineId;
-    if (this.tellsTooLittle()) void this.preview();
+    clearTimeout(this.fuller);
+    if (!this.tellsTooLittle()) return;
+    if (lineId !== undefined) void this.preview();
+    // Where one goes instead asks about the same rig: that comes first.
+    else this.fuller = setTimeout(() => this.tellsTooLittle() && void this.preview(), fullerMilliseconds);
   }
 
   /** How the line is shown, and the wire of it that is judged: both come with the next preview. */

@@ -19,7 +19,7 @@ export function DiagramSheet({
   onOpen: (station: string) => void;
 }) {
   const paper = useRef<HTMLDivElement>(null);
-  const [frame, width] = useWidth();
+  const [frame, width] = useWidth(large ? "enlarged" : "diagram");
   const highestPixels = large ? Math.floor(window.innerHeight * 0.76) : 460;
   useEffect(() => {
     const box = paper.current;

@@ -24,7 +24,7 @@ export const FuseWindow = memo(function FuseWindow({
   wireName: string | undefined;
   onTake?: (fuse: Fuse) => void;
 }) {
-  const [box, room] = useWidth();
+  const [box, room] = useWidth("window");
   const width = room || usualWidth;
   const right = width - 8;
   const place = (value: number) => left + ((right - left) * value) / window.scaleAmps;

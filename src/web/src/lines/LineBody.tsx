@@ -206,7 +206,7 @@ const Scroll = memo(function Scroll({
   onOpen: (id: string) => void;
   onPoint: (id: string | undefined) => void;
 }) {
-  const [box, room] = useWidth();
+  const [box, room] = useWidth("strip");
   const [zoomed, setZoomed] = useState(false);
   const layout = useMemo(
     () => layOut(strands, zoomed ? 0 : room, rest.open),

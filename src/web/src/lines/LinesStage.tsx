@@ -14,6 +14,7 @@ import { Button } from "../ui/Button";
 import { Details } from "../ui/Details";
 import { Notice } from "../ui/Notice";
 import { Told } from "../ui/Told";
+import { useLater } from "../ui/useLater";
 import { useStable } from "../ui/useStable";
 import { t } from "../words";
 import { Answer } from "./Answer";
@@ -57,6 +58,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
   const [drawn, setDrawn] = useState(false);
   const [added, setAdded] = useState<AddedLine>();
   const [told, setTold] = useState<{ title: string; sentences: readonly string[] }>();
+  const later = useLater(true);
   const said = under(errors, `lines[${at}]`);
 
   const choose = useCallback((id: string) => setPlace({ line: id }, { replace: true }), [setPlace]);
@@ -247,7 +249,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
                   <CheckList checks={objections} editor={editor} />
                 </section>
               )}
-              {chosen.found?.assessment && (
+              {later && chosen.found?.assessment && (
                 <Answer
                   answer={chosen.found.assessment}
                   checks={holding}
@@ -278,7 +280,7 @@ export default function LinesStage({ editor }: { editor: RigEditor }) {
             </Notice>
           )}
         </section>
-        {chosen && (
+        {later && chosen && (
           <aside
             data-tour="inspector"
             aria-label={t("lines.inspector")}

@@ -18,7 +18,7 @@ type Points = TimeCurrentSheet["fastest"];
 
 /** Log over log: the fuse's band, what the wire withstands, load, inrush and short. */
 export const TimeCurrent = memo(function TimeCurrent({ sheet }: { sheet: TimeCurrentSheet }) {
-  const [box, room] = useWidth();
+  const [box, room] = useWidth("curve");
   const nameOf = useNames();
   const width = Math.min(576, room || usualWidth);
   const right = width - 28;

@@ -6,5 +6,5 @@ export const usePicture = (jobId: string, version: string | number, enabled = tr
   useAnswer<PictureView>(
     ["picture", jobId, version],
     (signal) => api.GET("/api/jobs/{id}/picture", { params: { path: { id: jobId } }, signal }),
-    { enabled, keep: jobId },
+    { enabled, keep: jobId, early: true },
   ).answer;

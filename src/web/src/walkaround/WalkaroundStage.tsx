@@ -7,6 +7,7 @@ import type { RigEditor } from "../job/rigEditor";
 import { useOfRig } from "../job/useOfRig";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
+import { useLater } from "../ui/useLater";
 import { t } from "../words";
 import { BodyPanel } from "./BodyPanel";
 import { Drawing } from "./drawing/Drawing";
@@ -31,6 +32,7 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
   const [place, setPlace] = useSearchParams();
   const walk = useOfRig(editor, rig, ofVehicle);
   const [asked, setAsked] = useState(false);
+  const later = useLater(!rig.body || walk.answer !== undefined || walk.failed);
 
   const panel: PanelKey = panels.find(({ key }) => place.has(key))?.key ?? (rig.body ? "mount" : "body");
   const mounts = rig.body?.mounts ?? [];
@@ -143,68 +145,72 @@ export default function WalkaroundStage({ editor }: { editor: RigEditor }) {
             aria-labelledby={`tab-${panel}`}
             className="relative grid auto-rows-max content-start gap-3 lg:min-h-0 lg:overflow-y-auto"
           >
-            {panel === "mount" &&
-              (mount ? (
-                <MountPanel
-                  editor={editor}
-                  rig={rig}
-                  walk={walk.answer}
-                  mount={mount}
-                  errors={errors}
-                  onChoose={(id) => choose("mount", id)}
-                />
-              ) : (
-                <Notice title={t("walkaround.noMountsYet")}>
-                  <p>{t("walkaround.mountsComeWithTheBody")}</p>
-                  <Button className="mt-3" onClick={() => choose("body", "size")}>
-                    {t("walkaround.chooseABody")}
-                  </Button>
-                </Notice>
-              ))}
-            {panel === "part" && (
-              <PartsPanel
-                editor={editor}
-                jobId={job.id}
-                rig={rig}
-                walk={walk.answer}
-                part={place.get("part") ?? ""}
-                errors={errors}
-                onChoose={(id) => choose("part", id)}
-              />
-            )}
-            {panel === "electrics" && (
-              <ElectricsPanel
-                editor={editor}
-                jobId={job.id}
-                rig={rig}
-                errors={errors}
-                asked={
-                  place.get("electrics")?.startsWith("vehicle.")
-                    ? (place.get("electrics") ?? undefined)
-                    : undefined
-                }
-              />
-            )}
-            {panel === "way" && (
-              <RoutePanel
-                editor={editor}
-                rig={rig}
-                walk={walk.answer}
-                way={way}
-                errors={errors}
-                outdated={save.kind === "refused"}
-                onChoose={(id) => choose("way", id)}
-                onReroute={() => setAsked(true)}
-              />
-            )}
-            {panel === "body" && (
-              <BodyPanel
-                editor={editor}
-                jobId={job.id}
-                rig={rig}
-                errors={errors}
-                onTaken={() => choose("body", "size")}
-              />
+            {later && (
+              <>
+                {panel === "mount" &&
+                  (mount ? (
+                    <MountPanel
+                      editor={editor}
+                      rig={rig}
+                      walk={walk.answer}
+                      mount={mount}
+                      errors={errors}
+                      onChoose={(id) => choose("mount", id)}
+                    />
+                  ) : (
+                    <Notice title={t("walkaround.noMountsYet")}>
+                      <p>{t("walkaround.mountsComeWithTheBody")}</p>
+                      <Button className="mt-3" onClick={() => choose("body", "size")}>
+                        {t("walkaround.chooseABody")}
+                      </Button>
+                    </Notice>
+                  ))}
+                {panel === "part" && (
+                  <PartsPanel
+                    editor={editor}
+                    jobId={job.id}
+                    rig={rig}
+                    walk={walk.answer}
+                    part={place.get("part") ?? ""}
+                    errors={errors}
+                    onChoose={(id) => choose("part", id)}
+                  />
+                )}
+                {panel === "electrics" && (
+                  <ElectricsPanel
+                    editor={editor}
+                    jobId={job.id}
+                    rig={rig}
+                    errors={errors}
+                    asked={
+                      place.get("electrics")?.startsWith("vehicle.")
+                        ? (place.get("electrics") ?? undefined)
+                        : undefined
+                    }
+                  />
+                )}
+                {panel === "way" && (
+                  <RoutePanel
+                    editor={editor}
+                    rig={rig}
+                    walk={walk.answer}
+                    way={way}
+                    errors={errors}
+                    outdated={save.kind === "refused"}
+                    onChoose={(id) => choose("way", id)}
+                    onReroute={() => setAsked(true)}
+                  />
+                )}
+                {panel === "body" && (
+                  <BodyPanel
+                    editor={editor}
+                    jobId={job.id}
+                    rig={rig}
+                    errors={errors}
+                    onTaken={() => choose("body", "size")}
+                  />
+                )}
+              </>
             )}
           </div>
         </div>

@@ -44,7 +44,7 @@ export function Drawing({
   const [named, setNamed] = useState<{ view: PictureView; mount: string }>();
   const dragged = useRef<string>(undefined);
   const svg = useRef<SVGSVGElement>(null);
-  const [box, width] = useWidth();
+  const [box, width] = useWidth("vehicle");
   const sheet = useMemo(() => sheetOf(views), [views]);
   const zoom = useZoom(sheet.width, sheet.height);
   const tape = useMeasure(rig);
