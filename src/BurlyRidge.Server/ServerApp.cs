@@ -3,6 +3,7 @@ using System.IO.Compression;
 using System.Net;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Server.Assess;
+using BurlyRidge.Server.Bench;
 using BurlyRidge.Server.Catalogue;
 using BurlyRidge.Server.Demo;
 using BurlyRidge.Server.Edits;
@@ -92,6 +93,7 @@ public static class ServerApp
         app.MapTemplates();
         app.MapDiagrams();
         app.MapPanel();
+        app.MapBench();
         app.MapCatalogue();
         return app;
     }

@@ -141,7 +141,8 @@ public class VehicleTests(Workshop workshop) : IClassFixture<Workshop>
         page.UntilSaved();
         page.Press("Undo");
         page.UntilSaved();
-        OpenWagon("?body=size", "Locations for parts");
+        page.Key("b");
+        page.Unfold("Locations for parts");
         Entry(name);
         page.Press($"Remove {name}");
         page.Until(() => !page.Has(By.XPath($"//fieldset[legend[. = '{name}']]")), "the place is gone");

@@ -30,6 +30,9 @@ public sealed record AuxOutput(string Id, double RatingAmps, string LeadWire, Fe
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["out"];
 
+    /// <inheritdoc/>
+    WireEnd IPart.EndAt(string pin) => WireEnd.OntoLead;
+
     /// <summary>On the battery through its own fuse; one that follows the key is pulled in by it, and the key carries no lamp current.</summary>
     public IEnumerable<PartElement> Elements(Surroundings around) =>
     [

@@ -81,6 +81,9 @@ public sealed record Battery(
     public IReadOnlyCollection<string> Pins() => ["plus", "minus"];
 
     /// <inheritdoc/>
+    WireEnd IPart.EndAt(string pin) => WireEnd.Ring;
+
+    /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around)
     {
         var vehicle = around.Vehicle;

@@ -21,6 +21,9 @@ public sealed record Earth(
     public IReadOnlyCollection<string> Pins() => [""];
 
     /// <inheritdoc/>
+    WireEnd IPart.EndAt(string pin) => WireEnd.Ring;
+
+    /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around) => [Kind == EarthKind.Stud
         ? new PartElement(Id, Id, Vehicle.Body, new Law.Joint((StudMilliohms + BodyMilliohms) / 1000)
         {

@@ -58,6 +58,9 @@ public sealed record Fixture(string Id, string Name, IReadOnlyList<LampFunction>
         };
     }
 
+    /// <summary>Lamps come with a lead of their own (common practice, no source).</summary>
+    WireEnd IPart.EndAt(string pin) => WireEnd.OntoLead;
+
     /// <summary>Each light; a dim lead is held up inside the lamp, and drawn down to earth it dims.</summary>
     public IEnumerable<PartElement> Elements(Surroundings around)
     {

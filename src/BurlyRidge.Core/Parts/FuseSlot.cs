@@ -24,6 +24,9 @@ public sealed record FuseSlot(string Id, double RatingAmps, Feed Feed, double Lo
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["tap"];
 
+    /// <summary>The lead of the fuse tap in it.</summary>
+    WireEnd IPart.EndAt(string pin) => WireEnd.OntoLead;
+
     /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around)
     {

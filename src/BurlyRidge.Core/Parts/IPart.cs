@@ -24,6 +24,9 @@ public interface IPart
     /// <summary>Its pins, each a terminal "id.pin"; an empty one is the part itself; null: any pin that a wire names.</summary>
     IReadOnlyCollection<string>? Pins();
 
+    /// <summary>What a wire at one of its pins is made off with; null: not specified.</summary>
+    WireEnd? EndAt(string pin) => null;
+
     /// <summary>The same with one of its pins called otherwise; null where its pins are what they are.</summary>
     IPart? WithPin(string pin, string name) => null;
 

@@ -21,6 +21,9 @@ public sealed record InlineBreaker(string Id, double RatingAmps, BreakerReset Re
     public IReadOnlyCollection<string> Pins() => ["in", "out"];
 
     /// <inheritdoc/>
+    WireEnd IPart.EndAt(string pin) => WireEnd.Ring;
+
+    /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around) =>
         [new PartElement(Id, $"{Id}.in", $"{Id}.out", new Law.Fuse(Stands, TypicalOhms.Breaker))];
 

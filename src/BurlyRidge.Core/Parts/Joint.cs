@@ -54,6 +54,17 @@ public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBa
     public IReadOnlyCollection<string>? Pins() => null;
 
     /// <inheritdoc/>
+    WireEnd? IPart.EndAt(string pin) => Kind switch
+    {
+        JointKind.Crimp => new WireEnd(EndKind.ButtJoint),
+        JointKind.Solder => new WireEnd(EndKind.Solder),
+        JointKind.Plug => new WireEnd(EndKind.PlugContact),
+        JointKind.Tap => new WireEnd(EndKind.Tap),
+        JointKind.Cap => new WireEnd(EndKind.Cap),
+        _ => null,
+    };
+
+    /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around)
     {
         var half = new Law.Joint((Milliohms / 1000 ?? TypicalOhms.Of(Kind)) / 2);

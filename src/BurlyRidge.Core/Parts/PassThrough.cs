@@ -25,6 +25,9 @@ public sealed record PassThrough(string Id, string Wire, double LengthMetres, st
     public IReadOnlyCollection<string> Pins() => ["a", "b"];
 
     /// <inheritdoc/>
+    WireEnd IPart.EndAt(string pin) => WireEnd.OntoLead;
+
+    /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around) =>
         [new PartElement(Id, $"{Id}.a", $"{Id}.b", Law.Wire.OfVehicle(Wire, LengthMetres, around))];
 

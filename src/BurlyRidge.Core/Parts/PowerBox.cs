@@ -40,6 +40,9 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
         .. Outputs.Where(output => output is not null).SelectMany(output => output.WorkedBy == WorkedBy.Input ? [output.Id, $"in-{output.Id}"] : new[] { output.Id }),
     ];
 
+    /// <summary>Studs for plus and minus (common practice, no source); of the others its maker says what they are.</summary>
+    WireEnd? IPart.EndAt(string pin) => pin is "plus" or "minus" ? WireEnd.Ring : null;
+
     /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around)
     {

@@ -26,6 +26,9 @@ public sealed record ProtectiveDevice(string Id, Fuse Fuse, Zone Place = Zone.En
     /// <inheritdoc/>
     public IReadOnlyCollection<string> Pins() => ["in", "out"];
 
+    /// <summary>A blade fuse's holder comes with its own leads; what is bolted down has studs.</summary>
+    WireEnd IPart.EndAt(string pin) => Breaker || Fuse.Family == FuseFamily.BoltDown ? WireEnd.Ring : WireEnd.OntoLead;
+
     /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around) =>
         [new PartElement(Id, $"{Id}.in", $"{Id}.out", Breaker ? new Law.Fuse(Fuse with { Family = FuseFamily.BoltDown }, TypicalOhms.Breaker) : Law.Fuse.InHolder(Fuse))];

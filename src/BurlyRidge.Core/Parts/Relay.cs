@@ -43,6 +43,9 @@ public sealed record Relay(string Id, double ContactAmps) : IPart
         return this with { Pinout = new RelayPinout(Of(Pinout.CoilPlus), Of(Pinout.CoilMinus), Of(Pinout.Common), Of(Pinout.Open), Pinout.Rest is { } rest ? Of(rest) : null) };
     }
 
+    /// <summary>The coil has narrow blades in every size of relay; the contacts of large ones wide blades, and then studs.</summary>
+    WireEnd IPart.EndAt(string pin) => pin == Pinout.CoilPlus || pin == Pinout.CoilMinus || ContactAmps <= 40 ? WireEnd.Blade : ContactAmps <= 80 ? WireEnd.WideBlade : WireEnd.Ring;
+
     /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around)
     {

@@ -34,6 +34,9 @@ public sealed record Switch(string Id, double RatingAmps, IReadOnlyList<SwitchPo
     }
 
     /// <inheritdoc/>
+    WireEnd IPart.EndAt(string pin) => WireEnd.Blade;
+
+    /// <inheritdoc/>
     public IEnumerable<PartElement> Elements(Surroundings around)
     {
         var joins = Positions.SelectMany(position => position.Joins.Select(pair => (Pair: pair.Ordered(), position.Name))).GroupBy(join => join.Pair, join => join.Name);

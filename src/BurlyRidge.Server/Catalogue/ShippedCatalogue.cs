@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Parts;
@@ -54,6 +55,13 @@ internal static class ShippedCatalogue
     /// <summary>Wire by the metre: so much for the insulation and the drum, and so much for each mm² of copper.</summary>
     public static WirePrices Wire { get; } = new(Enum.GetValues<GaugeSystem>().SelectMany(WireTable.Of).DistinctBy(wire => wire.Name)
         .ToDictionary(wire => wire.Name, wire => Math.Round(0.28 + 0.24 * wire.CopperSquareMillimetres, 2), StringComparer.Ordinal));
+
+    /// <summary>The same as it is bought: off the drum, and on reels of 10 and 30 m that are cheaper by the metre.</summary>
+    public static IReadOnlyDictionary<string, WireForSale> WireForSale { get; } = Wire.PerMetre.ToDictionary(price => price.Key, price =>
+    {
+        var perMetre = (decimal)price.Value;
+        return new WireForSale(perMetre, [new ReelForSale(10, decimal.Round(8.5m * perMetre, 2)), new ReelForSale(30, decimal.Round(22 * perMetre, 2))]);
+    }, StringComparer.Ordinal);
 
     private static Holder Feet(double from, double to) => new(HolderKind.Feet, from, to);
 

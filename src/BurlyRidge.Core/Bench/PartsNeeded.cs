@@ -1,0 +1,104 @@
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Protection;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Bench;
+
+/// <summary>Something to be at hand before the work begins.</summary>
+/// <param name="Name">As one asks for it.</param>
+/// <param name="Count">How many, or how many metres.</param>
+/// <param name="Metres">Whether it is counted in metres.</param>
+/// <param name="For">Where it goes, place by place.</param>
+/// <param name="NotSpecified">What is missing for it to be bought; empty where nothing is.</param>
+public sealed record PartNeeded(PartGroup Group, string Name, double Count, bool Metres, IReadOnlyList<string> For, string NotSpecified = "");
+
+/// <summary>Kinds of what is needed, in the order of a shopping list.</summary>
+public enum PartGroup
+{
+    /// <summary>Lamps.</summary>
+    Lamps,
+
+    /// <summary>Fuses, holders and breakers.</summary>
+    Protection,
+
+    /// <summary>Relays, switches, boxes.</summary>
+    Control,
+
+    /// <summary>Terminals, contacts and joints.</summary>
+    Endings,
+
+    /// <summary>Sleeve and ties.</summary>
+    Covering,
+}
+
+/// <summary>Counts what a rig is built from; wire is on the reels.</summary>
+public static class PartsNeeded
+{
+    /// <summary>So many spare fuses of each rating lie in the vehicle (common practice, no source).</summary>
+    public static int Spares(FuseFamily family) => family == FuseFamily.Blade ? 2 : 1;
+
+    /// <summary>Everything that a rig needs beside wire, in the order of <see cref="PartGroup"/>.</summary>
+    public static IReadOnlyList<PartNeeded> Of(AssessedRig assessed, CutList cuts, IReadOnlyList<Covering> coverings)
+    {
+        var (rig, names) = (assessed.Study.Wired, assessed.Study.Names);
+        return
+        [
+            .. Counted(PartGroup.Lamps, rig.Fixtures, lamp => names[lamp.Id], lamp => Sort(lamp)),
+            .. Protection(rig, names),
+            .. Counted(PartGroup.Control, rig.Relays, relay => names[relay.Id], relay => BenchWords.FormatRelayOf(Format.RatedAmps(relay.ContactAmps))),
+            .. Counted(PartGroup.Control, rig.Switches, part => names[part.Id], part => BenchWords.FormatSwitchOf(Format.RatedAmps(part.RatingAmps))),
+            .. Counted(PartGroup.Control, rig.PowerBoxes, box => names[box.Id], box => BenchWords.FormatPowerBoxOf(box.Outputs.Count, Format.RatedAmps(box.TotalAmps))),
+            .. Endings(cuts),
+            .. Sleeves(coverings),
+            .. Ties(coverings),
+        ];
+    }
+
+    /// <summary>Lamps are the same where they draw and measure the same.</summary>
+    private static string Sort(Fixture lamp)
+    {
+        var watts = lamp.Functions.Sum(function => function.Power);
+        return lamp.Body is { } body ? BenchWords.FormatLampOfWide(Format.Watts(watts), Format.Millimetres(body.WidthMillimetres, UnitSystem.Metric)) : BenchWords.FormatLampOf(Format.Watts(watts));
+    }
+
+    private static IEnumerable<PartNeeded> Counted<T>(PartGroup group, IEnumerable<T> parts, Func<T, string> name, Func<T, string> sort) =>
+        parts.GroupBy(sort, StringComparer.Ordinal).Select(same => new PartNeeded(group, same.Key, same.Count(), false, [.. same.Select(name)]));
+
+    private static IEnumerable<PartNeeded> Protection(Rig rig, PartNames names)
+    {
+        foreach (var breakers in rig.Protection.Where(device => device.Breaker).GroupBy(device => device.Fuse.RatingAmps))
+            yield return new PartNeeded(PartGroup.Protection, BenchWords.FormatBreakerOf(Format.RatedAmps(breakers.Key)), breakers.Count(), false, [.. breakers.Select(device => names[device.Id])]);
+        foreach (var breakers in rig.InlineBreakers.GroupBy(device => device.RatingAmps))
+            yield return new PartNeeded(PartGroup.Protection, BenchWords.FormatBreakerOf(Format.RatedAmps(breakers.Key)), breakers.Count(), false, [.. breakers.Select(device => names[device.Id])]);
+        foreach (var same in rig.Protection.Where(device => !device.Breaker).GroupBy(device => device.Fuse))
+        {
+            yield return new PartNeeded(PartGroup.Protection, BenchWords.FormatFuseHolder(same.Key), same.Count(), false, [.. same.Select(device => names[device.Id])]);
+            yield return new PartNeeded(PartGroup.Protection, BenchWords.FormatFuseWithSpares(same.Key, Spares(same.Key.Family)), same.Count() + Spares(same.Key.Family), false, [.. same.Select(device => names[device.Id])]);
+        }
+    }
+
+    private static IEnumerable<PartNeeded> Endings(CutList cuts) => cuts.Endings
+        .GroupBy(end => (Fitting: EndWords.Of(end), Takes: end.Terminal?.Takes, end.NotSpecified)).Select(same => new PartNeeded(
+            PartGroup.Endings,
+            same.Key.Takes is { } takes ? BenchWords.FormatFittingFor(Format.Capital(same.Key.Fitting), Format.Copper(takes.FromSquareMillimetres), Format.Copper(takes.ToSquareMillimetres)) : Format.Capital(same.Key.Fitting),
+            same.Count(), false, [.. same.Select(end => end.Place)], same.Key.NotSpecified));
+
+    private static IEnumerable<PartNeeded> Sleeves(IReadOnlyList<Covering> coverings) => coverings.Where(along => along.Sleeve is not null)
+        .GroupBy(along => (along.Sleeve, along.SleeveMillimetres)).OrderBy(same => same.Key.SleeveMillimetres).Select(same => new PartNeeded(
+            PartGroup.Covering,
+            same.Key.SleeveMillimetres is { } wide
+                ? same.Key.Sleeve == SleeveKind.Heat ? BenchWords.FormatHeatSleeve(wide) : BenchWords.FormatConduit(wide)
+                : BenchWords.SleeveOfNoSize,
+            same.Sum(along => along.Metres), true, [.. same.Select(along => along.Name)],
+            same.Key.SleeveMillimetres is null ? BenchWords.WiderThanAnySleeve : ""));
+
+    private static IEnumerable<PartNeeded> Ties(IReadOnlyList<Covering> coverings) => coverings.Where(along => along.Ties > 0)
+        .GroupBy(along => (along.Tie, along.TieMillimetres)).OrderBy(same => same.Key.TieMillimetres).Select(same => new PartNeeded(
+            PartGroup.Covering,
+            same.Key.TieMillimetres is { } length
+                ? same.Key.Tie == TieKind.StickOn ? BenchWords.FormatTieOnMount(length) : BenchWords.FormatTieOf(length)
+                : BenchWords.TieOfNoSize,
+            same.Sum(along => along.Ties), false, [.. same.Select(along => along.Name)],
+            same.Key.TieMillimetres is null ? BenchWords.LongerThanAnyTie : ""));
+}
