@@ -25,6 +25,7 @@ internal static class OpenApiExamples
         ["drawPages"] = () => About(),
         ["offerTemplates"] = () => About(("lamp", "square-pod"), ("count", 2)),
         ["lookAtPanel"] = () => About(),
+        ["lookAtBench"] = () => About(),
         ["listParts"] = () => About(),
         ["walkaround"] = () => AboutPlaced(),
         ["offerRoutes"] = () => AboutPlaced(("id", ExampleRig.Runs[0].Id)),

@@ -28,6 +28,7 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         { "house-rules", "rules", "day" },
         { "panel", "panel", "day" },
         { "ledger", "ledger", "day" },
+        { "bench", "a reel", "day" },
     };
 
     [Theory(Explicit = true)]

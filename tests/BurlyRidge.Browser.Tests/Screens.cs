@@ -8,9 +8,9 @@ internal static class Screens
     public static IReadOnlyList<string> All { get; } =
     [
         "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a bracket", "own lamp", "a wire to a part", "find", "reroute", "lines", "a lead judged",
-        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "ledger", "accepting", "quick size",
+        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "ledger", "accepting", "quick size",
         "history", "going back", "details", "new job", "archive", "deleting", "archived job", "conflict", "help", "glossary", "term", "tour", "a refused field", "refused sizes",
-        "wiring to print", "legends to print",
+        "wiring to print", "legends to print", "cut list to print",
     ];
 
     /// <summary>Opens a screen of the demo jobs.</summary>
@@ -76,10 +76,19 @@ internal static class Screens
                 if (screen == "panel") break;
                 page.Find(By.CssSelector("[data-lead]"));
                 break;
-            case "wiring to print" or "legends to print":
+            case "bench" or "a reel" or "sleeves" or "parts to buy":
+                page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+                page.Find(By.CssSelector("[data-figure='Wire']"));
+                page.Key("4");
+                page.Find(By.CssSelector("[data-bench-wire]"));
+                if (screen == "bench") break;
+                page.Find(By.XPath($"//nav[@aria-label = 'What is built']//button[starts-with(., '{(screen == "a reel" ? "16 AWG, violet" : screen == "sleeves" ? "Sleeves and ties" : "Parts")}')]")).Click();
+                page.Find(By.CssSelector(screen == "a reel" ? "[data-figure='Buy']" : screen == "sleeves" ? "[data-lane]" : "table"));
+                break;
+            case "wiring to print" or "legends to print" or "cut list to print":
                 var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];
-                page.Open($"/api/jobs/{job}/{(screen == "wiring to print" ? "diagram" : "legends")}.html");
-                page.Find(By.TagName("svg"));
+                page.Open($"/api/jobs/{job}/{screen switch { "wiring to print" => "diagram", "legends to print" => "legends", _ => "cut-list" }}.html");
+                page.Find(By.CssSelector(screen == "cut list to print" ? "tr[data-wire]" : "svg"));
                 break;
             case "ledger" or "accepting":
                 page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).Click();

@@ -63,8 +63,7 @@ public sealed record CutList(IReadOnlyList<CutPiece> Pieces, IReadOnlyList<Makin
             var (from, to) = (End(run, run.From, back), End(run, run.To, back));
             var strip = from.StripMillimetres + to.StripMillimetres;
             var spare = Measured(run) ? 0 : Math.Max(LeastSpareMetres, SpareFraction * run.LengthMetres);
-            var lines = study.LinesOf(run.Id);
-            if (lines.Count == 0 && whole.QuickLineOf(run.Id) is { } quick) lines = [quick];
+            var lines = whole.QuickLineOf(run.Id) is { } quick ? [quick] : study.LinesOf(run.Id);
             return new CutPiece(
                 run.Id, names.Wire(run), run.Colour, run.Wire, wire.CopperSquareMillimetres, run.InsulationCelsius, run.Sheathed,
                 run.LengthMetres, strip, spare, Millimetres(run.LengthMetres + spare, strip) / 1000.0, from, to,

@@ -16,12 +16,14 @@ const loads = {
   walkaround: () => import("../walkaround/WalkaroundStage"),
   lines: () => import("../lines/LinesStage"),
   panel: () => import("../panel/PanelStage"),
+  bench: () => import("../bench/BenchStage"),
 } satisfies Record<StageKey, unknown>;
 
 const stages = {
   walkaround: lazy(loads.walkaround),
   lines: lazy(loads.lines),
   panel: lazy(loads.panel),
+  bench: lazy(loads.bench),
 } satisfies Record<StageKey, unknown>;
 
 /** So long after a job is opened the page has nothing else to load. */

@@ -1,6 +1,7 @@
 import type { QueryClient } from "@tanstack/react-query";
 import {
   api,
+  type BenchView,
   type LineView,
   type PanelView,
   type Rig,
@@ -31,6 +32,12 @@ export const ofPanel: AboutRig<PanelView> = {
   ask: (rig, signal) => api.POST("/api/preview/panel", { body: { rig }, signal }),
 };
 
+/** What to buy, to cut and to build. */
+export const ofBench: AboutRig<BenchView> = {
+  what: ["bench"],
+  ask: (rig, signal) => api.POST("/api/preview/bench", { body: { rig }, signal }),
+};
+
 /** One line from source to earth in the state asked for, and in others to compare it with. */
 export const ofLine = (lineId: string, state: RigState | undefined): AboutRig<LineView> => ({
   what: ["line", lineId, state],
@@ -54,5 +61,6 @@ export function askAhead(queries: QueryClient, stage: StageKey, rig: Rig) {
   const [line] = rig.lines;
   if (stage === "walkaround" && rig.body) askEarly(queries, ofVehicle, rig);
   if (stage === "panel") askEarly(queries, ofPanel, rig);
+  if (stage === "bench") askEarly(queries, ofBench, rig);
   if (stage === "lines" && line) askEarly(queries, ofLine(line.id, undefined), rig);
 }

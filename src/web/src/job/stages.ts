@@ -4,6 +4,7 @@ export const stages = [
   { key: "walkaround", name: t("job.walkaround") },
   { key: "lines", name: t("job.lines") },
   { key: "panel", name: t("job.panel") },
+  { key: "bench", name: t("job.bench") },
 ] as const;
 
 export type StageKey = (typeof stages)[number]["key"];

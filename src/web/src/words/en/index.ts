@@ -1,5 +1,6 @@
 import api from "./api.json";
 import app from "./app.json";
+import bench from "./bench.json";
 import fields from "./fields.json";
 import frame from "./frame.json";
 import glossary from "./glossary.json";
@@ -16,6 +17,7 @@ import yard from "./yard.json";
 export const en = {
   api,
   app,
+  bench,
   fields,
   frame,
   glossary,
