@@ -16,7 +16,6 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         { "electrics", "electrics", "day" },
         { "parts", "parts", "day" },
         { "vehicle", "vehicle", "day" },
-        { "own-lamp", "own lamp", "day" },
         { "candidates", "candidates", "day" },
         { "lines", "lines", "day" },
         { "lines-night", "a lead judged", "night" },

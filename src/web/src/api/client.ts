@@ -89,6 +89,7 @@ export type OfferedTemplate = Schemas["OfferedTemplate"];
 export type PanelView = Schemas["PanelView"];
 export type BenchView = Schemas["BenchView"];
 export type CutPiece = Schemas["CutPiece"];
+export type Crimper = NonNullable<Schemas["Crimper"]>;
 export type CutEnd = Schemas["CutEnd"];
 export type ReelGroup = Schemas["ReelGroup"];
 export type Covering = Schemas["Covering"];

@@ -67,6 +67,8 @@ export default function BenchStage({ editor }: { editor: RigEditor }) {
           <BenchTree view={answer} shown={shown.key} onChoose={choose} />
           <section
             aria-label={shown.name}
+            // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys
+            tabIndex={0}
             className={`relative grid min-w-0 content-start gap-2 lg:min-h-0 lg:overflow-y-auto ${wire ? "" : "lg:col-span-2"}`}
           >
             <h2 className="text-lg font-semibold">{shown.name}</h2>

@@ -3,17 +3,23 @@ import { length } from "../ui/figures/figures";
 import { useUnits } from "../ui/units";
 import { t } from "../words";
 
-const groups = ["lamps", "protection", "control", "endings", "covering"] as const;
+const groups = [
+  { key: "lamps", name: t("bench.group.lamps") },
+  { key: "protection", name: t("bench.group.protection") },
+  { key: "control", name: t("bench.group.control") },
+  { key: "endings", name: t("bench.group.endings") },
+  { key: "covering", name: t("bench.group.covering") },
+] as const;
 
 /** What is needed beside wire, as a shopping list has it. */
 export function PartsTable({ parts }: { parts: readonly PartNeeded[] }) {
   const units = useUnits();
-  return groups.map((group) => {
-    const some = parts.filter((part) => part.group === group);
+  return groups.map(({ key, name }) => {
+    const some = parts.filter((part) => part.group === key);
     return (
       some.length > 0 && (
-        <section key={group} aria-label={t(`bench.group.${group}`)}>
-          <h3 className="mb-1 font-semibold">{t(`bench.group.${group}`)}</h3>
+        <section key={key} aria-label={name}>
+          <h3 className="mb-1 font-semibold">{name}</h3>
           <table className="w-full table-fixed border border-seam bg-slab text-left text-sm">
             <thead>
               <tr>

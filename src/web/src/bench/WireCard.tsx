@@ -1,4 +1,4 @@
-import type { CutEnd, CutPiece, Rig } from "../api/client";
+import type { Crimper, CutEnd, CutPiece, Rig } from "../api/client";
 import type { FieldErrors } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { withLay } from "../job/rigEdits";
@@ -7,6 +7,14 @@ import { asLength, copper, length, tape } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { useUnits } from "../ui/units";
 import { t } from "../words";
+
+const tools: Record<Crimper, string> = {
+  insulated: t("bench.tool.insulated"),
+  openBarrel: t("bench.tool.openBarrel"),
+  hexagon: t("bench.tool.hexagon"),
+  iron: t("bench.tool.iron"),
+  pliers: t("bench.tool.pliers"),
+};
 
 /** One wire as it is made on the bench: cut, slid on, stripped, made off, pulled. */
 export function WireCard({
@@ -94,7 +102,7 @@ function End({ end }: { end: CutEnd }) {
           {end.fitting}
           {end.copper && <span className="text-dust">, {end.copper}</span>}
         </li>
-        {end.tool && <li>{t(`bench.tool.${end.tool}`)}</li>}
+        {end.tool && <li>{tools[end.tool]}</li>}
         {end.pullNewtons != null && <li>{t("bench.pullOf", { newtons: Math.round(end.pullNewtons) })}</li>}
       </ol>
       {end.with.length > 0 && (
