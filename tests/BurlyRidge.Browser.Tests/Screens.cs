@@ -10,7 +10,7 @@ internal static class Screens
         "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a bracket", "own lamp", "a wire to a part", "find", "reroute", "lines", "a lead judged",
         "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "ledger", "accepting", "quick size",
         "history", "going back", "details", "new job", "archive", "deleting", "archived job", "conflict", "help", "glossary", "term", "tour", "a refused field", "refused sizes",
-        "wiring to print", "legends to print", "cut list to print",
+        "wiring to print", "legends to print", "cut list to print", "cards to print",
     ];
 
     /// <summary>Opens a screen of the demo jobs.</summary>
@@ -85,10 +85,10 @@ internal static class Screens
                 page.Find(By.XPath($"//nav[@aria-label = 'What is built']//button[starts-with(., '{(screen == "a reel" ? "16 AWG, violet" : screen == "sleeves" ? "Sleeves and ties" : "Parts")}')]")).Click();
                 page.Find(By.CssSelector(screen == "a reel" ? "[data-figure='Buy']" : screen == "sleeves" ? "[data-lane]" : "table"));
                 break;
-            case "wiring to print" or "legends to print" or "cut list to print":
+            case "wiring to print" or "legends to print" or "cut list to print" or "cards to print":
                 var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];
-                page.Open($"/api/jobs/{job}/{screen switch { "wiring to print" => "diagram", "legends to print" => "legends", _ => "cut-list" }}.html");
-                page.Find(By.CssSelector(screen == "cut list to print" ? "tr[data-wire]" : "svg"));
+                page.Open($"/api/jobs/{job}/{screen switch { "wiring to print" => "diagram", "legends to print" => "legends", "cards to print" => "harness-cards", _ => "cut-list" }}.html");
+                page.Find(By.CssSelector(screen is "cut list to print" or "cards to print" ? "tr[data-wire]" : "svg"));
                 break;
             case "ledger" or "accepting":
                 page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).Click();

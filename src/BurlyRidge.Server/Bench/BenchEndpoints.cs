@@ -28,6 +28,8 @@ internal static class BenchEndpoints
             .Produces<string>(StatusCodes.Status200OK, "text/csv").ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapGet("/cut-list.html", PrintAsync).WithName("printCutList").WithSummary("The same as pages of A4, to be printed, harness by harness.").WithDescription("It carries its styles and nothing from elsewhere.")
             .Produces<string>(StatusCodes.Status200OK, "text/html").ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapGet("/harness-cards.html", CardsAsync).WithName("printHarnessCards").WithSummary("A card for each harness, to be printed one to a page.").WithDescription("What is built on the bench, pin tables, tests and the wiring.")
+            .Produces<string>(StatusCodes.Status200OK, "text/html").ProducesProblem(StatusCodes.Status404NotFound);
     }
 
     private static async Task<Ok<BenchView>> LookAsync(BenchRequest request, CancellationToken cancellation) =>
@@ -51,4 +53,11 @@ internal static class BenchEndpoints
     private static async Task<IResult> PrintAsync(string id, JobStore store, CancellationToken cancellation) => await store.FindAsync(id, cancellation) is { } job
         ? TypedResults.Text(CutSheet.Page(job.Row.Name, Handout.Edition(job), await OfAsync(job.Workable, cancellation), job.Workable.HouseRules.Units), "text/html", Encoding.UTF8)
         : JobEndpoints.Missing();
+
+    private static async Task<IResult> CardsAsync(string id, JobStore store, CancellationToken cancellation)
+    {
+        if (await store.FindAsync(id, cancellation) is not { } job) return JobEndpoints.Missing();
+        var assessed = await AssessmentCache.OfAsync(job.Workable, cancellation);
+        return TypedResults.Text(cancellation.WorkOut(token => HarnessSheet.Page(job.Row.Name, Handout.Edition(job), assessed, QuickSizeCache.Sizes, token)), "text/html", Encoding.UTF8);
+    }
 }

@@ -183,4 +183,29 @@ public class CutListTests
         Assert.Equal(2 * fuses.Count + fuses.Select(device => device.Fuse).Distinct().Sum(fuse => PartsNeeded.Spares(fuse.Family)) + wired.Protection.Count(device => device.Breaker) + wired.InlineBreakers.Count, Of(PartGroup.Protection));
         Assert.All(view.Parts.Where(part => !part.Metres && part.Group != PartGroup.Covering && part.Group != PartGroup.Protection), part => Assert.Equal(part.Count, part.For.Count));
     }
+
+    [Theory]
+    [MemberData(nameof(Shapes))]
+    public void A_harness_card_proves_every_wire_from_end_to_end_and_every_crimp(string shape)
+    {
+        var assessed = Rig(shape);
+        var cuts = CutList.Of(assessed);
+        var cards = HarnessCard.Of(assessed, cuts);
+        Assert.Equal(cuts.Pieces.Select(piece => piece.Id).Order(StringComparer.Ordinal), cards.SelectMany(card => card.Pieces).Select(piece => piece.Id).Order(StringComparer.Ordinal));
+        var tests = cards.SelectMany(card => card.Tests).ToList();
+        Assert.Equal(cuts.Pieces.Select(piece => piece.Id).Order(StringComparer.Ordinal), tests.Where(test => test.Kind == BenchTestKind.Continuity).Select(test => test.Wire).Order(StringComparer.Ordinal));
+        Assert.Equal(cuts.Pieces.SelectMany(piece => new[] { piece.From, piece.To }).Count(end => end.PullNewtons is not null), tests.Count(test => test.Kind == BenchTestKind.Pull));
+    }
+
+    /// <summary>By hand: the second of three cavities from the wire side is the second on the mating face, the first the third.</summary>
+    [Fact]
+    public void The_mating_face_of_a_plug_is_the_mirror_of_its_wire_side()
+    {
+        var rig = PlacedRigs.Bar;
+        rig = rig with { Joints = [.. rig.Joints.Select(joint => joint.Kind == JointKind.Plug ? joint with { Housing = "Bar plug", Cavities = 3, Cavity = 1 } : joint)] };
+        var assessed = AssessedRig.Of(rig);
+        var plug = HarnessCard.Of(assessed, CutList.Of(assessed)).SelectMany(card => card.Plugs).First(plug => plug.Name == "Bar plug");
+        Assert.Equal(3, plug.Cavities);
+        Assert.All(plug.Poles, pole => Assert.Equal((1, 3), (pole.Cavity!.Value, pole.OnMatingFace!.Value)));
+    }
 }

@@ -13,7 +13,7 @@ public static class CutSheet
         $"<h2>{Text(FileWords.WhatElseIsNeeded)}</h2>\n{Parts(view, units)}",
     ]);
 
-    private static string Table(IEnumerable<CutPiece> pieces, UnitSystem units) =>
+    internal static string Table(IEnumerable<CutPiece> pieces, UnitSystem units) =>
         $"<table><thead><tr>{string.Concat(new[] { "", FileWords.Wire, FileWords.SizeAndColour, FileWords.CutLength, FileWords.FirstEnd, FileWords.OtherEnd }.Select(head => $"<th>{Text(head)}</th>"))}</tr></thead>\n<tbody>{string.Concat(pieces.Select(piece => Row(piece, units)))}</tbody></table>";
 
     private static string Row(CutPiece piece, UnitSystem units) =>

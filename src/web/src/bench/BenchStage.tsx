@@ -47,6 +47,9 @@ export default function BenchStage({ editor }: { editor: RigEditor }) {
       <a className={link} href={`/api/jobs/${job.id}/cut-list.html`} target="_blank" rel="noreferrer">
         <Printer size={18} aria-hidden /> {t("bench.printCutList")}
       </a>
+      <a className={link} href={`/api/jobs/${job.id}/harness-cards.html`} target="_blank" rel="noreferrer">
+        <Printer size={18} aria-hidden /> {t("bench.printHarnessCards")}
+      </a>
       <a className={link} href={`/api/jobs/${job.id}/cut-list.csv`} download>
         <FileSpreadsheet size={18} aria-hidden /> {t("bench.cutListCsv")}
       </a>
