@@ -27,7 +27,7 @@ public class BenchTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.CssSelector("[data-bench-wire='box-o7-to-winch-lamp-plus']"));
         Assert.Contains("not measured", page.Find(By.CssSelector("[data-bench-wire]")).Text, StringComparison.Ordinal);
         page.Type("Measured length", "2.5");
-        // By hand: 2.5 m, 8 mm stripped for the joint at the lamp's lead or 6 mm for a thinner one; nothing is known of the box's.
+        // By hand: 2.5 m, and 6 mm stripped for the joint at the lamp's lead; nothing is known of what the box takes.
         page.Until(() => page.Figure("Cut") == "Cut to 2.51 m", "it is cut to what was measured");
         page.UntilSaved();
         page.Key("2");

@@ -24,47 +24,46 @@ public sealed record MakingOff(
     {
         var parts = wired.AllParts().ToDictionary(part => part.Id, StringComparer.Ordinal);
         var lamps = wired.Fixtures.Select(lamp => lamp.Id).ToHashSet(StringComparer.Ordinal);
-        var ends = wired.Runs.SelectMany(run => run.Ends().Where(end => Made(run, parts.GetValueOrDefault(TerminalIndex.Split(end).Part))).Select(end => new End(end, run, PlaceOf(parts, end)))).ToList();
+        var ends = wired.Runs.SelectMany(run => run.Ends().Where(end => Made(run, parts.GetValueOrDefault(TerminalIndex.Split(end).Part))).Select(end => End.Of(parts, end, run)));
         var lampSides = wired.Runs.Where(run => run.Ends().Any(end => lamps.Contains(TerminalIndex.Split(end).Part))).SelectMany(run => run.Ends()).ToHashSet(StringComparer.Ordinal);
         return
         [
             // Rings lie on one another under a nut, each on its own wire; anything else takes all wires there in one barrel.
-            .. ends.GroupBy(end => (end.Place, Wire: WireEndAt(parts, end.Place)?.Kind == EndKind.Ring ? end.Run.Id : ""))
-                .Select(group => Make(group.Key.Place, names, parts.GetValueOrDefault(TerminalIndex.Split(group.Key.Place).Part), [.. group], lampSides.Contains(group.Key.Place))),
+            .. ends.GroupBy(end => (end.Place, Wire: end.Made?.Kind == EndKind.Ring ? end.Run.Id : ""))
+                .Select(group => Make(names, [.. group], lampSides.Contains(group.Key.Place))),
         ];
     }
 
     /// <summary>A wire that came with a lamp is made off at the lamp already, and a wire of the vehicle's own where it begins.</summary>
     private static bool Made(Run run, IPart? part) => part is not VehicleSignal && !(run.Given && part is Fixture);
 
-    private sealed record End(string At, Run Run, string Place);
-
-    /// <summary>Wires meet in one barrel at a terminal, and at a joint in its middle; a plug has a contact for each half.</summary>
-    private static string PlaceOf(Dictionary<string, IPart> parts, string end)
+    /// <summary>An end of a wire.</summary>
+    /// <param name="Place">Where it meets others in one barrel: its terminal, or a joint in the middle of wires; a plug has a contact for each half.</param>
+    /// <param name="Made">What it is made off with; null: not specified.</param>
+    private sealed record End(string At, Run Run, string Place, IPart? Part, WireEnd? Made)
     {
-        var part = TerminalIndex.Split(end).Part;
-        return parts.GetValueOrDefault(part) is Joint { Kind: not JointKind.Plug } ? part : end;
+        public static End Of(Dictionary<string, IPart> parts, string at, Run run)
+        {
+            var (id, pin) = TerminalIndex.Split(at);
+            var part = parts.GetValueOrDefault(id);
+            return new End(at, run, part is Joint { Kind: not JointKind.Plug } ? id : at, part, at == Vehicle.Body ? WireEnd.Ring : part?.EndAt(pin));
+        }
     }
 
-    private static WireEnd? WireEndAt(Dictionary<string, IPart> parts, string place)
+    private static MakingOff Make(PartNames names, IReadOnlyList<End> ends, bool lampSide)
     {
-        var (part, pin) = TerminalIndex.Split(place);
-        return parts.TryGetValue(part, out var known) ? known.EndAt(pin) : place == Vehicle.Body ? WireEnd.Ring : null;
-    }
-
-    private static MakingOff Make(string at, PartNames names, IPart? part, IReadOnlyList<End> ends, bool lampSide)
-    {
+        var (at, part, end) = (ends[0].Place, ends[0].Part, ends[0].Made);
         var place = names.Terminal(at);
-        string[] wires = [.. ends.Select(end => end.Run.Id).Distinct()];
-        var barrels = ends.GroupBy(end => end.At, StringComparer.Ordinal).Select(barrel => barrel.Sum(end => WireTable.Find(end.Run.Wire)!.CopperSquareMillimetres)).ToList();
-        var end = part is null ? at == Vehicle.Body ? WireEnd.Ring : null : part.EndAt(TerminalIndex.Split(at).Pin);
+        string[] wires = [.. ends.Select(one => one.Run.Id).Distinct()];
+        var barrels = ends.GroupBy(one => one.At, StringComparer.Ordinal).Select(barrel => barrel.Sum(one => WireTable.Find(one.Run.Wire)!.CopperSquareMillimetres)).ToList();
         var (from, to) = (barrels.Min(), barrels.Max());
         if (end is null) return new MakingOff(at, place, wires, null, null, from, to, null, null, BenchWords.SeeWhatItsMakerFits);
         // A joint of more than two wires has them all in one barrel.
         if (part is Joint { Kind: JointKind.Crimp } && barrels.Count > 2) (from, to) = (barrels.Sum(), barrels.Sum());
-        var takes = (part as Joint)?.Takes;
-        var terminal = takes is { } own && own.Holds(from) && own.Holds(to) && TerminalTable.Find(end.Kind, from, to) is { } usual ? usual with { Takes = own } : TerminalTable.Find(end.Kind, from, to);
-        PlugHalf? half = (part as Joint)?.LampHalf is { } ofLamp ? lampSide == (ofLamp == PlugHalf.Pins) ? PlugHalf.Pins : PlugHalf.Sockets : null;
+        var joint = part as Joint;
+        var terminal = TerminalTable.Find(end.Kind, from, to);
+        if (terminal is not null && joint?.Takes is { } own && own.Holds(from) && own.Holds(to)) terminal = terminal with { Takes = own };
+        PlugHalf? half = joint?.LampHalf is { } ofLamp ? lampSide == (ofLamp == PlugHalf.Pins) ? PlugHalf.Pins : PlugHalf.Sockets : null;
         var missing = terminal is null ? BenchWords.FormatNoneIsSoldFor(EndWords.Of(end.Kind), Format.Copper(from), Format.Copper(to))
             : end.Kind == EndKind.Ring ? BenchWords.StudSize
             : end.Kind == EndKind.PlugContact && half is null ? BenchWords.PinOrSocket

@@ -44,8 +44,10 @@ public static class PartsNeeded
         var (rig, names) = (assessed.Study.Wired, assessed.Study.Names);
         return
         [
-            .. Counted(PartGroup.Lamps, rig.Fixtures, lamp => names[lamp.Id], lamp => Sort(lamp)),
-            .. Protection(rig, names),
+            .. Counted(PartGroup.Lamps, rig.Fixtures, lamp => names[lamp.Id], Sort),
+            .. Counted(PartGroup.Protection, rig.Protection.Where(device => device.Breaker), device => names[device.Id], device => BenchWords.FormatBreakerOf(Format.RatedAmps(device.Fuse.RatingAmps))),
+            .. Counted(PartGroup.Protection, rig.InlineBreakers, device => names[device.Id], device => BenchWords.FormatBreakerOf(Format.RatedAmps(device.RatingAmps))),
+            .. Fuses(rig, names),
             .. Counted(PartGroup.Control, rig.Relays, relay => names[relay.Id], relay => BenchWords.FormatRelayOf(Format.RatedAmps(relay.ContactAmps))),
             .. Counted(PartGroup.Control, rig.Switches, part => names[part.Id], part => BenchWords.FormatSwitchOf(Format.RatedAmps(part.RatingAmps))),
             .. Counted(PartGroup.Control, rig.PowerBoxes, box => names[box.Id], box => BenchWords.FormatPowerBoxOf(box.Outputs.Count, Format.RatedAmps(box.TotalAmps))),
@@ -65,12 +67,8 @@ public static class PartsNeeded
     private static IEnumerable<PartNeeded> Counted<T>(PartGroup group, IEnumerable<T> parts, Func<T, string> name, Func<T, string> sort) =>
         parts.GroupBy(sort, StringComparer.Ordinal).Select(same => new PartNeeded(group, same.Key, same.Count(), false, [.. same.Select(name)]));
 
-    private static IEnumerable<PartNeeded> Protection(Rig rig, PartNames names)
+    private static IEnumerable<PartNeeded> Fuses(Rig rig, PartNames names)
     {
-        foreach (var breakers in rig.Protection.Where(device => device.Breaker).GroupBy(device => device.Fuse.RatingAmps))
-            yield return new PartNeeded(PartGroup.Protection, BenchWords.FormatBreakerOf(Format.RatedAmps(breakers.Key)), breakers.Count(), false, [.. breakers.Select(device => names[device.Id])]);
-        foreach (var breakers in rig.InlineBreakers.GroupBy(device => device.RatingAmps))
-            yield return new PartNeeded(PartGroup.Protection, BenchWords.FormatBreakerOf(Format.RatedAmps(breakers.Key)), breakers.Count(), false, [.. breakers.Select(device => names[device.Id])]);
         foreach (var same in rig.Protection.Where(device => !device.Breaker).GroupBy(device => device.Fuse))
         {
             yield return new PartNeeded(PartGroup.Protection, BenchWords.FormatFuseHolder(same.Key), same.Count(), false, [.. same.Select(device => names[device.Id])]);

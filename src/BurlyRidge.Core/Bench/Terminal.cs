@@ -29,29 +29,25 @@ public enum Crimper
 /// <summary>Terminals that are sold (typical, no source). What is not in it is not guessed.</summary>
 public static class TerminalTable
 {
-    private static readonly CopperRange Thin = new(0.3, 1);
-    private static readonly CopperRange Middle = new(1, 2.5);
-    private static readonly CopperRange Thick = new(2.5, 6);
-    private static readonly CopperRange Cable = new(6, 10);
-    private static readonly CopperRange Heavy = new(10, 16);
-    private static readonly CopperRange Heavier = new(16, 25);
-    private static readonly CopperRange Heaviest = new(25, 50);
-
-    private static readonly Dictionary<EndKind, IReadOnlyList<CopperRange>> Sold = new()
+    /// <summary>The most copper that a kind is sold for, mm².</summary>
+    private static readonly Dictionary<EndKind, double> Most = new()
     {
-        [EndKind.Ring] = [Thin, Middle, Thick, Cable, Heavy, Heavier, Heaviest],
-        [EndKind.Receptacle] = [Thin, Middle, Thick],
-        [EndKind.ButtJoint] = [Thin, Middle, Thick, Cable, Heavy],
-        [EndKind.PlugContact] = [Thin, Middle, Thick],
-        [EndKind.Cap] = [Thin, Middle, Thick, Cable],
-        [EndKind.Tap] = [Thin, Middle, Thick],
+        [EndKind.Ring] = 50,
+        [EndKind.Receptacle] = 6,
+        [EndKind.ButtJoint] = 16,
+        [EndKind.PlugContact] = 6,
+        [EndKind.Cap] = 10,
+        [EndKind.Tap] = 6,
     };
+
+    /// <summary>Copper from which a lug is pressed in a hexagon, mm².</summary>
+    private const double LugSquareMillimetres = 6;
 
     /// <summary>The terminal of a kind for wires of so little and so much copper in one barrel; null where none is sold for both.</summary>
     public static Terminal? Find(EndKind kind, double from, double to)
     {
         if (kind == EndKind.Solder) return new Terminal(kind, new CopperRange(from, to), Crimper.Iron, StripFor(kind, to));
-        return Sold[kind].FirstOrDefault(range => from >= range.FromSquareMillimetres && to <= range.ToSquareMillimetres) is { } range
+        return CopperRange.Sold.FirstOrDefault(range => range.Holds(from) && range.Holds(to)) is { } range && range.ToSquareMillimetres <= Most[kind]
             ? new Terminal(kind, range, ToolFor(kind, range), StripFor(kind, range.ToSquareMillimetres)) : null;
     }
 
@@ -59,7 +55,7 @@ public static class TerminalTable
     {
         EndKind.PlugContact => Crimper.OpenBarrel,
         EndKind.Tap => Crimper.Pliers,
-        _ => range.FromSquareMillimetres >= Cable.FromSquareMillimetres ? Crimper.Hexagon : Crimper.Insulated,
+        _ => range.FromSquareMillimetres >= LugSquareMillimetres ? Crimper.Hexagon : Crimper.Insulated,
     };
 
     /// <summary>About 6 mm for a butt joint (common practice, no source), more for deeper barrels (typical); a tap takes none off.</summary>

@@ -114,11 +114,11 @@ public sealed record Joint(string Id, JointKind Kind, Zone Place = Zone.EngineBa
 public sealed record CopperRange(double FromSquareMillimetres, double ToSquareMillimetres)
 {
     /// <summary>Ranges that terminals are sold for, mm² (typical, no source).</summary>
-    private static readonly CopperRange[] Sold = [new(0.3, 1), new(1, 2.5), new(2.5, 6), new(6, 10), new(10, 16), new(16, 25), new(25, 50), new(50, 100)];
+    public static IReadOnlyList<CopperRange> Sold { get; } = [new(0.3, 1), new(1, 2.5), new(2.5, 6), new(6, 10), new(10, 16), new(16, 25), new(25, 50), new(50, 100)];
 
     /// <summary>The terminals to buy for so little and so much copper; just these where none are sold for both.</summary>
     public static CopperRange ToBuy(double from, double to) =>
-        Array.Find(Sold, range => from >= range.FromSquareMillimetres && to <= range.ToSquareMillimetres) ?? new CopperRange(from, to);
+        Sold.FirstOrDefault(range => range.Holds(from) && range.Holds(to)) ?? new CopperRange(from, to);
 
     /// <summary>Whether it takes so much copper.</summary>
     public bool Holds(double copper) => copper >= FromSquareMillimetres && copper <= ToSquareMillimetres;

@@ -67,7 +67,7 @@ internal sealed record RigText(ReadOnlyMemory<byte> Body, int Start, int End)
     });
 
     /// <summary>The same body with an empty rig in its place.</summary>
-    public ReadOnlyMemory<byte> Without() => (byte[])[.. Body.Span[..Start], .. Nothing, .. Body.Span[End..]];
+    public byte[] Without() => [.. Body.Span[..Start], .. Nothing, .. Body.Span[End..]];
 
     /// <summary>Finds it; null where the body is no JSON object with one field "rig" that is an object.</summary>
     public static RigText? In(ReadOnlyMemory<byte> body)

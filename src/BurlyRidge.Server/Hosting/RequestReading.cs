@@ -38,15 +38,12 @@ internal static class RequestReading
         var rig = typeof(IAboutRig).IsAssignableFrom(type) ? RigText.In(text) : null;
         var known = rig is null ? null : KnownRigs.Find(rig.Digest);
         var reading = known is null ? rig?.ReadAsync() : null;
-        var (root, problems) = JsonReading.Read(known is null ? text : rig!.Without(), type);
+        var without = rig?.Without();
+        var (root, problems) = JsonReading.Read(known is null ? text : without, type);
         if (problems.Count > 0) return BadInput.Of(problems);
-        var body = JsonMarshal.GetRawUtf8Value(root).ToArray();
-        if (rig is not null && (known ?? await reading!) is { } read)
-        {
-            context.Features.Set(new RigAsked(rig.Digest, read, known is not null));
-            body = rig.Without().ToArray();
-        }
-        request.Body = new MemoryStream(body);
+        var read = known ?? (reading is null ? null : await reading);
+        if (read is not null) context.Features.Set(new RigAsked(rig!.Digest, read, known is not null));
+        request.Body = new MemoryStream(read is not null ? without! : JsonMarshal.GetRawUtf8Value(root).ToArray());
         request.ContentLength = request.Body.Length;
         request.ContentType = Json;
         return null;

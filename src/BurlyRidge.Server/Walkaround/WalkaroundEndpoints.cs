@@ -1,9 +1,9 @@
-using BurlyRidge.Server.Assess;
 using BurlyRidge.Core;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Pictures;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Catalogue;
 using BurlyRidge.Server.Hosting;
 using BurlyRidge.Server.Jobs;

@@ -1,5 +1,5 @@
-using System.Net;
 using BurlyRidge.Core.Bench;
+using static BurlyRidge.Core.Exchange.Drawings.PrintPage;
 
 namespace BurlyRidge.Core.Exchange.Drawings;
 
@@ -14,7 +14,7 @@ public static class CutSheet
     ]);
 
     internal static string Table(IEnumerable<CutPiece> pieces, UnitSystem units) =>
-        $"<table><thead><tr>{string.Concat(new[] { "", FileWords.Wire, FileWords.SizeAndColour, FileWords.CutLength, FileWords.FirstEnd, FileWords.OtherEnd }.Select(head => $"<th>{Text(head)}</th>"))}</tr></thead>\n<tbody>{string.Concat(pieces.Select(piece => Row(piece, units)))}</tbody></table>";
+        PrintPage.Table(["", FileWords.Wire, FileWords.SizeAndColour, FileWords.CutLength, FileWords.FirstEnd, FileWords.OtherEnd], pieces.Select(piece => Row(piece, units)));
 
     private static string Row(CutPiece piece, UnitSystem units) =>
         $"<tr data-wire=\"{Text(piece.Id)}\"><td class=\"tick\"></td><td>{Text(piece.Name)}</td><td>{Text(piece.Wire)}{(piece.Colour.Length > 0 ? $", {Text(piece.Colour)}" : "")}</td><td>{Text(Format.Millimetres(piece.CutMetres * 1000, units))}{(piece.AfterLaying ? $"<br>{Text(FileWords.CutAfterLaying)}" : "")}</td><td>{End(piece.From, units)}</td><td>{End(piece.To, units)}</td></tr>\n";
@@ -30,6 +30,4 @@ public static class CutSheet
 
     private static string Parts(BenchView view, UnitSystem units) =>
         $"<table><tbody>{string.Concat(view.Parts.Select(part => $"<tr><td class=\"tick\"></td><td>{Text(part.Metres ? Format.Metres(part.Count, units) : $"{part.Count:0}")}</td><td>{Text(part.Name)}</td><td>{Text(string.Join(", ", part.For.Distinct()))}</td><td>{Text(part.NotSpecified)}</td></tr>\n"))}</tbody></table>";
-
-    private static string Text(string text) => WebUtility.HtmlEncode(text);
 }

@@ -1,7 +1,7 @@
-using System.Net;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Templates;
+using static BurlyRidge.Core.Exchange.Drawings.PrintPage;
 
 namespace BurlyRidge.Core.Exchange.Drawings;
 
@@ -23,8 +23,10 @@ public static class HarnessSheet
     }
 
     private static string Plugs(HarnessCard card) => string.Concat(card.Plugs.Select(plug =>
-        $"<h3>{Text(plug.Cavities is { } cavities ? FileWords.FormatPlugOf(plug.Name, cavities) : FileWords.FormatPlugCavitiesNotSpecified(plug.Name))}</h3>\n<table><thead><tr>{Heads(FileWords.Cavity, FileWords.OnMatingFace, FileWords.Pole, FileWords.Wire, FileWords.Colour)}</tr></thead><tbody>{string.Concat(plug.Poles.Select(pole =>
-            $"<tr>{Cells($"{pole.Cavity}", $"{pole.OnMatingFace}", pole.Pole, pole.WireName, pole.Colour)}</tr>"))}</tbody></table>\n"));
+        $"<h3>{Text(plug.Cavities is { } cavities ? FileWords.FormatPlugOf(plug.Name, cavities) : FileWords.FormatPlugCavitiesNotSpecified(plug.Name))}</h3>\n{Table([FileWords.Cavity, FileWords.OnMatingFace, FileWords.Pole, FileWords.Wire, FileWords.Colour], plug.Poles.Select(Row))}\n"));
+
+    private static string Row(PlugPole pole) =>
+        $"<tr>{string.Concat(new[] { $"{pole.Cavity}", $"{pole.OnMatingFace}", pole.Pole, pole.WireName, pole.Colour }.Select(text => $"<td>{Text(text)}</td>"))}</tr>";
 
     private static string Tests(HarnessCard card) =>
         $"<h3>{Text(FileWords.BeforeItLeavesTheBench)}</h3>\n<ul class=\"tests\">{string.Concat(card.Tests.Select(test => $"<li>{Text(Says(test))}</li>"))}</ul>\n";
@@ -35,10 +37,4 @@ public static class HarnessSheet
         BenchTestKind.Pull => FileWords.FormatCrimpHolds(test.From, $"{test.Newtons:0}"),
         _ => FileWords.FormatMeterStaysSilent(test.From, test.To),
     };
-
-    private static string Heads(params string[] texts) => string.Concat(texts.Select(text => $"<th>{Text(text)}</th>"));
-
-    private static string Cells(params string[] texts) => string.Concat(texts.Select(text => $"<td>{Text(text)}</td>"));
-
-    private static string Text(string text) => WebUtility.HtmlEncode(text);
 }

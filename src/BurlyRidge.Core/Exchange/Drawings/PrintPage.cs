@@ -14,15 +14,23 @@ internal static class PrintPage
         <html lang="en">
         <head>
         <meta charset="utf-8">
-        <title>{{WebUtility.HtmlEncode(title)}}</title>
+        <title>{{Text(title)}}</title>
         <link rel="stylesheet" href="/print.css">
         </head>
         <body class="{{kind}}">
-        <h1>{{WebUtility.HtmlEncode(title)}}</h1>
-        <p>{{WebUtility.HtmlEncode(edition)}}</p>
-        <p>{{WebUtility.HtmlEncode(note)}}</p>
+        <h1>{{Text(title)}}</h1>
+        <p>{{Text(edition)}}</p>
+        <p>{{Text(note)}}</p>
         {{string.Join('\n', drawings)}}
         </body>
         </html>
         """;
+
+    /// <summary>A text as markup.</summary>
+    public static string Text(string text) => WebUtility.HtmlEncode(text);
+
+    /// <summary>A table of markup under its heads.</summary>
+    /// <param name="rows">Markup.</param>
+    public static string Table(IEnumerable<string> heads, IEnumerable<string> rows) =>
+        $"<table><thead><tr>{string.Concat(heads.Select(head => $"<th>{Text(head)}</th>"))}</tr></thead>\n<tbody>{string.Concat(rows)}</tbody></table>";
 }

@@ -5,6 +5,7 @@ import { ofBench } from "../job/aboutRig";
 import { JobFrame } from "../job/JobFrame";
 import type { RigEditor } from "../job/rigEditor";
 import { useOfRig } from "../job/useOfRig";
+import { linkLook } from "../ui/linkLook";
 import { Notice } from "../ui/Notice";
 import { t } from "../words";
 import { BenchTree } from "./BenchTree";
@@ -14,9 +15,6 @@ import { ReelCard } from "./ReelCard";
 import { reelKey, shownOf } from "./shown";
 import { WireCard } from "./WireCard";
 import { WireTable } from "./WireTable";
-
-const link =
-  "inline-flex min-h-11 items-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade";
 
 /** The Bench stage: what to buy, what to cut, what to build before going to the vehicle. */
 export default function BenchStage({ editor }: { editor: RigEditor }) {
@@ -44,13 +42,18 @@ export default function BenchStage({ editor }: { editor: RigEditor }) {
   }, [wires, wire, chooseWire]);
   const bar = (
     <>
-      <a className={link} href={`/api/jobs/${job.id}/cut-list.html`} target="_blank" rel="noreferrer">
+      <a className={linkLook} href={`/api/jobs/${job.id}/cut-list.html`} target="_blank" rel="noreferrer">
         <Printer size={18} aria-hidden /> {t("bench.printCutList")}
       </a>
-      <a className={link} href={`/api/jobs/${job.id}/harness-cards.html`} target="_blank" rel="noreferrer">
+      <a
+        className={linkLook}
+        href={`/api/jobs/${job.id}/harness-cards.html`}
+        target="_blank"
+        rel="noreferrer"
+      >
         <Printer size={18} aria-hidden /> {t("bench.printHarnessCards")}
       </a>
-      <a className={link} href={`/api/jobs/${job.id}/cut-list.csv`} download>
+      <a className={linkLook} href={`/api/jobs/${job.id}/cut-list.csv`} download>
         <FileSpreadsheet size={18} aria-hidden /> {t("bench.cutListCsv")}
       </a>
     </>

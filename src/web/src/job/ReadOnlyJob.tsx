@@ -2,6 +2,7 @@ import { FileDown } from "lucide-react";
 import { Link } from "react-router";
 import type { OpenJob } from "../api/client";
 import { Frame } from "../frame/Frame";
+import { linkLook } from "../ui/linkLook";
 import { Notice } from "../ui/Notice";
 import { t } from "../words";
 
@@ -17,11 +18,7 @@ export function ReadOnlyJob({ job, why }: { job: OpenJob; why: string }) {
           <p>{why}</p>
         </Notice>
         <p className="mb-4 flex flex-wrap items-center gap-4">
-          <a
-            href={`/api/jobs/${job.id}/file`}
-            download
-            className="inline-flex min-h-11 items-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade"
-          >
+          <a href={`/api/jobs/${job.id}/file`} download className={linkLook}>
             <FileDown size={18} aria-hidden /> {t("job.saveAsAFile")}
           </a>
           <Link to="/" className="underline">

@@ -56,11 +56,16 @@ export const askEarly = (queries: QueryClient, about: AboutRig<unknown>, rig: Ri
     staleTime: Number.POSITIVE_INFINITY,
   });
 
-/** What a stage asks first is asked as one goes there, before it is drawn. */
+/** What a stage asks first; undefined where there is nothing to ask about. */
+const first: Record<StageKey, (rig: Rig) => AboutRig<unknown> | undefined> = {
+  walkaround: (rig) => (rig.body ? ofVehicle : undefined),
+  lines: ({ lines: [line] }) => line && ofLine(line.id, undefined),
+  panel: () => ofPanel,
+  bench: () => ofBench,
+};
+
+/** Asked as one goes to a stage, before it is drawn. */
 export function askAhead(queries: QueryClient, stage: StageKey, rig: Rig) {
-  const [line] = rig.lines;
-  if (stage === "walkaround" && rig.body) askEarly(queries, ofVehicle, rig);
-  if (stage === "panel") askEarly(queries, ofPanel, rig);
-  if (stage === "bench") askEarly(queries, ofBench, rig);
-  if (stage === "lines" && line) askEarly(queries, ofLine(line.id, undefined), rig);
+  const about = first[stage](rig);
+  if (about) askEarly(queries, about, rig);
 }

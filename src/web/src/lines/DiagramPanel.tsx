@@ -4,13 +4,11 @@ import { api, type Rig } from "../api/client";
 import { rigId } from "../job/rigId";
 import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
+import { linkLook } from "../ui/linkLook";
 import { Notice } from "../ui/Notice";
 import { useAnswer } from "../ui/useAnswer";
 import { t } from "../words";
 import { DiagramSheet } from "./DiagramSheet";
-
-const linkLook =
-  "inline-flex min-h-11 items-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade";
 
 const largeSign = <Maximize2 size={18} aria-hidden />;
 

@@ -6,6 +6,7 @@ import { ProposalDialog } from "../job/ProposalDialog";
 import type { RigEditor } from "../job/rigEditor";
 import { useOfRig } from "../job/useOfRig";
 import { Button } from "../ui/Button";
+import { linkLook } from "../ui/linkLook";
 import { Notice } from "../ui/Notice";
 import { t } from "../words";
 import { BankPanel } from "./BankPanel";
@@ -33,7 +34,7 @@ export default function PanelStage({ editor }: { editor: RigEditor }) {
           )}
           {slotted && (
             <a
-              className="inline-flex min-h-11 items-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade"
+              className={linkLook}
               href={`/api/jobs/${job.id}/legends.html`}
               target="_blank"
               rel="noreferrer"

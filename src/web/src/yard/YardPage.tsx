@@ -7,6 +7,7 @@ import { Frame } from "../frame/Frame";
 import { tourOffered, tourStep } from "../help/tour";
 import { Button } from "../ui/Button";
 import { choiceLook } from "../ui/Field";
+import { linkLook } from "../ui/linkLook";
 import { Notice } from "../ui/Notice";
 import { Refused } from "../ui/Refused";
 import { SearchField } from "../ui/SearchField";
@@ -87,10 +88,7 @@ export function YardPage() {
           <Button aria-pressed={archived} onClick={() => setArchived(!archived)}>
             {archived ? t("yard.showActiveJobs") : t("yard.showTheArchive")}
           </Button>
-          <Link
-            to="/quick-size"
-            className="inline-flex min-h-11 items-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium hover:bg-lichen-shade"
-          >
+          <Link to="/quick-size" className={linkLook}>
             <Ruler size={18} aria-hidden /> {t("yard.quickSize")}
           </Link>
           <input
