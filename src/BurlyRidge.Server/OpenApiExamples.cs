@@ -1,5 +1,7 @@
 using BurlyRidge.Core.Wording;
+using System.Text.Json;
 using System.Text.Json.Nodes;
+using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Edits;
 using BurlyRidge.Core.Exchange;
@@ -65,6 +67,16 @@ internal static class OpenApiExamples
             ["zone"] = "engineBay",
             ["gauges"] = "awg",
         },
+        ["layKit"] = () => About(("lineId", ExampleRig.Lines[0].Id), ("kit", "trail-pair"), ("wish", new JsonObject { ["trigger"] = "highBeam", ["cab"] = "inDash" })),
+        ["compareBuilds"] = () => About(("builds", new JsonArray(new JsonObject { ["kind"] = "asPlanned" }, new JsonObject { ["kind"] = "byTemplate", ["template"] = "power-box", ["lineIds"] = new JsonArray() }))),
+        ["addToBenchRecord"] = () => new JsonObject
+        {
+            ["what"] = new JsonObject { ["kind"] = "ordered", ["item"] = "relay-40-a", ["count"] = 2, ["supplier"] = "Counter" }, ["who"] = "Fitter", ["client"] = "Bench tablet", ["revision"] = 1, ["idempotencyKey"] = "one-for-each-entry",
+        },
+        ["writeShop"] = () => new JsonObject { ["shop"] = JsonSerializer.SerializeToNode(new Shop(), JsonRules.Stored), ["onVersion"] = 0 },
+        ["importPrices"] = () => JsonValue.Create("item,price,stock\nrelay-40-a,8.50,4\n"),
+        ["putKit"] = () => JsonSerializer.SerializeToNode(ShippedKits.All[0] with { Id = "own-kit", Name = "Own kit" }, JsonRules.Stored)!,
+        ["importKits"] = () => JsonValue.Create(KitCsv.Write([ShippedKits.All[0] with { Id = "own-kit-2", Name = "Own kit 2" }])),
         ["importLamps"] = () => JsonValue.Create("id,name,kind,watts,lumens,price\nown-pod-2,Own pod,regulatedLed,20,1800,40\n"),
     };
 

@@ -12,6 +12,8 @@ using BurlyRidge.Server.Lines;
 using BurlyRidge.Server.Panel;
 using BurlyRidge.Server.Proposals;
 using BurlyRidge.Server.QuickSize;
+using BurlyRidge.Server.Records;
+using BurlyRidge.Server.Shops;
 using BurlyRidge.Server.Storage;
 using BurlyRidge.Server.Walkaround;
 using Microsoft.AspNetCore.ResponseCompression;
@@ -60,6 +62,10 @@ public static class ServerApp
         builder.Services.AddDbContext<JobDatabase>((services, database) => database.UseSqlite(services.GetRequiredService<DataFolder>().ConnectionString));
         builder.Services.AddScoped<JobStore>();
         builder.Services.AddScoped<LampCatalogue>();
+        builder.Services.AddScoped<KitCatalogue>();
+        builder.Services.AddScoped<ShopStore>();
+        builder.Services.AddScoped<RecordStore>();
+        builder.Services.AddScoped<BenchDesk>();
         // The scripts are sent once and kept; what an edit asks for is not packed at all.
         builder.Services.Configure<GzipCompressionProviderOptions>(gzip => gzip.Level = CompressionLevel.Optimal);
         builder.Services.AddResponseCompression(compression =>
@@ -95,6 +101,8 @@ public static class ServerApp
         app.MapPanel();
         app.MapBench();
         app.MapCatalogue();
+        app.MapKits();
+        app.MapShop();
         return app;
     }
 
@@ -108,7 +116,7 @@ public static class ServerApp
         {
             await using var scope = app.Services.CreateAsyncScope();
             await DatabaseUpgrade.RunAsync(scope.ServiceProvider.GetRequiredService<JobDatabase>(), folder);
-            if (options.Demo) await DemoJobs.PutIntoEmptyAsync(scope.ServiceProvider.GetRequiredService<JobStore>());
+            if (options.Demo) await DemoJobs.PutIntoEmptyAsync(scope.ServiceProvider.GetRequiredService<JobStore>(), scope.ServiceProvider.GetRequiredService<RecordStore>(), scope.ServiceProvider.GetRequiredService<ShopStore>());
         }
         catch (Exception error) when (StorageTrouble.Of(error) is { } trouble)
         {

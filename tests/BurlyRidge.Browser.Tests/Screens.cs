@@ -8,9 +8,9 @@ internal static class Screens
     public static IReadOnlyList<string> All { get; } =
     [
         "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a bracket", "own lamp", "a wire to a part", "find", "reroute", "lines", "a lead judged",
-        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "ledger", "accepting", "quick size",
+        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "ledger", "accepting", "quick size",
         "history", "going back", "details", "new job", "archive", "deleting", "archived job", "conflict", "help", "glossary", "term", "tour", "a refused field", "refused sizes",
-        "wiring to print", "legends to print", "cut list to print", "cards to print",
+        "wiring to print", "legends to print", "cut list to print", "cards to print", "quote to print",
     ];
 
     /// <summary>Opens a screen of the demo jobs.</summary>
@@ -85,10 +85,26 @@ internal static class Screens
                 page.Find(By.XPath($"//nav[@aria-label = 'What is built']//button[starts-with(., '{(screen == "a reel" ? "16 AWG, violet" : screen == "sleeves" ? "Sleeves and ties" : "Parts")}')]")).Click();
                 page.Find(By.CssSelector(screen == "a reel" ? "[data-figure='Buy']" : screen == "sleeves" ? "[data-lane]" : "table"));
                 break;
-            case "wiring to print" or "legends to print" or "cut list to print" or "cards to print":
+            case "an item" or "cost" or "bought harness" or "entering a harness" or "builds":
+                var on = screen is "bought harness" or "entering a harness" ? "Orchard spray pickup" : "Snow-road rescue wagon";
+                var there = page.Find(By.XPath($"//article[@aria-label = '{on}']//a")).GetAttribute("href")!.Split('/')[4];
+                page.Open($"/jobs/{there}/bench?show={screen switch { "an item" => "parts&item=relay-30-a", "cost" => "cost", "builds" => "compare", _ => "kit" }}");
+                if (screen == "an item") page.Find(By.CssSelector("[data-item-card]"));
+                if (screen == "cost") page.Find(By.CssSelector("[data-figure='To pay']"));
+                if (screen == "builds") page.Find(By.CssSelector("tr[data-row='Price with tax']"));
+                if (screen is not ("bought harness" or "entering a harness")) break;
+                page.Choose("For the line", "Driving pair on the beam");
+                page.Choose("Harness", "Beam harness, two lamps, adaptor");
+                page.Choose("Pulled in by", "high beam");
+                page.Find(By.XPath("//*[@data-figure = 'Works'][contains(., 'Converted it does')]"));
+                if (screen == "bought harness") break;
+                page.Press("Enter a harness");
+                page.Find(By.CssSelector("[data-kit-form]"));
+                break;
+            case "wiring to print" or "legends to print" or "cut list to print" or "cards to print" or "quote to print":
                 var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];
-                page.Open($"/api/jobs/{job}/{screen switch { "wiring to print" => "diagram", "legends to print" => "legends", "cards to print" => "harness-cards", _ => "cut-list" }}.html");
-                page.Find(By.CssSelector(screen is "cut list to print" or "cards to print" ? "tr[data-wire]" : "svg"));
+                page.Open($"/api/jobs/{job}/{screen switch { "wiring to print" => "diagram", "legends to print" => "legends", "cards to print" => "harness-cards", "quote to print" => "quote", _ => "cut-list" }}.html");
+                page.Find(By.CssSelector(screen switch { "cut list to print" or "cards to print" => "tr[data-wire]", "quote to print" => "tr[data-item]", _ => "svg" }));
                 break;
             case "ledger" or "accepting":
                 page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).Click();

@@ -30,8 +30,9 @@ public class BenchTests(SharedServer shared) : IClassFixture<SharedServer>
     public async Task Every_wire_that_is_not_given_is_a_piece_and_its_cost_adds_up()
     {
         var (_, job) = await server.DemoAsync("rescue");
-        var (status, view) = await server.AskAsync("/api/preview/bench", RunningServer.RigOf(job));
+        var (status, answer) = await server.AskAsync("/api/preview/bench", RunningServer.RigOf(job));
         Assert.Equal(200, status);
+        var view = answer.GetProperty("view");
         Assert.All(RunningServer.RigOf(job)["runs"]!.AsArray().Where(run => run!["given"]?.GetValue<bool>() != true), run =>
             Assert.Contains(view.GetProperty("pieces").EnumerateArray(), piece => piece.GetProperty("id").GetString() == run!["id"]!.GetValue<string>()));
         Assert.Equal(view.GetProperty("reels").EnumerateArray().Sum(group => group.GetProperty("cost").GetDecimal()), view.GetProperty("wireCost").GetDecimal());

@@ -43,6 +43,20 @@ public static class LineRemoval
         return new RemovedLine(made, Words(rig, line, gone, wires, made, passed.Count));
     }
 
+    /// <summary>The rig with a line's own wiring out, and its lamps where they are; the line is in full wiring.</summary>
+    public static Rig Unwired(Rig rig, string lineId)
+    {
+        var line = rig.Lines.First(line => line.Id == lineId);
+        var without = Of(rig, lineId)!.Rig;
+        var left = without.Fixtures.Select(lamp => lamp.Id).ToHashSet(StringComparer.Ordinal);
+        return without with
+        {
+            Lines = [.. rig.Lines.Select(other => other.Id == lineId ? line : without.Lines.First(kept => kept.Id == other.Id))],
+            Fixtures = rig.Fixtures,
+            Places = [.. without.Places, .. rig.Places.Where(place => rig.Fixtures.Any(lamp => lamp.Id == place.Part && !left.Contains(lamp.Id)))],
+        };
+    }
+
     private static IEnumerable<string> LightsOf(Rig rig, string fixture) =>
         rig.Fixtures.FirstOrDefault(lamp => lamp.Id == fixture)?.Functions.Select(function => $"{fixture}.{function.Id}") ?? [];
 

@@ -26,10 +26,13 @@ public static class PickUpFuse
             Protection = [.. rig.Protection, new ProtectiveDevice(fuse, FuseTable.AtLeast(SizeChoice.SmallestFuseAmps(rig.Vehicle.SystemVolts)), behind[0].Zones[0])],
             Runs =
             [
-                .. rig.Runs.Select(run => moved.Contains(run.Id) ? run with { From = Moved(run.From), To = Moved(run.To) } : run),
-                behind[0] with { Id = FreeName.In(rig, $"to-{fuse}"), From = first, To = $"{fuse}.in", LengthMetres = BehindMetres, Zones = [behind[0].Zones[0]], Lay = null, LaneCelsius = null, Fixed = false },
+                .. rig.Runs.Select(run => moved.Contains(run.Id) ? Cut(run with { From = Moved(run.From), To = Moved(run.To) }, isThere(run.From), isThere(run.To)) : run),
+                behind[0] with { Id = FreeName.In(rig, $"to-{fuse}"), From = first, To = $"{fuse}.in", LengthMetres = BehindMetres, Zones = [behind[0].Zones[0]], Lay = null, LaneCelsius = null, Fixed = false, Given = false, Kit = null },
             ],
             Places = at is null ? rig.Places : [.. rig.Places, new Place(fuse, at)],
         };
     }
+
+    /// <summary>A lead of a bought harness loses its terminal there.</summary>
+    private static Run Cut(Run run, bool from, bool to) => run.Kit is { } kit ? run with { Kit = kit with { CutFrom = kit.CutFrom || from, CutTo = kit.CutTo || to } } : run;
 }

@@ -69,7 +69,7 @@ public sealed record RouteView(
     {
         var stages = (laid.Route?.Lanes ?? []).Select(lane => new RouteStage(
             lane.Id, lane.Zone, LaneCost.Metres(rig.Body!, lane), LaneCost.Celsius(rig.HouseRules, lane),
-            TiesOf(rig.Body!, lane), lane.Hazards, [.. lane.Covers.Select(cover => cover.What)], lane.Shows, lane.NothingToTieTo)).ToList();
+            TiesOf(rig.Body!, lane), lane.Hazards, [.. lane.Covers.Select(cover => cover.What)], lane.Shows, lane.TieTo == TieTo.Nothing)).ToList();
         return new RouteView(
             laid.Id, laid.IsLine, name, laid.Metres, laid.RoutedMetres, laid.MeasuredMetres, laid.Route?.Stations ?? [], stages,
             stages.Sum(stage => stage.Ties), stages.Where(stage => stage.Zone != Zone.Cabin).Sum(stage => stage.Metres));

@@ -29,6 +29,12 @@ public sealed record Covering(
     /// <summary>Beside exhaust or turbo, °C: only with a sleeve made for it (common practice, no source).</summary>
     private const double HotCelsius = 105;
 
+    /// <summary>Braided sleeve looks better than conduit where it is seen, and is for cool places alone (common practice, no source), °C.</summary>
+    private const double CoolCelsius = 50;
+
+    /// <summary>A harness of the vehicle's own and a bare rail, across (typical, no source), mm.</summary>
+    private const double HarnessMillimetres = 20, RailMillimetres = 30;
+
     /// <summary>The head of a tie and what is pulled through it, mm (typical, no source).</summary>
     private const double TieHeadMillimetres = 40;
 
@@ -46,13 +52,34 @@ public sealed record Covering(
         {
             var (metres, celsius) = (LaneCost.Metres(body, lane), LaneCost.Celsius(rig.HouseRules, lane));
             var across = assessed.Whole.Routed.Room.LaneMillimetres(lane.Id);
-            SleeveKind? sleeve = lane.Zone == Zone.Cabin || there.All(route => sheathed.Contains(route.Id)) ? null : celsius >= HotCelsius ? SleeveKind.Heat : SleeveKind.Conduit;
+            SleeveKind? sleeve = lane.Zone == Zone.Cabin || there.All(route => sheathed.Contains(route.Id)) ? null : celsius >= HotCelsius ? SleeveKind.Heat
+                : celsius <= CoolCelsius && lane.Shows is not (null or Shows.Hidden) ? SleeveKind.Braided : SleeveKind.Conduit;
             return new Covering(
                 lane.Id, BenchWords.FormatFromTo(Format.Capital(names.Place(lane.From)), names.Place(lane.To)), lane.Zone, metres, across, celsius, there.Sum(route => Math.Max(1, route.Conductors)),
                 sleeve, sleeve is null ? null : Fits(Widths, across),
-                RouteView.TiesOf(body, lane), lane.NothingToTieTo ? TieKind.StickOn : TieKind.Round, Fits(TieLengths, Math.PI * across + TieHeadMillimetres));
+                RouteView.TiesOf(body, lane), TieOf(lane), Fits(TieLengths, Round(across, Beside(lane)) + TieHeadMillimetres));
         }
     }
+
+    private static TieKind TieOf(Lane lane) => lane.TieTo switch
+    {
+        TieTo.Nothing => TieKind.StickOn,
+        TieTo.Rail => TieKind.RoundRail,
+        TieTo.Holes => TieKind.PushIn,
+        _ => TieKind.Round,
+    };
+
+    private static double Beside(Lane lane) => lane.TieTo switch
+    {
+        TieTo.Rail => RailMillimetres,
+        TieTo.Harness => HarnessMillimetres,
+        null when lane.FactoryHarness => HarnessMillimetres,
+        _ => 0,
+    };
+
+    /// <summary>Round two that lie against each other, of so many mm across: the open belt of two pulleys that touch.</summary>
+    internal static double Round(double one, double other) =>
+        Math.PI * (one + other) / 2 + 2 * Math.Sqrt(one * other) + (one + other > 0 ? (one - other) * Math.Asin((one - other) / (one + other)) : 0);
 
     private static double? Fits(double[] sold, double wanted) => sold.Where(size => size >= wanted).Select(size => (double?)size).FirstOrDefault();
 }
@@ -65,6 +92,9 @@ public enum SleeveKind
 
     /// <summary>A sleeve made for heat.</summary>
     Heat,
+
+    /// <summary>Braided sleeve.</summary>
+    Braided,
 }
 
 /// <summary>What wires are tied with.</summary>
@@ -75,4 +105,10 @@ public enum TieKind
 
     /// <summary>A tie on a stick-on mount, where there is nothing to tie to.</summary>
     StickOn,
+
+    /// <summary>A long tie round a bare rail.</summary>
+    RoundRail,
+
+    /// <summary>A tie with a foot for a hole of the vehicle's own.</summary>
+    PushIn,
 }

@@ -24,7 +24,7 @@ public sealed record MakingOff(
     {
         var parts = wired.AllParts().ToDictionary(part => part.Id, StringComparer.Ordinal);
         var lamps = wired.Fixtures.Select(lamp => lamp.Id).ToHashSet(StringComparer.Ordinal);
-        var ends = wired.Runs.SelectMany(run => run.Ends().Where(end => Made(run, parts.GetValueOrDefault(TerminalIndex.Split(end).Part))).Select(end => End.Of(parts, end, run)));
+        var ends = wired.Runs.SelectMany(run => run.Ends().Where(end => Made(run, end, parts.GetValueOrDefault(TerminalIndex.Split(end).Part))).Select(end => End.Of(parts, end, run)));
         var lampSides = wired.Runs.Where(run => run.Ends().Any(end => lamps.Contains(TerminalIndex.Split(end).Part))).SelectMany(run => run.Ends()).ToHashSet(StringComparer.Ordinal);
         return
         [
@@ -34,8 +34,8 @@ public sealed record MakingOff(
         ];
     }
 
-    /// <summary>A wire that came with a lamp is made off at the lamp already, and a wire of the vehicle's own where it begins.</summary>
-    private static bool Made(Run run, IPart? part) => part is not VehicleSignal && !(run.Given && part is Fixture);
+    /// <summary>A wire that came with a lamp is made off at the lamp already, one of a bought harness where it was not cut, and a wire of the vehicle's own where it begins.</summary>
+    private static bool Made(Run run, string end, IPart? part) => part is not VehicleSignal && (run.Kit is { } kit ? end == run.From ? kit.CutFrom : kit.CutTo : !(run.Given && part is Fixture));
 
     /// <summary>An end of a wire.</summary>
     /// <param name="Place">Where it meets others in one barrel: its terminal, or a joint in the middle of wires; a plug has a contact for each half.</param>

@@ -11,13 +11,32 @@ namespace BurlyRidge.Core.Bench;
 /// <param name="Metres">Whether it is counted in metres.</param>
 /// <param name="For">Where it goes, place by place.</param>
 /// <param name="NotSpecified">What is missing for it to be bought; empty where nothing is.</param>
-public sealed record PartNeeded(PartGroup Group, string Name, double Count, bool Metres, IReadOnlyList<string> For, string NotSpecified = "");
+public sealed record PartNeeded(PartGroup Group, string Name, double Count, bool Metres, IReadOnlyList<string> For, string NotSpecified = "")
+{
+    /// <summary>Ids of the lamps that it is; empty where it is none.</summary>
+    public IReadOnlyList<string> Lamps { get; init; } = [];
+
+    /// <summary>So many of them are spare.</summary>
+    public int Spare { get; init; }
+
+    /// <summary>What prices, stock and orders know it by, from job to job.</summary>
+    public string Item => Known ? ItemOf(Name) : "";
+
+    /// <summary>Whether it is known well enough to be bought.</summary>
+    public bool Known { get; init; } = true;
+
+    /// <summary>The item of a name.</summary>
+    public static string ItemOf(string name) => FreeName.Plain(name.Replace("mm²", "mm2", StringComparison.Ordinal).Replace("+", "plus", StringComparison.Ordinal), 80);
+}
 
 /// <summary>Kinds of what is needed, in the order of a shopping list.</summary>
 public enum PartGroup
 {
     /// <summary>Lamps.</summary>
     Lamps,
+
+    /// <summary>Bought harnesses.</summary>
+    Kits,
 
     /// <summary>Fuses, holders and breakers.</summary>
     Protection,
@@ -30,6 +49,9 @@ public enum PartGroup
 
     /// <summary>Sleeve and ties.</summary>
     Covering,
+
+    /// <summary>What holds, seals and passes.</summary>
+    Hardware,
 }
 
 /// <summary>Counts what a rig is built from; wire is on the reels.</summary>
@@ -41,10 +63,12 @@ public static class PartsNeeded
     /// <summary>Everything that a rig needs beside wire, in the order of <see cref="PartGroup"/>.</summary>
     public static IReadOnlyList<PartNeeded> Of(AssessedRig assessed, CutList cuts, IReadOnlyList<Covering> coverings)
     {
-        var (rig, names) = (assessed.Study.Wired, assessed.Study.Names);
+        var (whole, names) = (assessed.Study.Wired, assessed.Study.Names);
+        var (rig, kits) = (WithoutKits(whole), whole.Runs.Select(run => run.Kit).OfType<KitLegOf>().DistinctBy(kit => kit.Set));
         return
         [
-            .. Counted(PartGroup.Lamps, rig.Fixtures, lamp => names[lamp.Id], Sort),
+            .. rig.Fixtures.GroupBy(Sort, StringComparer.Ordinal).Select(same => new PartNeeded(PartGroup.Lamps, same.Key, same.Count(), false, [.. same.Select(lamp => names[lamp.Id])]) { Lamps = [.. same.Select(lamp => lamp.Id)] }),
+            .. kits.GroupBy(kit => kit.Name, StringComparer.Ordinal).Select(same => new PartNeeded(PartGroup.Kits, same.Key, same.Count(), false, [.. same.Select(kit => LineOf(assessed, whole, kit)).Distinct()])),
             .. Counted(PartGroup.Protection, rig.Protection.Where(device => device.Breaker), device => names[device.Id], device => BenchWords.FormatBreakerOf(Format.RatedAmps(device.Fuse.RatingAmps))),
             .. Counted(PartGroup.Protection, rig.InlineBreakers, device => names[device.Id], device => BenchWords.FormatBreakerOf(Format.RatedAmps(device.RatingAmps))),
             .. Fuses(rig, names),
@@ -54,11 +78,27 @@ public static class PartsNeeded
             .. Endings(cuts),
             .. Sleeves(coverings),
             .. Ties(coverings),
+            .. Hardware.Of(assessed, cuts),
         ];
     }
 
+    /// <summary>What comes with a bought harness is in its box: a part that one of its wires ends at with the terminal that it came with.</summary>
+    private static Rig WithoutKits(Rig rig)
+    {
+        var ends = rig.Runs.SelectMany(run => run.Kit is not { } kit ? [] : new[] { kit.CutFrom ? null : run.From, kit.CutTo ? null : run.To }.OfType<string>()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        return ends.Count == 0 ? rig : rig with
+        {
+            Protection = [.. rig.Protection.Where(part => !ends.Contains(part.Id))],
+            Relays = [.. rig.Relays.Where(part => !ends.Contains(part.Id))],
+            Switches = [.. rig.Switches.Where(part => !ends.Contains(part.Id))],
+        };
+    }
+
+    private static string LineOf(AssessedRig assessed, Rig rig, KitLegOf kit) =>
+        assessed.Study.LinesOf(rig.Runs.First(run => run.Kit?.Set == kit.Set).Id) is [var line, ..] ? assessed.Study.Names.Line(line) : BenchWords.OfNoLine;
+
     /// <summary>Lamps are the same where they draw and measure the same.</summary>
-    private static string Sort(Fixture lamp)
+    public static string Sort(Fixture lamp)
     {
         var watts = lamp.Functions.Sum(function => function.Power);
         return lamp.Body is { } body ? BenchWords.FormatLampOfWide(Format.Watts(watts), Format.Millimetres(body.WidthMillimetres, UnitSystem.Metric)) : BenchWords.FormatLampOf(Format.Watts(watts));
@@ -72,7 +112,7 @@ public static class PartsNeeded
         foreach (var same in rig.Protection.Where(device => !device.Breaker).GroupBy(device => device.Fuse))
         {
             yield return new PartNeeded(PartGroup.Protection, BenchWords.FormatFuseHolder(same.Key), same.Count(), false, [.. same.Select(device => names[device.Id])]);
-            yield return new PartNeeded(PartGroup.Protection, BenchWords.FormatFuseWithSpares(same.Key, Spares(same.Key.Family)), same.Count() + Spares(same.Key.Family), false, [.. same.Select(device => names[device.Id])]);
+            yield return new PartNeeded(PartGroup.Protection, BenchWords.FormatFuseOf(same.Key), same.Count() + Spares(same.Key.Family), false, [.. same.Select(device => names[device.Id])]) { Spare = Spares(same.Key.Family) };
         }
     }
 
@@ -80,13 +120,18 @@ public static class PartsNeeded
         .GroupBy(end => (Fitting: EndWords.Of(end), Takes: end.Terminal?.Takes, end.NotSpecified)).Select(same => new PartNeeded(
             PartGroup.Endings,
             same.Key.Takes is { } takes ? BenchWords.FormatFittingFor(Format.Capital(same.Key.Fitting), Format.Copper(takes.FromSquareMillimetres), Format.Copper(takes.ToSquareMillimetres)) : Format.Capital(same.Key.Fitting),
-            same.Count(), false, [.. same.Select(end => end.Place)], same.Key.NotSpecified));
+            same.Count(), false, [.. same.Select(end => end.Place)], same.Key.NotSpecified) { Known = same.First().Kind is not null });
 
     private static IEnumerable<PartNeeded> Sleeves(IReadOnlyList<Covering> coverings) => coverings.Where(along => along.Sleeve is not null)
         .GroupBy(along => (along.Sleeve, along.SleeveMillimetres)).OrderBy(same => same.Key.SleeveMillimetres).Select(same => new PartNeeded(
             PartGroup.Covering,
             same.Key.SleeveMillimetres is { } wide
-                ? same.Key.Sleeve == SleeveKind.Heat ? BenchWords.FormatHeatSleeve(wide) : BenchWords.FormatConduit(wide)
+                ? same.Key.Sleeve switch
+                {
+                    SleeveKind.Heat => BenchWords.FormatHeatSleeve(wide),
+                    SleeveKind.Braided => BenchWords.FormatBraidedSleeve(wide),
+                    _ => BenchWords.FormatConduit(wide),
+                }
                 : BenchWords.SleeveOfNoSize,
             same.Sum(along => along.Metres), true, [.. same.Select(along => along.Name)],
             same.Key.SleeveMillimetres is null ? BenchWords.WiderThanAnySleeve : ""));
@@ -95,7 +140,12 @@ public static class PartsNeeded
         .GroupBy(along => (along.Tie, along.TieMillimetres)).OrderBy(same => same.Key.TieMillimetres).Select(same => new PartNeeded(
             PartGroup.Covering,
             same.Key.TieMillimetres is { } length
-                ? same.Key.Tie == TieKind.StickOn ? BenchWords.FormatTieOnMount(length) : BenchWords.FormatTieOf(length)
+                ? same.Key.Tie switch
+                {
+                    TieKind.StickOn => BenchWords.FormatTieOnMount(length),
+                    TieKind.PushIn => BenchWords.FormatTiePushIn(length),
+                    _ => BenchWords.FormatTieOf(length),
+                }
                 : BenchWords.TieOfNoSize,
             same.Sum(along => along.Ties), false, [.. same.Select(along => along.Name)],
             same.Key.TieMillimetres is null ? BenchWords.LongerThanAnyTie : ""));

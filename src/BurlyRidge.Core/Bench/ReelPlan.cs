@@ -21,7 +21,14 @@ public sealed record Offcut(string Wire, string Colour, double Metres);
 /// <param name="Trouble">What keeps it from being cut; empty where nothing does.</param>
 public sealed record ReelGroup(
     string Wire, string Colour, int InsulationCelsius, IReadOnlyList<string> Pieces, double PieceMetres, IReadOnlyList<ReelCut> Cuts,
-    double? ReelMetres, int Reels, int LeastReels, double BoughtMetres, decimal? Cost, double LeftMetres, string Trouble);
+    double? ReelMetres, int Reels, int LeastReels, double BoughtMetres, decimal? Cost, double LeftMetres, string Trouble)
+{
+    /// <summary>As one asks for it.</summary>
+    public string Name => BenchWords.FormatWireOf(Wire, Colour.Length > 0 ? Colour : BenchWords.AnyColour, Format.Celsius(InsulationCelsius));
+
+    /// <summary>What prices, stock and orders know it by, from job to job.</summary>
+    public string Item => PartNeeded.ItemOf(Name);
+}
 
 /// <summary>What is cut from one length.</summary>
 /// <param name="IsOffcut">Whether it was at hand.</param>

@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Fitting;
+using BurlyRidge.Core.Kits;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Templates;
 
@@ -36,6 +37,8 @@ namespace BurlyRidge.Core.Edits;
 [JsonDerivedType(typeof(LayTogether), "layTogether")]
 [JsonDerivedType(typeof(GiveColours), "giveColours")]
 [JsonDerivedType(typeof(SwapLamp), "swapLamp")]
+[JsonDerivedType(typeof(TakeKit), "takeKit")]
+[JsonDerivedType(typeof(TakeBuild), "takeBuild")]
 [JsonDerivedType(typeof(MirrorBody), "mirrorBody")]
 [JsonDerivedType(typeof(MirrorMount), "mirrorMount")]
 [JsonDerivedType(typeof(MoveBattery), "moveBattery")]
@@ -64,6 +67,9 @@ public sealed record EditContext(Rig Rig)
 {
     /// <summary>The lamps that there are.</summary>
     public IReadOnlyList<CatalogueLamp> Lamps { get; init; } = [];
+
+    /// <summary>The bought harnesses that there are.</summary>
+    public IReadOnlyList<Kit> Kits { get; init; } = [];
 
     /// <summary>The rig assessed, where the command goes by it and somebody has it already.</summary>
     public AssessedRig? Assessed { get; init; }

@@ -20,6 +20,9 @@ internal sealed class JsonShape
 
     private static readonly ConcurrentDictionary<Type, IReadOnlyList<string>> Choices = new();
 
+    /// <summary>An amount beyond this is a slip of the pen; sums of such stay exact.</summary>
+    private const decimal MostMoney = 1e15m;
+
     private readonly FieldPath path = new();
 
     private readonly List<Problem> problems = [];
@@ -147,6 +150,7 @@ internal sealed class JsonShape
         }
         if (type == typeof(DateOnly)) return element.ValueKind == JsonValueKind.String && DateOnly.TryParseExact(element.GetString(), "yyyy-MM-dd", out _) ? null : FileWords.GiveADayAs2027;
         if (type == typeof(int)) return element.ValueKind == JsonValueKind.Number && element.TryGetInt32(out _) ? null : FileWords.GiveAWholeNumber;
+        if (type == typeof(decimal)) return element.ValueKind == JsonValueKind.Number && element.TryGetDecimal(out var amount) && Math.Abs(amount) < MostMoney ? null : FileWords.GiveANumber;
         if (type == typeof(double)) return element.ValueKind == JsonValueKind.Number && element.TryGetDouble(out var number) && double.IsFinite(number) ? null : FileWords.GiveANumber;
         throw new NotSupportedException($"Documents hold no {type}.");
     }

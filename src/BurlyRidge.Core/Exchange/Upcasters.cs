@@ -7,11 +7,12 @@ namespace BurlyRidge.Core.Exchange;
 /// <summary>
 /// Reads rigs of older shapes; each step takes a document one version up. Version 2 knew nothing of where things are, version
 /// 3 nothing of how a panel looks, version 4 took any text as the id of a wire, a light or an output, version 5 always named a
-/// drop, version 6 had figures of the vehicle that nobody entered, and covers by their names alone.
+/// drop, version 6 had figures of the vehicle that nobody entered, and covers by their names alone; version 7
+/// knew nothing of bought harnesses, and of a lane only whether there is nothing to tie to.
 /// </summary>
 internal static class Upcasters
 {
-    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst, [2] = _ => { }, [3] = _ => { }, [4] = FromFourth, [5] = FromFifth, [6] = FromSixth };
+    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst, [2] = _ => { }, [3] = _ => { }, [4] = FromFourth, [5] = FromFifth, [6] = FromSixth, [7] = FromSeventh };
 
     /// <summary>The oldest shape that is read.</summary>
     public static int Oldest => From.Keys.Min();
@@ -57,6 +58,22 @@ internal static class Upcasters
         if (rig["houseRules"] is not JsonObject rules) return;
         foreach (var (name, usual) in new[] { ("dropLimitRegulatedLed", 0.05), ("dropLimitOther", 0.03) })
             if (rules[name] is JsonValue value && value.TryGetValue<double>(out var limit) && limit == usual) rules.Remove(name);
+    }
+
+    /// <summary>Version 7 knew of a lane only whether there is nothing to tie to.</summary>
+    private static void FromSeventh(JsonObject rig)
+    {
+        if (rig["body"] is JsonObject body) TieLanes(body);
+    }
+
+    /// <summary>What wires are tied to has a name.</summary>
+    internal static void TieLanes(JsonObject body)
+    {
+        foreach (var lane in (body["lanes"] as JsonArray ?? []).OfType<JsonObject>())
+        {
+            if (lane["nothingToTieTo"]?.GetValueKind() == JsonValueKind.True) lane["tieTo"] = "nothing";
+            lane.Remove("nothingToTieTo");
+        }
     }
 
     /// <summary>Figures that every vehicle of version 6 got are nobody's: not specified. Others were somebody's and stay.</summary>

@@ -13,8 +13,8 @@ public sealed record VehicleFile(string Format, int Version, string Name, Body B
     /// <summary>What a vehicle file calls itself.</summary>
     public const string FormatName = "burly-ridge-vehicle";
 
-    /// <summary>The shape that this build writes; version 3 had covers by their names alone.</summary>
-    public const int CurrentVersion = 4;
+    /// <summary>The shape that this build writes; version 3 had covers by their names alone, version 4 knew of a lane only whether there is nothing to tie to.</summary>
+    public const int CurrentVersion = 5;
 
     private const int Oldest = 3;
 
@@ -36,10 +36,15 @@ public sealed record VehicleFile(string Format, int Version, string Name, Body B
 
     private static JsonElement Raised(JsonElement root)
     {
-        if (root.GetProperty("version").GetInt32() == CurrentVersion) return root;
+        var version = root.GetProperty("version").GetInt32();
+        if (version == CurrentVersion) return root;
         var document = JsonObject.Create(root)!;
         document["version"] = CurrentVersion;
-        if (document["body"] is JsonObject body) Upcasters.NameCovers(body);
+        if (document["body"] is JsonObject body)
+        {
+            if (version < 4) Upcasters.NameCovers(body);
+            Upcasters.TieLanes(body);
+        }
         return JsonSerializer.SerializeToElement(document, JsonRules.Stored);
     }
 }

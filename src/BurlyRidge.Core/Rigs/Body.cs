@@ -135,11 +135,27 @@ public sealed record Lane(string Id, string From, string To, Zone Zone)
     /// <summary>Who sees what lies along it; null: not specified.</summary>
     public Shows? Shows { get; init; }
 
-    /// <summary>There is nothing that a wire could be tied to.</summary>
-    public bool NothingToTieTo { get; init; }
+    /// <summary>What wires are tied to along it; null: not specified, they are tied round themselves and what is there.</summary>
+    public TieTo? TieTo { get; init; }
 
     /// <summary>The vehicle's own harness runs along it: there the maker kept clear of what moves and what leaks.</summary>
     public bool FactoryHarness { get; init; }
+}
+
+/// <summary>What wires along a lane are tied to.</summary>
+public enum TieTo
+{
+    /// <summary>A harness of the vehicle's own.</summary>
+    Harness,
+
+    /// <summary>A bare rail or tube.</summary>
+    Rail,
+
+    /// <summary>Holes of the vehicle's own.</summary>
+    Holes,
+
+    /// <summary>Nothing: glass, smooth sheet.</summary>
+    Nothing,
 }
 
 /// <summary>What the edge of a hole is covered with.</summary>

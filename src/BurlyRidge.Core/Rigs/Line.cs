@@ -23,6 +23,9 @@ public sealed record Line(string Id, string Name, LinePlan? Plan = null)
 
     /// <summary>Where its lamps sit, m behind the front of the vehicle; null where nobody said.</summary>
     public double? MetresFromFront { get; init; }
+
+    /// <summary>Ids of the lamps that it lights, each once.</summary>
+    public IReadOnlyList<string> Lamps() => [.. Lights.Select(light => TerminalIndex.Split(light).Part).Distinct()];
 }
 
 /// <summary>What the light of a line is for.</summary>

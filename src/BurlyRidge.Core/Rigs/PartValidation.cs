@@ -38,6 +38,7 @@ internal static class PartValidation
         problems.Above($"{path}.lengthMetres", run.LengthMetres, 0, 100, "m");
         problems.Count($"{path}.zones", run.Zones.Count, 1, 8, PartWords.Zones);
         problems.Within($"{path}.bundled", run.Bundled, 1, 100, "conductors");
+        problems.Letters($"{path}.cable", run.Cable, 40);
         problems.OneOf($"{path}.insulationCelsius", run.InsulationCelsius, Ampacity.InsulationClasses, "°C");
         Terminal(problems, $"{path}.from", run.From, parts);
         Terminal(problems, $"{path}.to", run.To, parts);

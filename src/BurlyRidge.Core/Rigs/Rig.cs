@@ -10,7 +10,7 @@ namespace BurlyRidge.Core.Rigs;
 public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRules, IReadOnlyList<Line> Lines)
 {
     /// <summary>The shape that this build writes.</summary>
-    public const int CurrentSchema = 7;
+    public const int CurrentSchema = 8;
 
     /// <summary>Lamps as bought.</summary>
     public IReadOnlyList<Fixture> Fixtures { get; init; } = [];

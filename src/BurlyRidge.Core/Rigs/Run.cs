@@ -29,6 +29,12 @@ public sealed record Run(string Id, string From, string To, string Wire, double 
     /// <summary>Came with a lamp, as its tail or as a link of a row: judged, and never sized.</summary>
     public bool Given { get; init; }
 
+    /// <summary>The cable that it is a core of, by a name that its other cores share; empty: a wire of its own.</summary>
+    public string Cable { get; init; } = "";
+
+    /// <summary>The leg of a bought harness that it is a core of; null: it is cut from a reel, or came with a lamp.</summary>
+    public KitLegOf? Kit { get; init; }
+
     /// <summary>In a sheath of its own from end to end: where no fuse is before it, it may be longer.</summary>
     public bool Sheathed { get; init; }
 
@@ -46,6 +52,19 @@ public sealed record Run(string Id, string From, string To, string Wire, double 
 
     /// <summary>How hot it is around it at its hottest, °C.</summary>
     public double Ambient(ZoneTemperatures zones) => Math.Max(Zones.Max(zones.Of), LaneCelsius ?? double.NegativeInfinity);
+}
+
+/// <summary>A leg of a bought harness.</summary>
+/// <param name="Set">Tells harnesses of one name apart.</param>
+/// <param name="Name">The harness, as it is sold.</param>
+/// <param name="Leg">The leg, as the harness calls it.</param>
+public sealed record KitLegOf(string Set, string Name, string Leg)
+{
+    /// <summary>Its terminal was cut off at the first end.</summary>
+    public bool CutFrom { get; init; }
+
+    /// <summary>Its terminal was cut off at the other end.</summary>
+    public bool CutTo { get; init; }
 }
 
 /// <summary>What an insulation is made of; it sets what a conductor stands in a short.</summary>

@@ -256,7 +256,7 @@ internal sealed class LineBuilder
     /// <summary>A joint in a wire of the vehicle's own, or the one of its kind that is in it already; gives the terminal that goes on from it.</summary>
     public string PickUp(string terminal, Zone zone, JointKind kind = JointKind.Crimp)
     {
-        if (Shared(terminal, kind) is { } there)
+        if (SharedPickUp.On(Rig, terminal, Made(kind)) is { } there)
         {
             Notes.Add(TemplateWords.FormatItSharesThePickUp(Called(TerminalIndex.Split(there).Part)));
             return there;
@@ -267,15 +267,6 @@ internal sealed class LineBuilder
         if (Rig.Body is { } body && PartLocations.Of(Rig).Toward(TerminalIndex.Split(terminal).Part, At is null ? null : PartLocations.Station(body, At)) is { } met) PlaceAt(joint, met);
         Thin(terminal, $"{joint}.a", PickUpMetres, zone);
         return $"{joint}.b";
-    }
-
-    /// <summary>A free terminal of a pick-up on <paramref name="terminal"/> that an earlier line put in; null where there is none.</summary>
-    private string? Shared(string terminal, JointKind kind)
-    {
-        var beside = Rig.Runs.Where(run => run.Ends().Contains(terminal)).SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
-        if (Rig.Joints.FirstOrDefault(joint => joint.PickUp is not null && joint.Kind == Made(kind) && beside.Contains(joint.Id)) is not { } found) return null;
-        var taken = Rig.Runs.SelectMany(run => run.Ends()).Where(end => TerminalIndex.Split(end).Part == found.Id).ToHashSet(StringComparer.Ordinal);
-        return Enumerable.Range(1, taken.Count + 1).Select(i => $"{found.Id}.b{(i == 1 ? "" : i)}").First(end => !taken.Contains(end));
     }
 
     /// <summary>From a vehicle's wire to the joint on it, m.</summary>

@@ -1,9 +1,5 @@
 using BurlyRidge.Core;
-using System.Globalization;
-using System.Text;
 using BurlyRidge.Core.Fitting;
-using CsvHelper;
-using CsvHelper.Configuration;
 
 namespace BurlyRidge.Server.Catalogue;
 
@@ -15,42 +11,20 @@ namespace BurlyRidge.Server.Catalogue;
 internal static class LampCsv
 {
     private const int MaxRows = 2_000;
-    private const char ByteOrderMark = '\uFEFF';
 
     private static readonly string[] Needed = ["name", "kind", "watts"];
 
     /// <summary>Reads lamps from bytes in UTF-8, or where that cannot be, in Latin 1.</summary>
-    public static (IReadOnlyList<CatalogueLamp> Lamps, IReadOnlyList<Problem> Problems) Read(ReadOnlySpan<byte> bytes)
-    {
-        try
-        {
-            return Read(new UTF8Encoding(false, throwOnInvalidBytes: true).GetString(bytes));
-        }
-        catch (DecoderFallbackException)
-        {
-            return Read(Encoding.Latin1.GetString(bytes));
-        }
-    }
+    public static (IReadOnlyList<CatalogueLamp> Lamps, IReadOnlyList<Problem> Problems) Read(ReadOnlySpan<byte> bytes) => Read(CsvText.Of(bytes));
 
     /// <summary>Reads lamps; what is wrong names row and column, and then nothing is taken.</summary>
     public static (IReadOnlyList<CatalogueLamp> Lamps, IReadOnlyList<Problem> Problems) Read(string text)
     {
-        text = text.TrimStart(ByteOrderMark);
         var lamps = new List<CatalogueLamp>();
         var rows = new List<int>();
-        var problems = new List<Problem>();
         using var lines = new StringReader(text);
-        using var csv = new CsvReader(lines, new CsvConfiguration(CultureInfo.InvariantCulture)
-        {
-            Delimiter = DelimiterOf(text),
-            PrepareHeaderForMatch = args => args.Header.Trim().ToLowerInvariant(),
-            MissingFieldFound = null,
-            BadDataFound = null,
-        });
-        if (!csv.Read() || !csv.ReadHeader()) return ([], [new Problem("file", ServerWords.TheFileIsEmptyA)]);
-        var header = csv.HeaderRecord!.Select(name => name.Trim().ToLowerInvariant()).ToList();
-        problems.AddRange(Needed.Except(header).Select(name => new Problem("file", ServerWords.FormatThereIsNoColumnCalled(name))));
-        problems.AddRange(header.Except(LampTableRow.Columns).Select(name => new Problem("file", ServerWords.FormatThereIsAColumnCalled(name))));
+        using var csv = CsvText.Open(lines, text);
+        var problems = CsvText.Heading(csv, Needed, LampTableRow.Columns);
         if (problems.Count > 0) return ([], problems);
         for (var count = 0; csv.Read(); count++)
         {
@@ -71,29 +45,5 @@ internal static class LampCsv
     }
 
     /// <summary>The same lamps as such a file.</summary>
-    public static string Write(IEnumerable<CatalogueLamp> lamps)
-    {
-        using var text = new StringWriter(CultureInfo.InvariantCulture);
-        using (var csv = new CsvWriter(text, CultureInfo.InvariantCulture))
-        {
-            foreach (var column in LampTableRow.Columns) csv.WriteField(column);
-            csv.NextRecord();
-            foreach (var fields in lamps.SelectMany(LampTableRow.Of))
-            {
-                foreach (var field in fields) csv.WriteField(field);
-                csv.NextRecord();
-            }
-        }
-        return text.ToString();
-    }
-
-    /// <summary>What parts the columns of the heading line.</summary>
-    private static string DelimiterOf(string text)
-    {
-        var heading = text.AsSpan(0, text.IndexOf('\n', StringComparison.Ordinal) is >= 0 and var end ? end : text.Length);
-        var (best, most) = (',', heading.Count(','));
-        foreach (var other in new[] { ';', '\t' })
-            if (heading.Count(other) > most) (best, most) = (other, heading.Count(other));
-        return best.ToString();
-    }
+    public static string Write(IEnumerable<CatalogueLamp> lamps) => CsvText.Write(LampTableRow.Columns, lamps.SelectMany(LampTableRow.Of));
 }

@@ -1,6 +1,4 @@
 using BurlyRidge.Core;
-using System.Globalization;
-using System.Text.RegularExpressions;
 using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
@@ -9,15 +7,10 @@ using CsvHelper;
 namespace BurlyRidge.Server.Catalogue;
 
 /// <summary>One row of a table of lamps: a lamp with its first light, or a further light of the lamp above.</summary>
-internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems)
+internal sealed class LampTableRow(CsvReader csv, List<Problem> problems) : CsvCells(csv, problems)
 {
     private const int MaxOfId = 40;
-    private const char Between = '|';
     private const double UsualKilograms = 0.1;
-
-    /// <summary>Letters that a table program takes as the start of a formula, and the one that keeps it from that.</summary>
-    private const string Formulas = "=+-@\t\r'";
-    private const char Harmless = '\'';
 
     /// <summary>The columns as they are written.</summary>
     public static IReadOnlyList<string> Columns { get; } =
@@ -26,11 +19,6 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
         "spare_leads", "lumens", "price", "width_mm", "height_mm", "depth_mm", "kg", "hold", "hold_from_mm", "hold_to_mm",
         "radius_mm", "tail_mm", "behind_mm", "lead_side", "tilt_deg", "segment_mm", "sealed", "cover", "harness_wire", "harness_fuse_a", .. BracketCells.Columns,
     ];
-
-    private bool bad;
-
-    /// <summary>Its number in the file, the heading line being 1.</summary>
-    public int Number { get; } = csv.Parser.Row;
 
     /// <summary>The rows of a lamp, one for each of its lights.</summary>
     public static IEnumerable<IReadOnlyList<string>> Of(CatalogueLamp lamp)
@@ -82,7 +70,7 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
                 Bracket = BracketCells.Read(this),
             },
             NumberOf("lumens") ?? 0, NumberOf("price") ?? 0);
-        return bad ? null : lamp;
+        return Bad ? null : lamp;
     }
 
     private LampFunction Light()
@@ -145,67 +133,4 @@ internal sealed partial class LampTableRow(CsvReader csv, List<Problem> problems
         string.Join(Between, holds.Select(hold => Figure(hold.FromMillimetres))),
         string.Join(Between, holds.Select(hold => Figure(hold.ToMillimetres))),
     ];
-
-    internal bool? Maybe(string column) => Choice(column, LampWords.YesNo) switch { Catalogue.YesNo.Yes => true, Catalogue.YesNo.No => false, _ => null };
-
-    internal static string YesNo(bool? so) => so switch { true => "yes", false => "no", null => "" };
-
-    private string Cell(string column)
-    {
-        var text = csv.TryGetField<string>(column, out var found) ? found?.Trim() ?? "" : "";
-        return text.Length > 1 && text[0] == Harmless && Formulas.Contains(text[1], StringComparison.Ordinal) ? text[1..] : text;
-    }
-
-    internal string? Given(string column) => Cell(column) is { Length: > 0 } text ? text : null;
-
-    private string[] Parts(string column) => Cell(column).Split(Between, StringSplitOptions.TrimEntries | StringSplitOptions.RemoveEmptyEntries);
-
-    internal double? NumberOf(string column) => NumberOf(column, Cell(column));
-
-    private double? NumberOf(string column, string text)
-    {
-        if (text.Length == 0) return null;
-        if (Doubtful().IsMatch(text))
-        {
-            Refuse(column, ServerWords.FormatCanBeOrWriteIt(text, text.Replace(",", "", StringComparison.Ordinal), text.Replace(',', '.')));
-            return null;
-        }
-        var plain = PointsThenComma().IsMatch(text) ? text.Replace(".", "", StringComparison.Ordinal).Replace(',', '.')
-            : CommasThenPoint().IsMatch(text) ? text.Replace(",", "", StringComparison.Ordinal)
-            : text.Replace(',', '.');
-        if (double.TryParse(plain, NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint | NumberStyles.AllowExponent, CultureInfo.InvariantCulture, out var figure) && double.IsFinite(figure)) return figure;
-        Refuse(column, ServerWords.FormatIsNoNumber(text));
-        return null;
-    }
-
-    internal T? Choice<T>(string column, IReadOnlyDictionary<string, T> words) where T : struct, Enum => Choice(column, Cell(column), words);
-
-    private T? Choice<T>(string column, string text, IReadOnlyDictionary<string, T> words) where T : struct, Enum
-    {
-        if (text.Length == 0) return null;
-        if (words.TryGetValue(text, out var choice)) return choice;
-        Refuse(column, ServerWords.FormatIsNoneOf(text, string.Join(", ", Enum.GetNames<T>().Select(Camel))));
-        return null;
-    }
-
-    private void Refuse(string column, string message)
-    {
-        bad = true;
-        problems.Add(new Problem($"row {Number}, {column}", message));
-    }
-
-    internal static string Text(string text) => text.Length > 0 && Formulas.Contains(text[0], StringComparison.Ordinal) ? Harmless + text : text;
-
-    internal static string Figure(double? value) => value?.ToString("R", CultureInfo.InvariantCulture) ?? "";
-
-    internal static string Camel(string name) => char.ToLowerInvariant(name[0]) + name[1..];
-
-    [GeneratedRegex(@"^[+-]?[1-9]\d{0,2},\d{3}$")]
-    private static partial Regex Doubtful();
-
-    [GeneratedRegex(@"^[+-]?\d{1,3}(\.\d{3})+,\d+$")]
-    private static partial Regex PointsThenComma();
-
-    [GeneratedRegex(@"^[+-]?\d{1,3}(,\d{3})+\.\d+$")]
-    private static partial Regex CommasThenPoint();
 }

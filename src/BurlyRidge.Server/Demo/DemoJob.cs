@@ -1,7 +1,12 @@
+using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Server.Demo;
 
 /// <summary>A job that a fresh database starts with; vehicle, lamps and figures are made up.</summary>
-internal sealed record DemoJob(string Name, string Note, JobParticulars Particulars, Rig Rig);
+internal sealed record DemoJob(string Name, string Note, JobParticulars Particulars, Rig Rig)
+{
+    /// <summary>What happened at its bench already.</summary>
+    public IReadOnlyList<BenchEvent> AtTheBench { get; init; } = [];
+}

@@ -1,4 +1,8 @@
+using BurlyRidge.Core.Bench;
+using BurlyRidge.Server.Bench;
 using BurlyRidge.Server.Jobs;
+using BurlyRidge.Server.Records;
+using BurlyRidge.Server.Shops;
 
 namespace BurlyRidge.Server.Demo;
 
@@ -7,10 +11,26 @@ internal static class DemoJobs
 {
     public static IReadOnlyList<DemoJob> All { get; } = [RescueWagon.Job(), OrchardPickup.Job(), ChipperTruck.Job()];
 
+    /// <summary>What the made-up workshop has on its shelf.</summary>
+    private static readonly Dictionary<string, double> Stock = new()
+    {
+        ["tie-100-mm"] = 200, ["tie-150-mm"] = 80, ["star-washer"] = 40, ["fuse-15-a-blade"] = 6, ["sealed-butt-joint-1-mm2-to-2-5-mm2"] = 25, ["switch-5-a"] = 2,
+    };
+
+    private static readonly Offcut[] Offcuts = [new("16 AWG", "black", 4.2), new("14 AWG", "red", 1.8), new("1.5 mm²", "black", 6.5)];
+
+    private const string Fitter = "Fitter";
+    private const string Client = "Bench tablet";
+
     /// <summary>Stores the demo jobs where there is no job at all.</summary>
-    public static async Task PutIntoEmptyAsync(JobStore store)
+    public static async Task PutIntoEmptyAsync(JobStore store, RecordStore records, ShopStore shops)
     {
         if (!await store.IsEmptyAsync()) return;
-        await store.CreateAllAsync(All.Reverse().Select(job => new JobDraft(job.Name, job.Note, job.Rig, job.Particulars)));
+        if (await shops.ReadAsync() is (var shop, 0)) await shops.WriteAsync(shop with { Stock = Stock, Offcuts = Offcuts }, 0);
+        var jobs = All.Reverse().ToList();
+        var stored = await store.CreateAllAsync(jobs.Select(job => new JobDraft(job.Name, job.Note, job.Rig, job.Particulars)));
+        foreach (var (job, row) in jobs.Zip(stored))
+            for (var i = 0; i < job.AtTheBench.Count; i++)
+                await records.AddAsync(row.Row.Id, BenchDesk.Log, new NewEntry(Fitter, Client, 1, $"demo-{i}"), job.AtTheBench[i]);
     }
 }

@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Wording;
+using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
@@ -121,7 +122,21 @@ internal static class RescueWagon
                 Run("plough-r.minus", "stud-front", 0.9, "12 AWG", Zone.Exterior), Run("box.o7", "winch-lamp.plus", 2.4, "16 AWG"), Run("winch-lamp.minus", "stud-front", 0.7, "16 AWG"),
                 }.Select(run => run with { Lay = new Lay() }),
             ],
-        });
+        })
+    {
+        AtTheBench =
+        [
+            new BenchEvent.Ordered("power-box-8-outputs-60-a-in-all", 1, "Counter"),
+            new BenchEvent.Ordered("relay-30-a", 4, "Counter"),
+            new BenchEvent.Ordered("lamp-55-w-210-mm-wide", 2, "Lamp maker"),
+            new BenchEvent.Ordered("split-conduit-inside-7-mm", 10, "Counter"),
+            new BenchEvent.Arrived("power-box-8-outputs-60-a-in-all", 1) { SetAside = "spare legends, second bracket" },
+            new BenchEvent.Arrived("relay-30-a", 2),
+            new BenchEvent.Arrived("lamp-55-w-210-mm-wide", 2) { Wrong = [ArrivalPoint.PlugHalf], Missing = "lock nuts" },
+            new BenchEvent.Reserved("tie-100-mm", 62),
+            new BenchEvent.CardPrinted("Rear work lamps"),
+        ],
+    };
 
     private static readonly Cover Grille = new("Grille") { Fasteners = 8, FastenerKind = "clips", Unplugged = ["Front camera"] };
 

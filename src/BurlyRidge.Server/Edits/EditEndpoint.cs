@@ -37,12 +37,13 @@ internal static class EditEndpoint
         .ProducesProblem(StatusCodes.Status422UnprocessableEntity);
     }
 
-    private static async Task<Results<Ok<EditAnswer>, ValidationProblem, ProblemHttpResult>> RunAsync(EditRequest request, LampCatalogue catalogue, CancellationToken cancellation)
+    private static async Task<Results<Ok<EditAnswer>, ValidationProblem, ProblemHttpResult>> RunAsync(EditRequest request, LampCatalogue catalogue, KitCatalogue kits, CancellationToken cancellation)
     {
         var (rig, command) = request;
         var context = new EditContext(rig)
         {
             Lamps = command.UsesCatalogue ? await catalogue.LampsAsync() : [],
+            Kits = command.UsesCatalogue ? await kits.KitsAsync() : [],
             Sizes = QuickSizeCache.Sizes,
             Assessed = command.UsesAssessment ? await AssessmentCache.OfAsync(rig, cancellation) : null,
         };

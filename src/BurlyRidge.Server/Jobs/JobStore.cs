@@ -228,6 +228,7 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         folder.MustBeThere();
         await using var whole = await database.Database.BeginTransactionAsync();
         if (!await database.Jobs.AnyAsync(job => job.Id == id && job.Archived)) return false;
+        await database.Records.Where(record => record.JobId == id).ExecuteDeleteAsync();
         await database.Revisions.Where(revision => revision.JobId == id).ExecuteDeleteAsync();
         await database.Jobs.Where(job => job.Id == id).ExecuteDeleteAsync();
         await whole.CommitAsync();
@@ -269,10 +270,10 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         return null;
     }, id);
 
-    /// <summary>Takes out old revisions; those before what undo goes back to stay whole.</summary>
+    /// <summary>Takes out old revisions that no entry of the record speaks of; those before what undo goes back to stay whole.</summary>
     private async Task ThinAsync(JobRow row, int undoTo, DateTime now)
     {
-        var old = await database.Revisions.Where(revision => revision.JobId == row.Id && revision.Number <= undoTo - Thinning.Whole)
+        var old = await database.Revisions.Where(revision => revision.JobId == row.Id && revision.Number <= undoTo - Thinning.Whole && !database.Records.Any(record => record.JobId == row.Id && record.Revision == revision.Number))
             .OrderBy(revision => revision.Number).Select(revision => new { revision.Number, revision.SavedAt }).ToListAsync();
         var gone = Thinning.Gone([.. old.Select(revision => (revision.Number, revision.SavedAt))], now);
         if (gone.Count > 0) await database.Revisions.Where(revision => revision.JobId == row.Id && gone.Contains(revision.Number)).ExecuteDeleteAsync();

@@ -110,6 +110,61 @@ public sealed class LampRow
     public DateTime ChangedAt { get; set; }
 }
 
+/// <summary>A bought harness of the workshop's own catalogue.</summary>
+public sealed class KitRowStored
+{
+    public required string Id { get; init; }
+
+    /// <summary>The kit as JSON.</summary>
+    public required string Document { get; set; }
+
+    public DateTime ChangedAt { get; set; }
+}
+
+/// <summary>What the workshop charges by and has in stock: one row.</summary>
+public sealed class ShopRow
+{
+    public const int OnlyId = 1;
+
+    public int Id { get; init; } = OnlyId;
+
+    /// <summary>Rises with every change.</summary>
+    public int Version { get; set; }
+
+    /// <summary>The shop as JSON.</summary>
+    public required string Document { get; set; }
+}
+
+/// <summary>Something that happened on a job; never changed.</summary>
+public sealed class RecordRow
+{
+    public required string JobId { get; init; }
+
+    /// <summary>Counted from 1 within the job.</summary>
+    public required int Number { get; init; }
+
+    /// <summary>When, with its offset (RFC 3339).</summary>
+    public required string At { get; init; }
+
+    /// <summary>Who, as typed.</summary>
+    public required string Who { get; init; }
+
+    /// <summary>Which client it came from.</summary>
+    public required string Client { get; init; }
+
+    /// <summary>The revision of the rig that it speaks of.</summary>
+    public required int Revision { get; init; }
+
+    /// <summary>Which log it belongs to: "bench".</summary>
+    public required string Log { get; init; }
+
+    /// <summary>What happened, as JSON.</summary>
+    public required string Document { get; init; }
+
+    /// <summary>Names it, so that it sent twice is there once.</summary>
+    public required string IdempotencyKey { get; init; }
+}
+
 /// <summary>The database.</summary>
 public sealed class JobDatabase(DbContextOptions<JobDatabase> options) : DbContext(options)
 {
@@ -118,6 +173,12 @@ public sealed class JobDatabase(DbContextOptions<JobDatabase> options) : DbConte
     public DbSet<RevisionRow> Revisions => Set<RevisionRow>();
 
     public DbSet<LampRow> Lamps => Set<LampRow>();
+
+    public DbSet<KitRowStored> Kits => Set<KitRowStored>();
+
+    public DbSet<ShopRow> Shops => Set<ShopRow>();
+
+    public DbSet<RecordRow> Records => Set<RecordRow>();
 
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
@@ -131,6 +192,20 @@ public sealed class JobDatabase(DbContextOptions<JobDatabase> options) : DbConte
             job.HasIndex(row => new { row.Archived, row.ChangedAt });
         });
         modelBuilder.Entity<LampRow>().ToTable("Lamps").HasKey(row => row.Id);
+        modelBuilder.Entity<KitRowStored>().ToTable("Kits").HasKey(row => row.Id);
+        modelBuilder.Entity<ShopRow>(shop =>
+        {
+            shop.ToTable("Shop").HasKey(row => row.Id);
+            shop.Property(row => row.Id).ValueGeneratedNever();
+            shop.Property(row => row.Version).IsConcurrencyToken();
+        });
+        modelBuilder.Entity<RecordRow>(record =>
+        {
+            record.ToTable("Records").HasKey(row => new { row.JobId, row.Number });
+            record.HasIndex(row => new { row.JobId, row.IdempotencyKey }).IsUnique();
+            record.HasIndex(row => row.Log);
+            record.HasOne<JobRow>().WithMany().HasForeignKey(row => row.JobId);
+        });
         modelBuilder.Entity<RevisionRow>(revision =>
         {
             revision.ToTable("Revisions").HasKey(row => new { row.JobId, row.Number });

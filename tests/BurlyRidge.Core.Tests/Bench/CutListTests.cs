@@ -181,7 +181,23 @@ public class CutListTests
         Assert.Equal(view.Endings.Count, Of(PartGroup.Endings));
         var fuses = wired.Protection.Where(device => !device.Breaker).ToList();
         Assert.Equal(2 * fuses.Count + fuses.Select(device => device.Fuse).Distinct().Sum(fuse => PartsNeeded.Spares(fuse.Family)) + wired.Protection.Count(device => device.Breaker) + wired.InlineBreakers.Count, Of(PartGroup.Protection));
-        Assert.All(view.Parts.Where(part => !part.Metres && part.Group != PartGroup.Covering && part.Group != PartGroup.Protection), part => Assert.Equal(part.Count, part.For.Count));
+        Assert.All(view.Parts.Where(part => !part.Metres && part.Group is not (PartGroup.Covering or PartGroup.Protection or PartGroup.Hardware)), part => Assert.Equal(part.Count, part.For.Count));
+    }
+
+    /// <summary>Plugs, washers and shrink by what the rig has; a plug of several poles is bought once.</summary>
+    [Theory]
+    [MemberData(nameof(Shapes))]
+    public void Hardware_is_counted_from_plugs_earths_and_ends(string shape)
+    {
+        var assessed = Rig(shape);
+        var (wired, view) = (assessed.Study.Wired, BenchView.Of(assessed, Sale));
+        var hardware = view.Parts.Where(part => part.Group == PartGroup.Hardware).ToList();
+        double Of(string start) => hardware.Where(part => part.Name.StartsWith(start, StringComparison.Ordinal)).Sum(part => part.Count);
+        var plugs = wired.Joints.Where(joint => joint is { Kind: JointKind.Plug, PickUp: null }).ToList();
+        Assert.Equal(plugs.Count(joint => joint.Housing.Length == 0) + plugs.Where(joint => joint.Housing.Length > 0).Select(joint => joint.Housing).Distinct().Count(), Of("Sealed plug"));
+        Assert.Equal(wired.Earths.Count(earth => earth.Kind == EarthKind.Stud), Of("Star washer"));
+        var ends = view.Pieces.SelectMany(piece => new[] { piece.From, piece.To }).ToList();
+        Assert.Equal(0.04 * ends.Count(end => end.SlidesOn.Any(what => what.Contains("shrink", StringComparison.Ordinal))), Of("Red heat-shrink") + Of("Black heat-shrink"), 9);
     }
 
     [Theory]

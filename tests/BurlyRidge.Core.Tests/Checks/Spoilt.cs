@@ -170,7 +170,7 @@ internal sealed record Spoilt(string Check, Verdict Verdict, string What, Rig Go
         new("slot-tap", Verdict.Stop, "a slot that was tapped before", GoodRigs.Box, rig => Slot(rig, slot => slot with { TappedAmps = 4, TappedFor = "dash camera" })),
         new("outlet-fuse", Verdict.Stop, "a socket behind a larger fuse", Outlet(GoodRigs.Bar, 20), rig => rig with { Loads = [rig.Loads[0] with { OutletAmps = 10 }] }),
         new("hole-edge", Verdict.Watch, "a hole without a grommet", Hole(PlacedRigs.Bar, HoleEdge.Grommet), rig => Hole(rig, HoleEdge.Bare)),
-        new("tied", Verdict.Watch, "a lane with nothing to tie to", PlacedRigs.Bar, rig => rig with { Body = rig.Body! with { Lanes = [.. rig.Body.Lanes.Select(lane => lane with { NothingToTieTo = true })] } }),
+        new("tied", Verdict.Watch, "a lane with nothing to tie to", PlacedRigs.Bar, rig => rig with { Body = rig.Body! with { Lanes = [.. rig.Body.Lanes.Select(lane => lane with { TieTo = TieTo.Nothing })] } }),
         new("panel-lead", Verdict.Stop, "a panel lead that is too short", Panel(3.5, 12), _ => Panel(0.5, 12)),
         new("panel-lead", Verdict.Stop, "a plug that passes no grommet", Panel(3.5, 12), _ => Panel(3.5, 40)),
         new("water", Verdict.Watch, "an open plug on the roof", Joint(PlacedRigs.Bar, "plug", joint => joint with { Sealed = true }), rig => Joint(rig, "plug", joint => joint with { Sealed = false })),

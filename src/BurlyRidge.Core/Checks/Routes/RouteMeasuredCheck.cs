@@ -11,8 +11,11 @@ internal static class RouteMeasuredCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject) => Finding.Report(
         from laid in subject.Routed.Routes
-        where laid.RoutedMetres is not null && laid.MeasuredMetres is not null
+        where laid.RoutedMetres is not null && laid.MeasuredMetres is not null && !(laid.MeasuredMetres >= laid.RoutedMetres && IsOfKit(subject, laid))
         select Find(subject, laid));
+
+    /// <summary>A leg of a bought harness is as long as it is: what is over is coiled.</summary>
+    private static bool IsOfKit(RigSubject subject, Routed laid) => subject.Routed.Rig.Runs.FirstOrDefault(run => run.Id == laid.Id)?.Kit is not null;
 
     private static Finding Find(RigSubject subject, Routed laid)
     {

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
 
 namespace BurlyRidge.Core.Checks.Routes;
@@ -10,8 +11,8 @@ internal static class TiedCheck
 
     public static IEnumerable<Check> Judge(RigSubject subject) => subject.Saved.Body is not { } body ? [] : Finding.Report(
         from laid in subject.Routed.Routes
-        where laid.Route is not null && laid.Route.Lanes.Any(lane => lane.NothingToTieTo)
-        let free = laid.Route!.Lanes.Where(lane => lane.NothingToTieTo).Select(lane => LaneCost.Metres(body, lane)).Max()
+        where laid.Route is not null && laid.Route.Lanes.Any(lane => lane.TieTo == TieTo.Nothing)
+        let free = laid.Route!.Lanes.Where(lane => lane.TieTo == TieTo.Nothing).Select(lane => LaneCost.Metres(body, lane)).Max()
         select Find(subject, laid, free));
 
     private static Finding Find(RigSubject subject, Routed laid, double free)

@@ -98,6 +98,23 @@ namespace BurlyRidge.Server.Storage.Migrations
                     b.ToTable("Jobs", (string)null);
                 });
 
+            modelBuilder.Entity("BurlyRidge.Server.Storage.KitRowStored", b =>
+                {
+                    b.Property<string>("Id")
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateTime>("ChangedAt")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Kits", (string)null);
+                });
+
             modelBuilder.Entity("BurlyRidge.Server.Storage.LampRow", b =>
                 {
                     b.Property<string>("Id")
@@ -116,6 +133,51 @@ namespace BurlyRidge.Server.Storage.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("Lamps", (string)null);
+                });
+
+            modelBuilder.Entity("BurlyRidge.Server.Storage.RecordRow", b =>
+                {
+                    b.Property<string>("JobId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Number")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("At")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Client")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("IdempotencyKey")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Log")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Revision")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Who")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("JobId", "Number");
+
+                    b.HasIndex("Log");
+
+                    b.HasIndex("JobId", "IdempotencyKey")
+                        .IsUnique();
+
+                    b.ToTable("Records", (string)null);
                 });
 
             modelBuilder.Entity("BurlyRidge.Server.Storage.RevisionRow", b =>
@@ -164,6 +226,33 @@ namespace BurlyRidge.Server.Storage.Migrations
                         .IsUnique();
 
                     b.ToTable("Revisions", (string)null);
+                });
+
+            modelBuilder.Entity("BurlyRidge.Server.Storage.ShopRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Document")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Shop", (string)null);
+                });
+
+            modelBuilder.Entity("BurlyRidge.Server.Storage.RecordRow", b =>
+                {
+                    b.HasOne("BurlyRidge.Server.Storage.JobRow", null)
+                        .WithMany()
+                        .HasForeignKey("JobId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
                 });
 
             modelBuilder.Entity("BurlyRidge.Server.Storage.RevisionRow", b =>

@@ -41,17 +41,30 @@ export function CoveringTable({ coverings }: { coverings: readonly Covering[] })
   );
 }
 
+const sleeves = {
+  conduit: "bench.conduit",
+  heat: "bench.heatSleeve",
+  braided: "bench.braidedSleeve",
+} as const;
+
+const tieKinds = {
+  round: "bench.tiesOf",
+  roundRail: "bench.tiesRoundRail",
+  stickOn: "bench.tiesOnMounts",
+  pushIn: "bench.tiesPushIn",
+} as const;
+
 const sleeveOf = ({ sleeve, sleeveMillimetres }: Covering) =>
   sleeve == null
     ? t("bench.noSleeve")
     : sleeveMillimetres == null
       ? t("bench.sleeveTooThick")
-      : t(sleeve === "heat" ? "bench.heatSleeve" : "bench.conduit", { millimetres: sleeveMillimetres });
+      : t(sleeves[sleeve], { millimetres: sleeveMillimetres });
 
 const tiesOf = ({ ties, tie, tieMillimetres }: Covering) =>
   tieMillimetres == null
     ? t("bench.tiesTooShort", { count: ties })
-    : t(tie === "stickOn" ? "bench.tiesOnMounts" : "bench.tiesOf", {
+    : t(tieKinds[tie], {
         count: ties,
         millimetres: tieMillimetres,
       });

@@ -1,4 +1,4 @@
-import type { Crimper, CutEnd, CutPiece, Rig } from "../api/client";
+import type { CablePiece, Crimper, CutEnd, CutPiece, Rig } from "../api/client";
 import type { FieldErrors } from "../api/problems";
 import type { RigEditor } from "../job/rigEditor";
 import { withLay } from "../job/rigEdits";
@@ -21,6 +21,7 @@ export function WireCard({
   editor,
   rig,
   wire,
+  cable,
   errors,
   reel,
   onReel,
@@ -28,6 +29,8 @@ export function WireCard({
   editor: RigEditor;
   rig: Rig;
   wire: CutPiece;
+  /** The cable that it is a core of. */
+  cable: CablePiece | undefined;
   errors: FieldErrors;
   reel: number;
   onReel: (at: number) => void;
@@ -59,6 +62,19 @@ export function WireCard({
             spare: length(wire.spareMetres, units),
           })}
         </p>
+        {cable && (
+          <p className="text-sm">
+            {cable.cutOff > 0
+              ? t("bench.inCableCutOff", {
+                  name: cable.name,
+                  used: cable.used,
+                  sold: cable.sold,
+                  off: cable.cutOff,
+                })
+              : t("bench.inCable", { name: cable.name, used: cable.used })}
+            {cable.used > 2 && ` ${t("bench.fromTwins", { twins: cable.twins, off: cable.twinsCutOff })}`}
+          </p>
+        )}
         {wire.afterLaying && <p className="text-sm text-ochre">{t("bench.layItFirst")}</p>}
         {lay && (
           <NumberField

@@ -11,6 +11,7 @@ import {
   showsWords,
   sideWords,
   stationWords,
+  tieToWords,
   zoneWords,
 } from "../ui/words";
 import { t } from "../words";
@@ -116,7 +117,7 @@ export const laneTable = tableOf<Lane>()({
   },
   hazards: { as: "some", label: t("fields.hazards"), of: choices(hazardWords) },
   factoryHarness: { as: "check", label: t("fields.theVehicleSOwnHarness") },
-  nothingToTieTo: { as: "check", label: t("fields.nothingToTieAWire") },
+  tieTo: { as: "choice", label: t("fields.tiedTo"), of: choices(tieToWords), usual: "", none: true },
   shows,
   covers,
 });

@@ -116,6 +116,7 @@ const byItself = [
   /^lines\[\]\.plan\.(chosenWire|chosenFuse)/, // taken in ladder and window
   /\.laneCelsius$/, // follows from the lanes
   /^runs\[\]\.(from|to|fixed)$/, // the wire dialog; what is chosen by hand
+  /^runs\[\]\.kit\./, // the bought harness that the line is wired with
   /^inlineBreakers\[\]\.stands/, // follows from its rating
   /\.lay\.through\[\]$/, // lanes are chosen by their names
   /^lines\[\]\.plan\.lay\.to$/, // the mount that is chosen

@@ -267,6 +267,7 @@ export const run = tableOf<Of<"runs">>()({
   },
   given: { as: "check", label: t("fields.cameWithTheLampJudged") },
   sheathed: { as: "check", label: t("fields.inASheathOfIts") },
+  cable: { as: "text", label: t("fields.coreOfCable"), empty: t("fields.aWireOfItsOwn") },
 });
 
 /** What follows from its route where it has one. */

@@ -85,7 +85,7 @@ export function JobFrame({
   const [history, setHistory] = useState(false);
   const go = useNavigate();
   const queries = useQueryClient();
-  const ahead = useStable((next: StageKey) => askAhead(queries, next, rig));
+  const ahead = useStable((next: StageKey) => askAhead(queries, next, rig, job.id));
 
   const picture = usePicture(job.id, job.revision, rig.body != null);
 

@@ -1,7 +1,7 @@
 import type { QueryClient } from "@tanstack/react-query";
 import {
   api,
-  type BenchView,
+  type BenchAnswer,
   type LineView,
   type PanelView,
   type Rig,
@@ -32,11 +32,11 @@ export const ofPanel: AboutRig<PanelView> = {
   ask: (rig, signal) => api.POST("/api/preview/panel", { body: { rig }, signal }),
 };
 
-/** What to buy, to cut and to build. */
-export const ofBench: AboutRig<BenchView> = {
-  what: ["bench"],
-  ask: (rig, signal) => api.POST("/api/preview/bench", { body: { rig }, signal }),
-};
+/** What to buy, to cut and to build, and what of it the job's record says is here. */
+export const ofBench = (job: string): AboutRig<BenchAnswer> => ({
+  what: ["bench", job],
+  ask: (rig, signal) => api.POST("/api/preview/bench", { body: { rig, job }, signal }),
+});
 
 /** One line from source to earth in the state asked for, and in others to compare it with. */
 export const ofLine = (lineId: string, state: RigState | undefined): AboutRig<LineView> => ({
@@ -57,15 +57,15 @@ export const askEarly = (queries: QueryClient, about: AboutRig<unknown>, rig: Ri
   });
 
 /** What a stage asks first; undefined where there is nothing to ask about. */
-const first: Record<StageKey, (rig: Rig) => AboutRig<unknown> | undefined> = {
+const first: Record<StageKey, (rig: Rig, job: string) => AboutRig<unknown> | undefined> = {
   walkaround: (rig) => (rig.body ? ofVehicle : undefined),
   lines: ({ lines: [line] }) => line && ofLine(line.id, undefined),
   panel: () => ofPanel,
-  bench: () => ofBench,
+  bench: (_, job) => ofBench(job),
 };
 
 /** Asked as one goes to a stage, before it is drawn. */
-export function askAhead(queries: QueryClient, stage: StageKey, rig: Rig) {
-  const about = first[stage](rig);
+export function askAhead(queries: QueryClient, stage: StageKey, rig: Rig, job: string) {
+  const about = first[stage](rig, job);
   if (about) askEarly(queries, about, rig);
 }

@@ -22,7 +22,9 @@ import type {
   Points,
   Shows,
   Side,
+  Signal,
   StationKind,
+  TieTo,
   VehicleEnd,
   Verdict,
   WorkState,
@@ -71,6 +73,24 @@ export const hazardWords: Record<Hazard, string> = {
   hinge: "hinge",
   airbag: "airbag",
   fuelLine: t("ui.fuelLine"),
+};
+
+export const tieToWords: Record<TieTo, string> = {
+  harness: t("ui.factoryHarness"),
+  rail: t("ui.bareRail"),
+  holes: t("ui.factoryHoles"),
+  nothing: t("ui.nothingThere"),
+};
+
+/** What pulls a line in. */
+export const signalWords: Record<Signal, string> = {
+  highBeam: t("ui.signal.highBeam"),
+  reverse: t("ui.signal.reverse"),
+  sideLight: t("ui.signal.sideLight"),
+  lowBeam: t("ui.signal.lowBeam"),
+  brakeLamp: t("ui.signal.brakeLamp"),
+  indicatorLeft: t("ui.signal.indicatorLeft"),
+  indicatorRight: t("ui.signal.indicatorRight"),
 };
 
 export const holdWords: Record<HolderKind, string> = {

@@ -1,0 +1,60 @@
+namespace BurlyRidge.Core.Bench;
+
+/// <summary>What a workshop charges by.</summary>
+public sealed record Shop
+{
+    /// <summary>Code of its currency (ISO 4217).</summary>
+    public string Currency { get; init; } = "EUR";
+
+    /// <summary>Tax on all that is sold, as a fraction.</summary>
+    public decimal TaxFraction { get; init; } = 0.2m;
+
+    /// <summary>What an hour costs without tax; null: not specified.</summary>
+    public decimal? HourlyRate { get; init; } = 65m;
+
+    /// <summary>Minutes of the task table that the shop found out for itself.</summary>
+    public IReadOnlyList<TaskMinutes> Minutes { get; init; } = [];
+
+    /// <summary>The same by task.</summary>
+    public IReadOnlyDictionary<WorkTask, double> TaskTable() => Minutes.DistinctBy(row => row.Task).ToDictionary(row => row.Task, row => row.Minutes);
+
+    /// <summary>Prices of its own without tax, by item; they stand before those that ship.</summary>
+    public IReadOnlyDictionary<string, decimal> Prices { get; init; } = new Dictionary<string, decimal>();
+
+    /// <summary>What is at hand, by item: how many, or metres.</summary>
+    public IReadOnlyDictionary<string, double> Stock { get; init; } = new Dictionary<string, double>();
+
+    /// <summary>Lengths of wire at hand.</summary>
+    public IReadOnlyList<Offcut> Offcuts { get; init; } = [];
+
+    private const decimal MostPrice = 1_000_000;
+    private const int MostPrices = 5_000;
+    private const double MostStock = 100_000;
+
+    /// <summary>All that is wrong with it, by field.</summary>
+    public IReadOnlyList<Problem> Validate()
+    {
+        var problems = new Problems();
+        if (Currencies.SymbolOf(Currency) is null) problems.Add("currency", BenchWords.FormatUnknownCurrency(Currency));
+        if (TaxFraction is < 0 or > 1) problems.Add("taxFraction", BenchWords.GiveATax);
+        if (HourlyRate is { } rate and (<= 0 or > MostPrice)) problems.Add("hourlyRate", BenchWords.FormatGiveAPrice(MostPrice));
+        problems.Each("minutes", Minutes, (path, row) => problems.Within($"{path}.minutes", row.Minutes, 0, 2000, "min"));
+        problems.Twice("minutes", Minutes.Where(row => row is not null).Select(row => $"{row.Task}"));
+        problems.AtMost("prices", Prices.Count, MostPrices, BenchWords.Prices);
+        foreach (var (item, price) in Prices)
+            if (price is <= 0 or > MostPrice) problems.Add($"prices.{item}", BenchWords.FormatGiveAPrice(MostPrice));
+        foreach (var (item, count) in Stock) problems.Within($"stock.{item}", count, 0, MostStock);
+        problems.AtMost("offcuts", Offcuts.Count, MostPrices, BenchWords.Offcuts);
+        problems.Each("offcuts", Offcuts, (path, offcut) =>
+        {
+            problems.Wire($"{path}.wire", offcut.Wire);
+            problems.Letters($"{path}.colour", offcut.Colour, 40);
+            problems.Above($"{path}.metres", offcut.Metres, 0, 1000, "m");
+        });
+        return problems.Found;
+    }
+}
+
+/// <summary>What one of a task takes in this shop.</summary>
+/// <param name="Minutes">0 to 2000.</param>
+public sealed record TaskMinutes(WorkTask Task, double Minutes);

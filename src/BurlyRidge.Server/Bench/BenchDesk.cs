@@ -1,0 +1,64 @@
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Bench;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Server.Assess;
+using BurlyRidge.Server.Catalogue;
+using BurlyRidge.Server.Records;
+using BurlyRidge.Server.Shops;
+
+namespace BurlyRidge.Server.Bench;
+
+/// <summary>A plan on the bench, with what it costs and what of it is here.</summary>
+/// <param name="CardsPrinted">Harnesses whose card was printed.</param>
+public sealed record BenchAnswer(BenchView View, Quote Quote, IReadOnlyList<string> CardsPrinted);
+
+/// <summary>Puts plan, shop and record together.</summary>
+public sealed class BenchDesk(ShopStore shops, RecordStore records, KitCatalogue kits)
+{
+    /// <summary>The log of a job that is the bench's.</summary>
+    public const string Log = "bench";
+
+    /// <summary>Lays a rig out for a job; null: for none.</summary>
+    public async Task<BenchAnswer> LayAsync(Rig rig, string? job, CancellationToken cancellation) => (await OpenAsync(job, cancellation)).Lay(await AssessmentCache.OfAsync(rig, cancellation));
+
+    /// <summary>What ways of building come to.</summary>
+    public async Task<IReadOnlyList<BuildFigures>> CompareAsync(Rig rig, string? job, IReadOnlyList<Build> builds, CancellationToken cancellation)
+    {
+        var (open, catalogue) = (await OpenAsync(job, cancellation), await kits.KitsAsync());
+        var figures = new List<BuildFigures>();
+        foreach (var build in builds)
+        {
+            var made = build.Make(rig, catalogue, QuickSizeCache.Sizes, cancellation);
+            if (made.Rig is not { } other)
+            {
+                figures.Add(BuildFigures.Not(made));
+                continue;
+            }
+            var assessed = await AssessmentCache.OfAsync(other, cancellation);
+            var laid = open.Lay(assessed);
+            figures.Add(BuildFigures.Of(made, assessed, laid.View, laid.Quote));
+        }
+        return figures;
+    }
+
+    private async Task<OpenDesk> OpenAsync(string? job, CancellationToken cancellation)
+    {
+        var (shop, _) = await shops.ReadAsync();
+        var all = await records.ReadAllAsync<BenchEvent>(Log, cancellation);
+        var own = job is null ? BenchRecord.Nothing : BenchRecord.Of(all[job]);
+        var kept = all.Where(other => other.Key != job).SelectMany(other => BenchRecord.Of(other).Items).Append(default).Where(item => item.Key is not null)
+            .GroupBy(item => item.Key, item => item.Value.Reserved, StringComparer.Ordinal).ToDictionary(item => item.Key, item => item.Sum(), StringComparer.Ordinal);
+        var stock = shop.Stock.ToDictionary(item => item.Key, item => Math.Max(0, item.Value - kept.GetValueOrDefault(item.Key) - (own.Items.GetValueOrDefault(item.Key)?.Reserved ?? 0)), StringComparer.Ordinal);
+        var ownPrices = (await kits.KitsAsync()).Where(kit => kit.Price is not null).GroupBy(kit => PartNeeded.ItemOf(kit.Name), StringComparer.Ordinal).ToDictionary(kit => kit.Key, kit => kit.First().Price, StringComparer.Ordinal);
+        return new OpenDesk(shop, own, stock, item => ownPrices.GetValueOrDefault(item) ?? ShippedPrices.Of(item));
+    }
+
+    private sealed record OpenDesk(Shop Shop, BenchRecord Record, IReadOnlyDictionary<string, double> Stock, Func<string, decimal?> Prices)
+    {
+        public BenchAnswer Lay(AssessedRig assessed)
+        {
+            var view = BenchView.Of(assessed, ShippedCatalogue.WireForSale, Shop.Offcuts, Shop.TaskTable());
+            return new BenchAnswer(view, Quote.Of(view.Parts, view.Reels, view.Work, Shop, Prices, Record, Stock), Record.CardsPrinted);
+        }
+    }
+}

@@ -1,0 +1,61 @@
+using System.Globalization;
+using System.Text;
+using System.Text.Json;
+using BurlyRidge.Core.Exchange;
+using BurlyRidge.Server.Storage;
+using Microsoft.EntityFrameworkCore;
+
+namespace BurlyRidge.Server.Records;
+
+/// <summary>Something to be written into a job's record.</summary>
+/// <param name="Key">Names it, so that it sent twice is there once.</param>
+public sealed record NewEntry(string Who, string Client, int Revision, string Key);
+
+/// <summary>Something that happened on a job.</summary>
+/// <param name="At">When, with its offset.</param>
+public sealed record Entry<T>(int Number, DateTimeOffset At, string Who, string Client, int Revision, T What);
+
+/// <summary>The record of what was done on jobs: entries are added, and never changed or taken out.</summary>
+public sealed class RecordStore(JobDatabase database, DataFolder folder, TimeProvider clock)
+{
+    private static readonly SemaphoreSlim OneAtATime = new(1);
+
+    /// <summary>A job's entries of one log, in the order in which they happened; one that cannot be read is left out.</summary>
+    public async Task<IReadOnlyList<Entry<T>>> ReadAsync<T>(string job, string log, CancellationToken cancellation = default) where T : class =>
+        [.. (await database.Records.AsNoTracking().Where(row => row.JobId == job && row.Log == log).OrderBy(row => row.Number).ToListAsync(cancellation)).Select(Read<T>).OfType<Entry<T>>()];
+
+    /// <summary>The entries of one log of all jobs that are not archived, by job.</summary>
+    public async Task<ILookup<string, T>> ReadAllAsync<T>(string log, CancellationToken cancellation = default) where T : class
+    {
+        var rows = await database.Records.AsNoTracking().Where(row => row.Log == log && database.Jobs.Any(job => job.Id == row.JobId && !job.Archived)).OrderBy(row => row.Number).ToListAsync(cancellation);
+        return rows.Select(row => (row.JobId, Entry: Read<T>(row))).Where(pair => pair.Entry is not null).ToLookup(pair => pair.JobId, pair => pair.Entry!.What, StringComparer.Ordinal);
+    }
+
+    /// <summary>Adds an entry; one that was added under its key already stays the one that it is.</summary>
+    public async Task<Entry<T>> AddAsync<T>(string job, string log, NewEntry entry, T what) where T : class
+    {
+        folder.MustBeThere();
+        await OneAtATime.WaitAsync();
+        try
+        {
+            if (await database.Records.AsNoTracking().SingleOrDefaultAsync(row => row.JobId == job && row.IdempotencyKey == entry.Key) is { } there && Read<T>(there) is { } known) return known;
+            var number = await database.Records.Where(row => row.JobId == job).MaxAsync(row => (int?)row.Number) ?? 0;
+            var row = new RecordRow
+            {
+                JobId = job, Number = number + 1, At = clock.GetLocalNow().ToString("o", CultureInfo.InvariantCulture), Who = entry.Who.Trim(), Client = entry.Client, Revision = entry.Revision,
+                Log = log, Document = JsonSerializer.Serialize(what, JsonRules.Stored), IdempotencyKey = entry.Key,
+            };
+            database.Records.Add(row);
+            await database.SaveChangesAsync();
+            folder.MustBeThere();
+            return Read<T>(row)!;
+        }
+        finally
+        {
+            OneAtATime.Release();
+        }
+    }
+
+    private static Entry<T>? Read<T>(RecordRow row) where T : class => JsonReading.Read<T>(Encoding.UTF8.GetBytes(row.Document)).Value is { } what
+        ? new Entry<T>(row.Number, DateTimeOffset.Parse(row.At, CultureInfo.InvariantCulture), row.Who, row.Client, row.Revision, what) : null;
+}

@@ -1,0 +1,141 @@
+import { Printer } from "lucide-react";
+import { useId } from "react";
+import type { Quote, WorkTask } from "../api/client";
+import { ChoiceField } from "../ui/ChoiceField";
+import { Details } from "../ui/Details";
+import { linkLook } from "../ui/linkLook";
+import { NumberField } from "../ui/NumberField";
+import { Refused } from "../ui/Refused";
+import { useMoney } from "../ui/units";
+import { t } from "../words";
+import type { ShopDesk } from "./shop";
+
+const tasks: Record<WorkTask, string> = {
+  wire: t("bench.task.wire"),
+  ending: t("bench.task.ending"),
+  lamp: t("bench.task.lamp"),
+  part: t("bench.task.part"),
+  kit: t("bench.task.kit"),
+  cover: t("bench.task.cover"),
+  looseCover: t("bench.task.looseCover"),
+  bulkhead: t("bench.task.bulkhead"),
+  earth: t("bench.task.earth"),
+  job: t("bench.task.job"),
+};
+
+const percent = 100;
+
+/** What the job costs, and what the workshop charges by. */
+export function CostView({ job, quote, shop }: { job: string; quote: Quote; shop: ShopDesk }) {
+  const money = useMoney();
+  const file = useId();
+  const minutes = shop.shop?.minutes ?? [];
+  const sums = [
+    { name: t("bench.partsSum"), amount: quote.parts },
+    { name: t("bench.labourSum", { hours: (quote.labourMinutes / 60).toFixed(1) }), amount: quote.labour },
+    { name: t("bench.net"), amount: quote.net },
+    { name: t("bench.tax", { percent: quote.taxFraction * percent }), amount: quote.tax },
+    { name: t("bench.gross"), amount: quote.gross },
+  ];
+  return (
+    <div className="grid gap-3">
+      <div className="flex flex-wrap items-start justify-between gap-3 border border-seam bg-slab p-3">
+        <table className="text-left">
+          <tbody>
+            {sums.map(({ name, amount }) => (
+              <tr key={name} className="last:text-lg last:font-semibold">
+                <th className="pr-6 font-medium">{name}</th>
+                <td className="text-right font-figure" data-figure={name}>
+                  {amount == null ? t("bench.noRate") : money(amount)}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <a className={linkLook} href={`/api/jobs/${job}/quote.html`} target="_blank" rel="noreferrer">
+          <Printer size={18} aria-hidden /> {t("bench.printQuote")}
+        </a>
+      </div>
+      {quote.unpriced.length > 0 && (
+        <Details summary={t("bench.unpriced", { count: quote.unpriced.length })}>
+          <p>{quote.unpriced.join(", ")}</p>
+        </Details>
+      )}
+      <table className="w-full border border-seam bg-slab text-left text-sm">
+        <thead>
+          <tr>
+            <th className="px-2 py-1">{t("bench.work")}</th>
+            <th className="px-2 py-1 text-right">{t("bench.howMany")}</th>
+            <th className="px-2 py-1 text-right">{t("bench.minutes")}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {quote.work.map((work) => (
+            <tr key={work.task} className="border-t border-seam">
+              <td className="px-2 py-1">
+                <NumberField
+                  label={tasks[work.task]}
+                  unit="min"
+                  optional
+                  placeholder={String(work.each)}
+                  value={minutes.find(({ task }) => task === work.task)?.minutes}
+                  onChange={(own) => {
+                    const others = minutes.filter(({ task }) => task !== work.task);
+                    shop.put({
+                      minutes: own === undefined ? others : [...others, { task: work.task, minutes: own }],
+                    });
+                  }}
+                />
+              </td>
+              <td className="px-2 py-1 text-right font-figure">{work.count}</td>
+              <td className="px-2 py-1 text-right font-figure">{work.minutes}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <div className="grid grid-cols-2 items-end gap-2 border border-seam bg-slab p-3 sm:grid-cols-3">
+        <ChoiceField
+          label={t("bench.currency")}
+          value={shop.shop?.currency ?? quote.currency}
+          options={shop.currencies.map((code) => ({ value: code, label: code }))}
+          messages={shop.errors.currency}
+          onChange={(currency) => shop.put({ currency })}
+        />
+        <NumberField
+          label={t("bench.taxRate")}
+          unit="%"
+          value={(shop.shop?.taxFraction ?? 0) * percent}
+          messages={shop.errors.taxFraction}
+          onChange={(tax = Number.NaN) => shop.put({ taxFraction: tax / percent })}
+        />
+        <NumberField
+          label={t("bench.hourlyRate")}
+          optional
+          placeholder={t("bench.noRate")}
+          value={shop.shop?.hourlyRate}
+          messages={shop.errors.hourlyRate}
+          onChange={(rate) => shop.put({ hourlyRate: rate ?? null })}
+        />
+        <div className="col-span-2 grid gap-1 text-sm sm:col-span-3">
+          <label htmlFor={file} className="font-medium">
+            {t("bench.pricesFromFile")}
+          </label>
+          <input
+            id={file}
+            type="file"
+            accept=".csv,text/csv"
+            className="min-h-11"
+            onChange={(event) => {
+              const chosen = event.target.files?.[0];
+              if (chosen) void shop.importCsv(chosen);
+            }}
+          />
+          <a className="underline" href="/api/shop/prices.csv">
+            {t("bench.pricesAsFile")}
+          </a>
+        </div>
+        <Refused said={shop.trouble} />
+      </div>
+    </div>
+  );
+}
