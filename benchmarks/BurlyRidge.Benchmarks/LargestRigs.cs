@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using BurlyRidge.Core.Altering;
 using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Exchange.Drawings;
 using BurlyRidge.Core.Parts;
@@ -55,12 +56,20 @@ internal static class LargestRigs
             Ask("walk", () => WalkaroundView.Of(rig));
             Ask("diagram", () => Draw(rig));
             Ask("panel", () => PanelView.Of(assessed!));
+            CutList? cuts = null;
+            Ask("cut list", () => cuts = CutList.Of(assessed!));
+            Ask("reels", () => ReelPlan.Of(cuts!.Pieces, Sale));
+            Ask("bench", () => BenchView.Of(assessed!, Sale));
+            Ask("cards", () => HarnessCard.Of(assessed!, cuts!));
             Ask("starts", () => LineTemplates.For(rig, LargeLamp, 1));
             Ask("template", () => LineTemplates.Build(rig, new TemplateAnswers("own-harness", "New", LargeLamp, 1, 3), sizes));
             Ask("remove", () => LineRemoval.Of(rig, line));
             Console.WriteLine(slow ? " SLOW" : "");
         }
     }
+
+    private static readonly Dictionary<string, WireForSale> Sale = Enum.GetValues<GaugeSystem>().SelectMany(WireTable.Of).DistinctBy(wire => wire.Name)
+        .ToDictionary(wire => wire.Name, _ => new WireForSale(1, [new ReelForSale(10, 9), new ReelForSale(30, 25)]), StringComparer.Ordinal);
 
     private static Fixture LargeLamp { get; } = new("new", "New lamp", [new LampFunction("main", LampKind.RegulatedLed, 40)]);
 

@@ -23,7 +23,7 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         { "lines-station", "lamp station", "day" },
         { "diagram", "diagram", "day" },
         { "start", "start", "day" },
-        { "sizing", "sizes", "day" },
+        { "harness", "bought harness", "day" },
         { "house-rules", "rules", "day" },
         { "panel", "panel", "day" },
         { "ledger", "ledger", "day" },

@@ -94,7 +94,7 @@ internal static class Screens
                 if (screen == "builds") page.Find(By.CssSelector("tr[data-row='Price with tax']"));
                 if (screen is not ("bought harness" or "entering a harness")) break;
                 page.Choose("For the line", "Driving pair on the beam");
-                page.Choose("Harness", "Beam harness, two lamps, adaptor");
+                page.Choose("Harness", "Beam harness, pair");
                 page.Choose("Pulled in by", "high beam");
                 page.Find(By.XPath("//*[@data-figure = 'Works'][contains(., 'Converted it does')]"));
                 if (screen == "bought harness") break;

@@ -113,6 +113,27 @@ public class ShopTests
         Assert.Equal("size", relay.GetProperty("wrong")[0].GetString());
     }
 
+    [Fact]
+    public async Task A_size_that_is_cut_leaves_its_rests_on_the_shelf_once()
+    {
+        await using var server = await RunningServer.StartAsync(demo: true);
+        var (path, open) = await server.DemoAsync("rescue");
+        var answer = (await server.AskAsync("/api/preview/bench", RunningServer.RigOf(open))).Body.GetProperty("view");
+        var reel = answer.GetProperty("reels").EnumerateArray().First(group => group.GetProperty("cuts").EnumerateArray().Any(cut => cut.GetProperty("isOffcut").GetBoolean()));
+        var item = reel.GetProperty("item").GetString();
+        string Entry(string what, string key) => $$"""{"what":{"kind":"cut","item":"{{what}}"},"who":"Ana","client":"tablet","revision":1,"idempotencyKey":"{{key}}"}""";
+        async Task<double> ShelfAsync() => (await server.GetAsync("/api/shop")).GetProperty("shop").GetProperty("offcuts").EnumerateArray().Sum(offcut => offcut.GetProperty("metres").GetDouble());
+        var before = await ShelfAsync();
+        Assert.Equal(201, (await server.PostAsync($"{path}/bench", Entry(item!, "one"))).Status);
+        var after = await ShelfAsync();
+        Assert.True(after < before);
+        Assert.Equal(201, (await server.PostAsync($"{path}/bench", Entry(item!, "one"))).Status);
+        Assert.Equal(422, (await server.PostAsync($"{path}/bench", Entry(item!, "two"))).Status);
+        Assert.Equal(422, (await server.PostAsync($"{path}/bench", Entry("no-such-wire", "three"))).Status);
+        Assert.Equal(after, await ShelfAsync());
+        Assert.Contains("data-wire", await TextAsync(server, $"{path}/wire-labels.html"), StringComparison.Ordinal);
+    }
+
     /// <summary>What is kept for one job is free for no other.</summary>
     [Fact]
     public async Task Stock_that_is_kept_for_a_job_is_not_free_for_another()

@@ -8,6 +8,7 @@ namespace BurlyRidge.Core.Bench;
 [JsonDerivedType(typeof(Arrived), "arrived")]
 [JsonDerivedType(typeof(Reserved), "reserved")]
 [JsonDerivedType(typeof(CardPrinted), "cardPrinted")]
+[JsonDerivedType(typeof(Cut), "cut")]
 public abstract record BenchEvent
 {
     private BenchEvent() { }
@@ -72,6 +73,12 @@ public abstract record BenchEvent
         }
     }
 
+    /// <summary>All pieces of a size and colour were cut.</summary>
+    public sealed record Cut(string Item) : BenchEvent
+    {
+        private protected override void Check(Problems problems) => problems.Text("item", Item, 100);
+    }
+
     /// <summary>The card of a harness was printed.</summary>
     public sealed record CardPrinted(string Harness) : BenchEvent
     {
@@ -104,7 +111,8 @@ public enum ArrivalPoint
 /// <summary>What came of all that happened at the bench of a job.</summary>
 /// <param name="Items">By item.</param>
 /// <param name="CardsPrinted">Harnesses whose card was printed.</param>
-public sealed record BenchRecord(IReadOnlyDictionary<string, ItemRecord> Items, IReadOnlyList<string> CardsPrinted)
+/// <param name="WiresCut">Sizes and colours that were cut, by item.</param>
+public sealed record BenchRecord(IReadOnlyDictionary<string, ItemRecord> Items, IReadOnlyList<string> CardsPrinted, IReadOnlyList<string> WiresCut)
 {
     /// <summary>Nothing happened yet.</summary>
     public static BenchRecord Nothing { get; } = Of([]);
@@ -113,7 +121,7 @@ public sealed record BenchRecord(IReadOnlyDictionary<string, ItemRecord> Items, 
     public static BenchRecord Of(IEnumerable<BenchEvent> happened)
     {
         var items = new Dictionary<string, ItemRecord>(StringComparer.Ordinal);
-        var cards = new List<string>();
+        var (cards, wires) = (new List<string>(), new List<string>());
         void Change(string item, Func<ItemRecord, ItemRecord> change) => items[item] = change(items.GetValueOrDefault(item) ?? ItemRecord.Nothing);
         foreach (var one in happened)
         {
@@ -135,12 +143,15 @@ public sealed record BenchRecord(IReadOnlyDictionary<string, ItemRecord> Items, 
                 case BenchEvent.Reserved reserved:
                     Change(reserved.Item, item => item with { Reserved = Math.Max(0, item.Reserved + reserved.Count) });
                     break;
+                case BenchEvent.Cut cut when !wires.Contains(cut.Item):
+                    wires.Add(cut.Item);
+                    break;
                 case BenchEvent.CardPrinted printed when !cards.Contains(printed.Harness):
                     cards.Add(printed.Harness);
                     break;
             }
         }
-        return new BenchRecord(items, cards);
+        return new BenchRecord(items, cards, wires);
     }
 
     private static IReadOnlyList<string> Also(IReadOnlyList<string> before, string more) => string.IsNullOrWhiteSpace(more) ? before : [.. before, more.Trim()];

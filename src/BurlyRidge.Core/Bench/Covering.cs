@@ -78,7 +78,7 @@ public sealed record Covering(
     };
 
     /// <summary>Round two that lie against each other, of so many mm across: the open belt of two pulleys that touch.</summary>
-    internal static double Round(double one, double other) =>
+    public static double Round(double one, double other) =>
         Math.PI * (one + other) / 2 + 2 * Math.Sqrt(one * other) + (one + other > 0 ? (one - other) * Math.Asin((one - other) / (one + other)) : 0);
 
     private static double? Fits(double[] sold, double wanted) => sold.Where(size => size >= wanted).Select(size => (double?)size).FirstOrDefault();

@@ -44,14 +44,17 @@ public sealed record CutList(IReadOnlyList<CutPiece> Pieces, IReadOnlyList<Makin
 
     private const double SpareFraction = 0.1;
 
+    /// <summary>So many wires that share a barrel are named; nobody reads on.</summary>
+    private const int MostNamed = 12;
+
     /// <summary>Cuts an assessed rig; pure and total.</summary>
     public static CutList Of(AssessedRig assessed)
     {
         var (whole, study) = (assessed.Whole, assessed.Study);
         var (wired, names) = (study.Wired, study.Names);
         var endings = MakingOff.Of(wired, names);
-        var runs = wired.Runs.ToDictionary(run => run.Id, StringComparer.Ordinal);
         var byWire = endings.SelectMany(end => end.Wires.Select(wire => (wire, end))).ToLookup(pair => pair.wire, pair => pair.end, StringComparer.Ordinal);
+        var atEnd = wired.Runs.SelectMany(run => run.Ends().Select(end => (end, run))).ToLookup(pair => pair.end, pair => pair.run, StringComparer.Ordinal);
         var routes = whole.Routed.Routes.Where(route => !route.IsLine).ToDictionary(route => route.Id, StringComparer.Ordinal);
         var where = PartLocations.Of(wired);
         return new CutList([.. wired.Runs.Where(run => !run.Given).Select(Piece)], endings);
@@ -82,7 +85,7 @@ public sealed record CutList(IReadOnlyList<CutPiece> Pieces, IReadOnlyList<Makin
                 end.Terminal is { } terminal ? BenchWords.FormatTakes(Format.Copper(terminal.Takes.FromSquareMillimetres), Format.Copper(terminal.Takes.ToSquareMillimetres)) : "",
                 end.Terminal?.Tool, end.Terminal?.StripMillimetres ?? 0,
                 end.Terminal is { Tool: Crimper.Insulated or Crimper.OpenBarrel or Crimper.Hexagon } ? TerminalTable.PullNewtons(WireTable.Find(run.Wire)!.CopperSquareMillimetres) : null, SlidesOn(run, end, back),
-                [.. end.Wires.Where(other => other != run.Id && runs[other].Ends().Contains(at)).Select(other => names[other])], end.NotSpecified);
+                [.. atEnd[at].Where(other => other.Id != run.Id).Take(MostNamed).Select(other => names[other.Id])], end.NotSpecified);
         }
     }
 

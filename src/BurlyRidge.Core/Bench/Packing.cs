@@ -23,7 +23,7 @@ public static class ReelPacking
     /// <summary>So many pieces on one kind of reel are packed exactly.</summary>
     public const int ExactUpTo = 12;
 
-    private const int SearchSteps = 200_000;
+    private const int SearchLooks = 2_000_000;
 
     /// <summary>Packs pieces, mm each.</summary>
     /// <param name="pieces">Above 0, mm.</param>
@@ -142,12 +142,12 @@ public static class ReelPacking
         return least;
     }
 
-    /// <summary>Depth first, longest piece first, each into every length that differs in its room; ends at the bound or after so many steps.</summary>
+    /// <summary>Depth first, longest piece first, each into every length that differs in its room; ends at the bound or after so many looks into a length.</summary>
     private sealed class Search(List<int> sizes, int reel, List<List<int>> best, int least)
     {
         private readonly List<List<int>> bins = [];
         private readonly List<int> room = [];
-        private int steps;
+        private int looks;
 
         public List<List<int>> Run()
         {
@@ -157,7 +157,8 @@ public static class ReelPacking
 
         private void Place(int piece)
         {
-            if (best.Count <= least || steps++ >= SearchSteps || bins.Count >= best.Count) return;
+            if (best.Count <= least || looks >= SearchLooks || bins.Count >= best.Count) return;
+            looks += 1 + bins.Count;
             if (piece == sizes.Count)
             {
                 best = [.. bins.Select(bin => bin.ToList())];

@@ -11,7 +11,11 @@ namespace BurlyRidge.Core.Bench;
 /// <param name="Sum">Of all of them, to the cent; null where it has no price.</param>
 public sealed record ItemStand(
     string Item, string Name, bool Metres, double Needed, double Free, double OnOrder, double Here, double ToOrder, decimal? Each, decimal? Sum,
-    IReadOnlyList<ArrivalPoint> Wrong, IReadOnlyList<string> Missing, IReadOnlyList<string> SetAside);
+    IReadOnlyList<ArrivalPoint> Wrong, IReadOnlyList<string> Missing, IReadOnlyList<string> SetAside)
+{
+    /// <summary>Items in the shop's stock that do the same, the nearest first.</summary>
+    public IReadOnlyList<string> Instead { get; init; } = [];
+}
 
 /// <summary>What a plan costs.</summary>
 /// <param name="Currency">Code.</param>
@@ -36,7 +40,7 @@ public sealed record Quote(
             var good = happened.Arrived - happened.Wrong;
             var here = Math.Min(needed, good + happened.Reserved);
             var onOrder = Math.Max(0, happened.Ordered - happened.Arrived);
-            return new ItemStand(item, name, metres, needed, stock.GetValueOrDefault(item), onOrder, here, Math.Max(0, Math.Round(needed - here - onOrder, 3)), each, sum, happened.WrongPoints, happened.Missing, happened.SetAside);
+            return new ItemStand(item, name, metres, needed, stock.GetValueOrDefault(item), onOrder, here, Math.Max(0, Math.Round(needed - here - onOrder, 3)), each, sum, happened.WrongPoints, happened.Missing, happened.SetAside) { Instead = Alternatives.Of(item, stock) };
         }
 
         decimal? Price(string item) => shop.Prices.TryGetValue(item, out var own) ? own : prices(item);

@@ -31,6 +31,21 @@ public sealed record Shop
     private const int MostPrices = 5_000;
     private const double MostStock = 100_000;
 
+    /// <summary>Shorter than this is no offcut worth keeping (common practice, no source), m.</summary>
+    private const double LeastOffcutMetres = 0.3;
+
+    /// <summary>What is at hand once a size and colour is cut: the offcuts that were used are out, what is left over is in.</summary>
+    public Shop Cut(ReelGroup group)
+    {
+        var left = Offcuts.ToList();
+        foreach (var cut in group.Cuts)
+        {
+            if (cut.IsOffcut) left.RemoveAt(left.FindIndex(offcut => offcut.Wire == group.Wire && offcut.Colour == group.Colour && Math.Abs(offcut.Metres - cut.Metres) < 0.001));
+            if (cut.LeftMetres >= LeastOffcutMetres) left.Add(new Offcut(group.Wire, group.Colour, Math.Round(cut.LeftMetres, 3)));
+        }
+        return this with { Offcuts = left };
+    }
+
     /// <summary>All that is wrong with it, by field.</summary>
     public IReadOnlyList<Problem> Validate()
     {

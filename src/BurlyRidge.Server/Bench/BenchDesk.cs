@@ -10,7 +10,8 @@ namespace BurlyRidge.Server.Bench;
 
 /// <summary>A plan on the bench, with what it costs and what of it is here.</summary>
 /// <param name="CardsPrinted">Harnesses whose card was printed.</param>
-public sealed record BenchAnswer(BenchView View, Quote Quote, IReadOnlyList<string> CardsPrinted);
+/// <param name="WiresCut">Sizes and colours that were cut, by item.</param>
+public sealed record BenchAnswer(BenchView View, Quote Quote, IReadOnlyList<string> CardsPrinted, IReadOnlyList<string> WiresCut);
 
 /// <summary>Puts plan, shop and record together.</summary>
 public sealed class BenchDesk(ShopStore shops, RecordStore records, KitCatalogue kits)
@@ -41,6 +42,16 @@ public sealed class BenchDesk(ShopStore shops, RecordStore records, KitCatalogue
         return figures;
     }
 
+    /// <summary>Takes the offcuts that a size and colour is cut from out of the stock, and puts what is left over in; gives why it cannot be cut, null where it is.</summary>
+    public async Task<string?> CutAsync(Rig rig, string job, string item, CancellationToken cancellation)
+    {
+        var laid = await LayAsync(rig, job, cancellation);
+        if (laid.WiresCut.Contains(item)) return ServerWords.CutOnceNothingStored;
+        if (laid.View.Reels.FirstOrDefault(group => group.Item == item) is not { } group) return ServerWords.NothingOfThatIsCut;
+        var (shop, version) = await shops.ReadAsync();
+        return await shops.WriteAsync(shop.Cut(group), version) ? null : ServerWords.NothingWasStoredSeeTheNewest;
+    }
+
     private async Task<OpenDesk> OpenAsync(string? job, CancellationToken cancellation)
     {
         var (shop, _) = await shops.ReadAsync();
@@ -58,7 +69,7 @@ public sealed class BenchDesk(ShopStore shops, RecordStore records, KitCatalogue
         public BenchAnswer Lay(AssessedRig assessed)
         {
             var view = BenchView.Of(assessed, ShippedCatalogue.WireForSale, Shop.Offcuts, Shop.TaskTable());
-            return new BenchAnswer(view, Quote.Of(view.Parts, view.Reels, view.Work, Shop, Prices, Record, Stock), Record.CardsPrinted);
+            return new BenchAnswer(view, Quote.Of(view.Parts, view.Reels, view.Work, Shop, Prices, Record, Stock), Record.CardsPrinted, Record.WiresCut);
         }
     }
 }

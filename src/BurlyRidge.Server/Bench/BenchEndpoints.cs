@@ -62,6 +62,8 @@ internal static class BenchEndpoints
             .Produces<string>(StatusCodes.Status200OK, "text/csv").ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapGet("/cut-list.html", PrintAsync).WithName("printCutList").WithSummary("The same as pages of A4, to be printed, harness by harness.").WithDescription("It carries its styles and nothing from elsewhere.")
             .Produces<string>(StatusCodes.Status200OK, "text/html").ProducesProblem(StatusCodes.Status404NotFound);
+        jobs.MapGet("/wire-labels.html", LabelsAsync).WithName("printWireLabels").WithSummary("A label for each end of each wire, to scale, on pages of A4 to be printed without scaling.").WithDescription("Each sheet is an SVG in millimetres.")
+            .Produces<string>(StatusCodes.Status200OK, "text/html").ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapGet("/quote.html", QuoteAsync).WithName("printQuote").WithSummary("What the job costs, as a page to be printed.").WithDescription("Parts, labour by the task table, tax.")
             .Produces<string>(StatusCodes.Status200OK, "text/html").ProducesProblem(StatusCodes.Status404NotFound);
         jobs.MapGet("/bench", RecordAsync).WithName("readBenchRecord").WithSummary("What happened at the bench of a job, in its order.").WithDescription("Ordered, arrived, kept from stock, cards printed. Entries are added, and never changed.");
@@ -84,7 +86,7 @@ internal static class BenchEndpoints
     private static async Task<Results<Ok<IReadOnlyList<Entry<BenchEvent>>>, ProblemHttpResult>> RecordAsync(string id, JobStore store, RecordStore records, CancellationToken cancellation) =>
         await store.FindAsync(id, cancellation) is null ? JobEndpoints.Missing() : TypedResults.Ok(await records.ReadAsync<BenchEvent>(id, BenchDesk.Log, cancellation));
 
-    private static async Task<Results<Created<Entry<BenchEvent>>, ValidationProblem, ProblemHttpResult>> AddAsync(string id, BenchEntry entry, JobStore store, RecordStore records, CancellationToken cancellation)
+    private static async Task<Results<Created<Entry<BenchEvent>>, ValidationProblem, ProblemHttpResult>> AddAsync(string id, BenchEntry entry, JobStore store, RecordStore records, BenchDesk desk, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } job) return JobEndpoints.Missing();
         if (job.Row.Archived) return TypedResults.Problem(type: ProblemTypes.Archived, statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.ThisJobIsInThe, detail: ServerWords.NothingWasStoredRestoreIt);
@@ -93,11 +95,17 @@ internal static class BenchEndpoints
         if (entry.Who.Length > MostLetters) problems.Add(new Problem("who", ServerWords.FormatUpToLetters(MostLetters)));
         if (entry.Client.Length > MostLetters) problems.Add(new Problem("client", ServerWords.FormatUpToLetters(MostLetters)));
         if (problems.Count > 0) return BadInput.Of(problems);
+        if (entry.What is BenchEvent.Cut cut && !await records.HasAsync(id, entry.IdempotencyKey) && await desk.CutAsync(job.Workable, id, cut.Item, cancellation) is { } why)
+            return TypedResults.Problem(type: ProblemTypes.NotPossible, statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.ItIsCutAlready, detail: why);
         var added = await records.AddAsync(id, BenchDesk.Log, new NewEntry(entry.Who, entry.Client, entry.Revision, entry.IdempotencyKey), entry.What);
         return TypedResults.Created($"/api/jobs/{id}/bench", added);
     }
 
     private const int MostLetters = 80;
+
+    private static async Task<IResult> LabelsAsync(string id, JobStore store, CancellationToken cancellation) => await store.FindAsync(id, cancellation) is { } job
+        ? TypedResults.Text(WireLabels.Page(job.Row.Name, Handout.Edition(job), await OfAsync(job.Workable, cancellation)), "text/html", Encoding.UTF8)
+        : JobEndpoints.Missing();
 
     private static async Task<IResult> QuoteAsync(string id, JobStore store, BenchDesk desk, CancellationToken cancellation) => await store.FindAsync(id, cancellation) is { } job
         ? TypedResults.Text(QuoteSheet.Page(job.Row.Name, job.Row.Customer, Handout.Edition(job), (await desk.LayAsync(job.Workable, id, cancellation)).Quote, job.Workable.HouseRules.Units), "text/html", Encoding.UTF8)

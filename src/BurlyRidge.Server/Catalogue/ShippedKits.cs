@@ -8,7 +8,7 @@ internal static class ShippedKits
 {
     public static IReadOnlyList<Kit> All { get; } =
     [
-        new("trail-pair", "Trail harness, two lamps, own switch", 12,
+        new("trail-pair", "Trail harness, pair", 12,
         [
             .. Power(2, 3.2, "12 AWG", "12 AWG"),
             Leg("coil earth", "18 AWG", 0.5, ("relay.85", KitEnds.Minus, "black")),
@@ -17,7 +17,7 @@ internal static class ShippedKits
         {
             Price = 46.90m, Fuses = [new KitFuse("fuse", 15)], Relays = [new KitRelay("relay", 40, new RelayPinout(), CoilDiode: true)], Switches = [Lit], Spares = ["fuse 15 A", "ties, 10"],
         },
-        new("beam-pair", "Beam harness, two lamps, adaptor", 12,
+        new("beam-pair", "Beam harness, pair", 12,
         [
             .. Power(2, 2.6, "12 AWG", "12 AWG"),
             Leg("return lead", "18 AWG", 1.6, ("relay.85", KitEnds.SignalBack, "grey")),
@@ -28,7 +28,7 @@ internal static class ShippedKits
             Price = 58.50m, Fuses = [new KitFuse("fuse", 15)], Relays = [new KitRelay("relay", 40, new RelayPinout(), CoilDiode: true)], Switches = [Lit],
             Adaptor = new KitAdaptor("three cavities", 3, 1, 1, 3), Spares = ["seal for the adaptor"],
         },
-        new("bar-single", "Bar harness, one plug, own switch", 12,
+        new("bar-single", "Bar harness", 12,
         [
             .. Power(1, 3.5, "10 AWG", "10 AWG"),
             Leg("coil earth", "18 AWG", 0.4, ("relay.85", KitEnds.Minus, "black")),
@@ -37,7 +37,7 @@ internal static class ShippedKits
         {
             Price = 41.20m, Fuses = [new KitFuse("fuse", 30)], Relays = [new KitRelay("relay", 40, new RelayPinout("85", "86", "87", "30"))], Switches = [Lit], Spares = ["fuse 30 A"],
         },
-        new("marker-bare", "Marker harness, three lamps, bare ends", 12,
+        new("marker-bare", "Marker harness, bare", 12,
         [
             Leg("plus lead", "18 AWG", 1.8, (KitEnds.Feed, "fuse.in", "red")),
             .. Enumerable.Range(1, 3).Select(i => Leg($"marker {i}", "18 AWG", 0.6 + 0.3 * i, ("fuse.out", KitEnds.Lamp(i, true), "red"), (KitEnds.Lamp(i, false), KitEnds.Earth, "black"))),

@@ -31,6 +31,9 @@ public sealed class RecordStore(JobDatabase database, DataFolder folder, TimePro
         return rows.Select(row => (row.JobId, Entry: Read<T>(row))).Where(pair => pair.Entry is not null).ToLookup(pair => pair.JobId, pair => pair.Entry!.What, StringComparer.Ordinal);
     }
 
+    /// <summary>Whether an entry was added under a key.</summary>
+    public Task<bool> HasAsync(string job, string key) => database.Records.AnyAsync(row => row.JobId == job && row.IdempotencyKey == key);
+
     /// <summary>Adds an entry; one that was added under its key already stays the one that it is.</summary>
     public async Task<Entry<T>> AddAsync<T>(string job, string log, NewEntry entry, T what) where T : class
     {

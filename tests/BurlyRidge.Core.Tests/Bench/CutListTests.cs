@@ -5,6 +5,9 @@ using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Tests.Support.Shapes;
+using BurlyRidge.Core.Exchange.Drawings;
+using System.Globalization;
+using System.Xml.Linq;
 
 namespace BurlyRidge.Core.Tests.Bench;
 
@@ -182,6 +185,33 @@ public class CutListTests
         var fuses = wired.Protection.Where(device => !device.Breaker).ToList();
         Assert.Equal(2 * fuses.Count + fuses.Select(device => device.Fuse).Distinct().Sum(fuse => PartsNeeded.Spares(fuse.Family)) + wired.Protection.Count(device => device.Breaker) + wired.InlineBreakers.Count, Of(PartGroup.Protection));
         Assert.All(view.Parts.Where(part => !part.Metres && part.Group is not (PartGroup.Covering or PartGroup.Protection or PartGroup.Hardware)), part => Assert.Equal(part.Count, part.For.Count));
+    }
+
+    /// <summary>Read back: a label for each end, of one size, none over another, each within its sheet.</summary>
+    [Fact]
+    public void Every_end_of_every_wire_has_a_label_to_scale()
+    {
+        var pieces = CutList.Of(Rig("placed")).Pieces;
+        var sheets = WireLabels.Draw(pieces, "labels").Select(sheet => XDocument.Parse(sheet).Root!).ToList();
+        var labels = sheets.SelectMany(sheet => sheet.Descendants().Where(element => element.Attribute("data-wire") is not null)).ToList();
+        Assert.Equal(pieces.SelectMany(piece => new[] { $"{piece.Id} {piece.From.At}", $"{piece.Id} {piece.To.At}" }), labels.Select(label => $"{(string)label.Attribute("data-wire")!} {(string)label.Attribute("data-end")!}"));
+        foreach (var sheet in sheets)
+        {
+            Assert.Equal($"0 0 {((string)sheet.Attribute("width")!)[..^2]} {((string)sheet.Attribute("height")!)[..^2]}", (string)sheet.Attribute("viewBox")!);
+            double Of(XElement box, string name) => double.Parse((string)box.Attribute(name)!, CultureInfo.InvariantCulture);
+            var boxes = sheet.Descendants().Where(element => element.Name.LocalName == "rect").ToList();
+            Assert.All(boxes, box => Assert.Equal((WireLabels.WidthMillimetres, WireLabels.HeightMillimetres), (Of(box, "width"), Of(box, "height"))));
+            Assert.Equal(boxes.Count, boxes.Select(box => (Of(box, "x"), Of(box, "y"))).Distinct().Count());
+            Assert.True(Of(boxes[^1], "y") + WireLabels.HeightMillimetres <= double.Parse(((string)sheet.Attribute("height")!)[..^2], CultureInfo.InvariantCulture));
+        }
+    }
+
+    /// <summary>By hand: two circles of 10 mm that touch have a belt of 20π/2 + 2·10 mm; one alone of π·10.</summary>
+    [Fact]
+    public void A_tie_goes_round_what_it_holds()
+    {
+        Assert.Equal(Math.PI * 10 + 20, Covering.Round(10, 10), 9);
+        Assert.Equal(Math.PI * 10, Covering.Round(10, 0), 9);
     }
 
     /// <summary>Plugs, washers and shrink by what the rig has; a plug of several poles is bought once.</summary>

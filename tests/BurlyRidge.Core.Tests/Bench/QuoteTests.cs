@@ -80,6 +80,31 @@ public class QuoteTests
         Assert.Equal(36.0 * View.Pieces.Count, slow.Work.Sum(one => one.Minutes) - View.Work.Sum(one => one.Minutes), 9);
     }
 
+    /// <summary>What is cut leaves the shelf, and what is left over goes onto it: nothing is lost.</summary>
+    [Fact]
+    public void What_is_left_over_of_a_cut_is_kept()
+    {
+        var piece = View.Pieces.First(piece => piece.CutMetres > 0.5);
+        var shop = new Shop { Offcuts = [new Offcut(piece.Wire, piece.Colour, 30), new Offcut("2 AWG", "red", 1)] };
+        var group = BenchView.Of(AssessedRig.Of(PlacedRigs.Bar), Sale, shop.Offcuts).Reels.First(reel => reel.Pieces.Contains(piece.Id));
+        var after = shop.Cut(group);
+        Assert.Equal(31 + group.BoughtMetres - group.PieceMetres, after.Offcuts.Sum(offcut => offcut.Metres) + group.Cuts.Where(cut => cut.LeftMetres < 0.3).Sum(cut => cut.LeftMetres), 3);
+        Assert.Contains(new Offcut("2 AWG", "red", 1), after.Offcuts);
+        Assert.Empty(after.Validate());
+    }
+
+    /// <summary>More is fine of a relay and of a tie; of a fuse it is not.</summary>
+    [Fact]
+    public void Stock_that_does_the_same_is_named()
+    {
+        var stock = new Dictionary<string, double> { ["relay-70-a"] = 1, ["relay-40-a"] = 2, ["relay-30-a"] = 2, ["relay-20-a"] = 1, ["tie-370-mm"] = 5, ["fuse-30-a-blade"] = 9, ["switch-20-a"] = 0 };
+        IReadOnlyList<string> Instead(string item) => Quote.Of([new PartNeeded(PartGroup.Control, item, 1, false, [])], [], [], new Shop(), _ => null, BenchRecord.Nothing, stock).Items.Single().Instead;
+        Assert.Equal(["relay-40-a", "relay-70-a"], Instead("Relay 30 A"));
+        Assert.Equal(["tie-370-mm"], Instead("Tie 100 mm"));
+        Assert.Empty(Instead("Fuse 15 A blade"));
+        Assert.Empty(Instead("Switch 5 A"));
+    }
+
     [Theory]
     [InlineData("currency")]
     [InlineData("taxFraction")]

@@ -87,6 +87,18 @@ public class JobFileTests
         Assert.Equal("Scuttle cover", Assert.Single(rig.Body!.Lanes.Single(lane => lane.Id == "bay-right--bay-left").Covers).What);
     }
 
+    /// <summary>A rig as the seventh version stored it: of a lane it knew only whether there is nothing to tie to, and of bought harnesses nothing.</summary>
+    [Fact]
+    public void Version_7_is_read_as_it_was_meant()
+    {
+        var text = File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v7.json"));
+        var rig = Documents.Rig(text);
+        Assert.Empty(RigValidation.Validate(rig));
+        Assert.Equal(TieTo.Nothing, Assert.Single(rig.Body!.Lanes, lane => lane.TieTo is not null).TieTo);
+        Assert.All(rig.Runs, run => Assert.True(run is { Kit: null, Cable: "" }));
+        Assert.Equal(6, rig.Lines.Count);
+    }
+
     public static TheoryData<string, Action<JsonObject>> Bad => new()
     {
         { "format", file => file["format"] = "other" },

@@ -76,6 +76,9 @@ export default function BenchStage({ editor }: { editor: RigEditor }) {
       >
         <Printer size={18} aria-hidden /> {t("bench.printHarnessCards")}
       </a>
+      <a className={linkLook} href={`/api/jobs/${job.id}/wire-labels.html`} target="_blank" rel="noreferrer">
+        <Printer size={18} aria-hidden /> {t("bench.printLabels")}
+      </a>
       <a className={linkLook} href={`/api/jobs/${job.id}/cut-list.csv`} download>
         <FileSpreadsheet size={18} aria-hidden /> {t("bench.cutListCsv")}
       </a>
@@ -104,7 +107,14 @@ export default function BenchStage({ editor }: { editor: RigEditor }) {
               <h2 className="text-lg font-semibold">{shown.name}</h2>
               {slow && <p className="text-dust">{t("bench.stillWorkingItOut")}</p>}
               {failed && <p className="font-semibold text-oxide">{t("bench.asItWasBefore", { why })}</p>}
-              {shown.reel && <ReelCard group={shown.reel} pieces={answer.pieces} />}
+              {shown.reel && (
+                <ReelCard
+                  group={shown.reel}
+                  pieces={answer.pieces}
+                  cut={laid.wiresCut.includes(shown.reel.item ?? "")}
+                  record={record}
+                />
+              )}
               {wires.length > 0 && <WireTable wires={wires} chosen={wire?.id} onChoose={chooseWire} />}
               {shown.key === "covering" && <CoveringTable coverings={answer.coverings} />}
               {shown.key === "parts" && (

@@ -1,8 +1,11 @@
 import { Printer } from "lucide-react";
 import { useId } from "react";
-import type { Quote, WorkTask } from "../api/client";
+import type { Quote, Shop, WorkTask } from "../api/client";
+import { Fields } from "../fields/Fields";
+import { tableOf } from "../fields/table";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
+import { asLength } from "../ui/figures/figures";
 import { linkLook } from "../ui/linkLook";
 import { NumberField } from "../ui/NumberField";
 import { Refused } from "../ui/Refused";
@@ -22,6 +25,24 @@ const tasks: Record<WorkTask, string> = {
   earth: t("bench.task.earth"),
   job: t("bench.task.job"),
 };
+
+const offcut = tableOf<NonNullable<Shop["offcuts"]>[number]>()({
+  wire: { as: "text", label: t("bench.offcut.wire") },
+  colour: { as: "text", label: t("bench.offcut.colour") },
+  metres: { as: "number", label: t("bench.offcut.length"), scale: asLength },
+});
+
+/** Lengths of wire on the shelf. */
+const offcutTable = tableOf<Shop>()({
+  offcuts: {
+    as: "list",
+    label: t("bench.offcut.all"),
+    of: offcut,
+    blank: { wire: "14 AWG", colour: "", metres: 1 },
+    another: t("bench.offcut.add"),
+    empty: t("bench.offcut.none"),
+  },
+});
 
 const percent = 100;
 
@@ -136,6 +157,16 @@ export function CostView({ job, quote, shop }: { job: string; quote: Quote; shop
         </div>
         <Refused said={shop.trouble} />
       </div>
+      {shop.shop && (
+        <div className="border border-seam bg-slab px-3 py-1">
+          <Fields
+            table={offcutTable}
+            value={shop.shop}
+            errors={shop.errors}
+            onChange={({ offcuts }) => shop.put({ offcuts })}
+          />
+        </div>
+      )}
     </div>
   );
 }

@@ -12,7 +12,7 @@ import { TextField } from "../ui/TextField";
 import { useUnits } from "../ui/units";
 import { t } from "../words";
 import { Stand } from "./PartsTable";
-import { setWhoHere, whoHere } from "./record";
+import { type BenchDeskRecord, setWhoHere, whoHere } from "./record";
 import type { ShopDesk } from "./shop";
 
 const points: readonly { key: ArrivalPoint; name: string }[] = [
@@ -36,7 +36,7 @@ export function ItemCard({
   stand: ItemStand;
   /** Ids of the lamps that it is, which can be exchanged where they came wrong. */
   lamps: readonly string[];
-  record: { add: (what: BenchEvent) => Promise<boolean>; busy: boolean; trouble: string | undefined };
+  record: BenchDeskRecord;
   shop: ShopDesk;
 }) {
   const units = useUnits();
@@ -97,6 +97,9 @@ export function ItemCard({
         )}
         {(stand.setAside ?? []).length > 0 && (
           <p>{t("bench.wasSetAside", { what: stand.setAside?.join(", ") })}</p>
+        )}
+        {stand.toOrder > 0 && (stand.instead ?? []).length > 0 && (
+          <p>{t("bench.instead", { what: stand.instead?.join(", ") })}</p>
         )}
       </div>
       <div className="grid grid-cols-2 items-end gap-2 border border-seam bg-slab p-3">

@@ -1,10 +1,24 @@
 import type { CutPiece, ReelGroup } from "../api/client";
+import { Button } from "../ui/Button";
 import { length } from "../ui/figures/figures";
+import { Refused } from "../ui/Refused";
 import { useMoney, useUnits } from "../ui/units";
 import { t } from "../words";
+import type { BenchDeskRecord } from "./record";
 
 /** What to buy of one size and colour, and how the pieces lie on it. */
-export function ReelCard({ group, pieces }: { group: ReelGroup; pieces: readonly CutPiece[] }) {
+export function ReelCard({
+  group,
+  pieces,
+  cut,
+  record,
+}: {
+  group: ReelGroup;
+  pieces: readonly CutPiece[];
+  /** Whether it was cut already. */
+  cut: boolean;
+  record: BenchDeskRecord;
+}) {
   const units = useUnits();
   const money = useMoney();
   const metresOf = (id: string) => pieces.find((piece) => piece.id === id)?.cutMetres ?? 0;
@@ -40,6 +54,18 @@ export function ReelCard({ group, pieces }: { group: ReelGroup; pieces: readonly
           </span>
         )}
       </p>
+      {cut ? (
+        <p className="text-sm text-moss">{t("bench.isCut")}</p>
+      ) : (
+        <Button
+          className="justify-self-start"
+          disabled={record.busy}
+          onClick={() => void record.add({ kind: "cut", item: group.item ?? "" })}
+        >
+          {t("bench.noteItIsCut")}
+        </Button>
+      )}
+      <Refused said={record.trouble} />
       <ul className="grid gap-1">
         {group.cuts.map((cut, at) => (
           // biome-ignore lint/suspicious/noArrayIndexKey: lengths of one kind have no name but their place

@@ -11,6 +11,8 @@ export const whoHere = () => localStorage.getItem(whoKey) ?? "";
 
 export const setWhoHere = (who: string) => localStorage.setItem(whoKey, who);
 
+export type BenchDeskRecord = ReturnType<typeof useBenchRecord>;
+
 /** Writes into the job's record what happened at the bench; each entry is there once, however often it is sent. */
 export function useBenchRecord(job: OpenJob, written: () => void) {
   const [busy, setBusy] = useState(false);

@@ -21,7 +21,7 @@ export function VerdictMark({ verdict, word = true }: { verdict: Verdict; word?:
 
 export function TallyLine({ tally, ticket = false }: { tally: Tally; ticket?: boolean }) {
   return (
-    <span className="inline-flex gap-3 text-sm">
+    <span className="inline-flex flex-wrap gap-x-3 text-sm">
       {verdicts.map((verdict) => {
         const { Icon, look } = marks[verdict];
         const quiet = tally[verdict] === 0;
