@@ -71,7 +71,11 @@ internal static class OpenApiExamples
         ["compareBuilds"] = () => About(("builds", new JsonArray(new JsonObject { ["kind"] = "asPlanned" }, new JsonObject { ["kind"] = "byTemplate", ["template"] = "power-box", ["lineIds"] = new JsonArray() }))),
         ["addToBenchRecord"] = () => new JsonObject
         {
-            ["what"] = new JsonObject { ["kind"] = "ordered", ["item"] = "relay-40-a", ["count"] = 2, ["supplier"] = "Counter" }, ["who"] = "Fitter", ["client"] = "Bench tablet", ["revision"] = 1, ["idempotencyKey"] = "one-for-each-entry",
+            ["what"] = new JsonObject { ["kind"] = "ordered", ["item"] = "relay-40-a", ["count"] = 2, ["supplier"] = "Counter" },
+            ["who"] = "Fitter",
+            ["client"] = "Bench tablet",
+            ["revision"] = 1,
+            ["idempotencyKey"] = "one-for-each-entry",
         },
         ["writeShop"] = () => new JsonObject { ["shop"] = JsonSerializer.SerializeToNode(new Shop(), JsonRules.Stored), ["onVersion"] = 0 },
         ["importPrices"] = () => JsonValue.Create("item,price,stock\nrelay-40-a,8.50,4\n"),

@@ -120,7 +120,8 @@ public static class PartsNeeded
         .GroupBy(end => (Fitting: EndWords.Of(end), Takes: end.Terminal?.Takes, end.NotSpecified)).Select(same => new PartNeeded(
             PartGroup.Endings,
             same.Key.Takes is { } takes ? BenchWords.FormatFittingFor(Format.Capital(same.Key.Fitting), Format.Copper(takes.FromSquareMillimetres), Format.Copper(takes.ToSquareMillimetres)) : Format.Capital(same.Key.Fitting),
-            same.Count(), false, [.. same.Select(end => end.Place)], same.Key.NotSpecified) { Known = same.First().Kind is not null });
+            same.Count(), false, [.. same.Select(end => end.Place)], same.Key.NotSpecified)
+        { Known = same.First().Kind is not null });
 
     private static IEnumerable<PartNeeded> Sleeves(IReadOnlyList<Covering> coverings) => coverings.Where(along => along.Sleeve is not null)
         .GroupBy(along => (along.Sleeve, along.SleeveMillimetres)).OrderBy(same => same.Key.SleeveMillimetres).Select(same => new PartNeeded(

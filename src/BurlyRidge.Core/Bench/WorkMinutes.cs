@@ -53,8 +53,16 @@ public static class WorkMinutes
     /// <summary>Minutes to start from (common practice, no source); a shop puts its own in their place.</summary>
     public static IReadOnlyDictionary<WorkTask, double> Usual { get; } = new Dictionary<WorkTask, double>
     {
-        [WorkTask.Wire] = 4, [WorkTask.Ending] = 2, [WorkTask.Lamp] = 15, [WorkTask.Part] = 10, [WorkTask.Kit] = 30,
-        [WorkTask.Cover] = 20, [WorkTask.LooseCover] = 1, [WorkTask.Bulkhead] = 15, [WorkTask.Earth] = 10, [WorkTask.Job] = 30,
+        [WorkTask.Wire] = 4,
+        [WorkTask.Ending] = 2,
+        [WorkTask.Lamp] = 15,
+        [WorkTask.Part] = 10,
+        [WorkTask.Kit] = 30,
+        [WorkTask.Cover] = 20,
+        [WorkTask.LooseCover] = 1,
+        [WorkTask.Bulkhead] = 15,
+        [WorkTask.Earth] = 10,
+        [WorkTask.Job] = 30,
     };
 
     /// <summary>Every task of an assessed rig that comes up, in the order of the table.</summary>

@@ -14,7 +14,12 @@ internal static class DemoJobs
     /// <summary>What the made-up workshop has on its shelf.</summary>
     private static readonly Dictionary<string, double> Stock = new()
     {
-        ["tie-100-mm"] = 200, ["tie-150-mm"] = 80, ["star-washer"] = 40, ["fuse-15-a-blade"] = 6, ["sealed-butt-joint-1-mm2-to-2-5-mm2"] = 25, ["switch-5-a"] = 2,
+        ["tie-100-mm"] = 200,
+        ["tie-150-mm"] = 80,
+        ["star-washer"] = 40,
+        ["fuse-15-a-blade"] = 6,
+        ["sealed-butt-joint-1-mm2-to-2-5-mm2"] = 25,
+        ["switch-5-a"] = 2,
     };
 
     private static readonly Offcut[] Offcuts = [new("16 AWG", "black", 4.2), new("14 AWG", "red", 1.8), new("1.5 mm²", "black", 6.5)];

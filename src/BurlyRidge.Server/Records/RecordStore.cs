@@ -45,8 +45,15 @@ public sealed class RecordStore(JobDatabase database, DataFolder folder, TimePro
             var number = await database.Records.Where(row => row.JobId == job).MaxAsync(row => (int?)row.Number) ?? 0;
             var row = new RecordRow
             {
-                JobId = job, Number = number + 1, At = clock.GetLocalNow().ToString("o", CultureInfo.InvariantCulture), Who = entry.Who.Trim(), Client = entry.Client, Revision = entry.Revision,
-                Log = log, Document = JsonSerializer.Serialize(what, JsonRules.Stored), IdempotencyKey = entry.Key,
+                JobId = job,
+                Number = number + 1,
+                At = clock.GetLocalNow().ToString("o", CultureInfo.InvariantCulture),
+                Who = entry.Who.Trim(),
+                Client = entry.Client,
+                Revision = entry.Revision,
+                Log = log,
+                Document = JsonSerializer.Serialize(what, JsonRules.Stored),
+                IdempotencyKey = entry.Key,
             };
             database.Records.Add(row);
             await database.SaveChangesAsync();

@@ -1,7 +1,9 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bench;
+using BurlyRidge.Core.Exchange.Drawings;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Tests.Support.Shapes;
+using BurlyRidge.Core.Wording;
 
 namespace BurlyRidge.Core.Tests.Bench;
 
@@ -28,6 +30,14 @@ public class CablePieceTests
         var cable = Assert.Single(view.Cables);
         Assert.Equal((cores, sold, off, twins, twinsOff), (cable.Used, cable.Sold, cable.CutOff, cable.Twins, cable.TwinsCutOff));
         Assert.Equal(view.Pieces.Where(piece => cable.Pieces.Contains(piece.Id)).Max(piece => piece.CutMetres), cable.CutMetres);
+    }
+
+    [Fact]
+    public void The_printed_list_has_the_cable_with_what_is_cut_off()
+    {
+        var row = CutSheet.Page("Job", "", Cabled(3), UnitSystem.Metric).Split('\n').Single(line => line.Contains("data-cable", StringComparison.Ordinal));
+        Assert.Contains("3 of 3 used, cut off: 0", row, StringComparison.Ordinal);
+        Assert.Contains("2 lengths, cores cut off: 1", row, StringComparison.Ordinal);
     }
 
     [Fact]

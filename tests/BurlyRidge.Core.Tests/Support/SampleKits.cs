@@ -25,7 +25,11 @@ internal static class SampleKits
         new("switch lead", "18 AWG", 3, [new KitCore("relay.30", "switch.in", "yellow"), new KitCore("switch.out", "relay.86", "white"), new KitCore("switch.lamp", KitEnds.Minus, "black")]),
     ])
     {
-        Price = 39.50m, Fuses = [new KitFuse("fuse", 25)], Relays = [Plain with { CoilDiode = diode }], Switches = [Lit], Spares = ["fuse 25 A"],
+        Price = 39.50m,
+        Fuses = [new KitFuse("fuse", 25)],
+        Relays = [Plain with { CoilDiode = diode }],
+        Switches = [Lit],
+        Spares = ["fuse 25 A"],
     };
 
     /// <summary>A beam wire feeds its switch, and its coil is earthed on the body.</summary>
@@ -37,13 +41,17 @@ internal static class SampleKits
         new("switch lead", "18 AWG", 3, [new KitCore("switch.out", "relay.86", "white"), new KitCore("switch.lamp", KitEnds.Earth, "black")]),
     ])
     {
-        Price = 44, Fuses = [new KitFuse("fuse", 25)], Relays = [Plain with { CoilDiode = diode }], Switches = [Lit],
+        Price = 44,
+        Fuses = [new KitFuse("fuse", 25)],
+        Relays = [Plain with { CoilDiode = diode }],
+        Switches = [Lit],
     };
 
     /// <summary>An adaptor takes both wires of the beam.</summary>
     public static Kit ByAdaptor(bool diode = false, int lamps = 2) => ByBeam(diode, lamps) with
     {
-        Id = "by-adaptor", Name = "Adaptor harness",
+        Id = "by-adaptor",
+        Name = "Adaptor harness",
         Legs = [.. ByBeam(diode, lamps).Legs.Select(leg => leg.Name == "coil earth" ? new KitLeg("return lead", "18 AWG", 2.4, [new KitCore("relay.85", KitEnds.SignalBack, "grey")]) : leg)],
         Adaptor = new KitAdaptor("three cavities", 3, 1, 1, 3),
     };

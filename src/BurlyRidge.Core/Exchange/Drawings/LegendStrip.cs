@@ -10,7 +10,6 @@ public static class LegendStrip
     private const double Margin = 4;
     private const double LetterOfHeight = 0.42;
     private const double LetterWidth = 0.56;
-    private const double RulerMillimetres = 50;
 
     /// <summary>Slots in the order of the panel; numbers that are left out are blank legends. Null where the box has no slot.</summary>
     public static string? Draw(PowerBox box, string name)
@@ -45,13 +44,10 @@ public static class LegendStrip
     /// <param name="edition">Which revision it is, and of when, as printed.</param>
     public static string Page(string job, string edition, Rig rig)
     {
-        var ruler = new Svg(RulerMillimetres + 2, 8, FileWords.RulerOf50Mm);
-        ruler.Line(1, 4, 1 + RulerMillimetres, 4);
-        foreach (var end in new[] { 1, 1 + RulerMillimetres }) ruler.Line(end, 1.5, end, 6.5);
         var names = PartNames.Of(rig);
         var strips = rig.PowerBoxes.Select(box => (Name: names[box.Id], Strip: Draw(box, names[box.Id]))).Where(pair => pair.Strip is not null)
             .Select(pair => $"<h2>{WebUtility.HtmlEncode(pair.Name)}</h2>\n{pair.Strip}").ToList();
         return PrintPage.Of("legends", FileWords.FormatLegendsPage(job), edition, FileWords.PrintAtFullSize,
-            [ruler.ToString(), .. strips.Count == 0 ? [$"<p>{WebUtility.HtmlEncode(FileWords.NoPowerBoxHasASlot)}</p>"] : strips]);
+            [Ruler.Draw(), .. strips.Count == 0 ? [$"<p>{WebUtility.HtmlEncode(FileWords.NoPowerBoxHasASlot)}</p>"] : strips]);
     }
 }

@@ -8,7 +8,7 @@ public static class WireLabels
     /// <summary>One label, mm.</summary>
     public const double WidthMillimetres = 60, HeightMillimetres = 11;
 
-    private const int Columns = 4, RowsOfPage = 15;
+    private const int Columns = 4, RowsOfPage = 14;
     private const double Pad = 1.5, Large = 2.8, Small = 2.1;
 
     /// <summary>Sheets of A4; each label says where its end goes, and below it the other end, size and colour.</summary>
@@ -23,7 +23,7 @@ public static class WireLabels
     public static string Page(string job, string edition, BenchView view)
     {
         var sheets = Draw(view.Pieces, FileWords.FormatWireLabelsOf(job));
-        return PrintPage.Of("labels", FileWords.FormatWireLabelsOf(job), edition, FileWords.PrintAtFullSize, sheets.Count == 0 ? [$"<p>{PrintPage.Text(FileWords.NoWireToLabel)}</p>"] : sheets);
+        return PrintPage.Of("labels", FileWords.FormatWireLabelsOf(job), edition, FileWords.PrintAtFullSize, sheets.Count == 0 ? [$"<p>{PrintPage.Text(FileWords.NoWireToLabel)}</p>"] : [Ruler.Draw(), .. sheets]);
     }
 
     private static string Sheet((CutPiece Piece, CutEnd Here, CutEnd There)[] ends, string name)

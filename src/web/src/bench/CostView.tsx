@@ -77,43 +77,6 @@ export function CostView({ job, quote, shop }: { job: string; quote: Quote; shop
           <Printer size={18} aria-hidden /> {t("bench.printQuote")}
         </a>
       </div>
-      {quote.unpriced.length > 0 && (
-        <Details summary={t("bench.unpriced", { count: quote.unpriced.length })}>
-          <p>{quote.unpriced.join(", ")}</p>
-        </Details>
-      )}
-      <table className="w-full border border-seam bg-slab text-left text-sm">
-        <thead>
-          <tr>
-            <th className="px-2 py-1">{t("bench.work")}</th>
-            <th className="px-2 py-1 text-right">{t("bench.howMany")}</th>
-            <th className="px-2 py-1 text-right">{t("bench.minutes")}</th>
-          </tr>
-        </thead>
-        <tbody>
-          {quote.work.map((work) => (
-            <tr key={work.task} className="border-t border-seam">
-              <td className="px-2 py-1">
-                <NumberField
-                  label={tasks[work.task]}
-                  unit="min"
-                  optional
-                  placeholder={String(work.each)}
-                  value={minutes.find(({ task }) => task === work.task)?.minutes}
-                  onChange={(own) => {
-                    const others = minutes.filter(({ task }) => task !== work.task);
-                    shop.put({
-                      minutes: own === undefined ? others : [...others, { task: work.task, minutes: own }],
-                    });
-                  }}
-                />
-              </td>
-              <td className="px-2 py-1 text-right font-figure">{work.count}</td>
-              <td className="px-2 py-1 text-right font-figure">{work.minutes}</td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
       <div className="grid grid-cols-2 items-end gap-2 border border-seam bg-slab p-3 sm:grid-cols-3">
         <ChoiceField
           label={t("bench.currency")}
@@ -157,6 +120,43 @@ export function CostView({ job, quote, shop }: { job: string; quote: Quote; shop
         </div>
         <Refused said={shop.trouble} />
       </div>
+      {quote.unpriced.length > 0 && (
+        <Details summary={t("bench.unpriced", { count: quote.unpriced.length })}>
+          <p>{quote.unpriced.join(", ")}</p>
+        </Details>
+      )}
+      <table className="w-full border border-seam bg-slab text-left text-sm">
+        <thead>
+          <tr>
+            <th className="px-2 py-1">{t("bench.work")}</th>
+            <th className="px-2 py-1 text-right">{t("bench.howMany")}</th>
+            <th className="px-2 py-1 text-right">{t("bench.minutes")}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {quote.work.map((work) => (
+            <tr key={work.task} className="border-t border-seam">
+              <td className="max-w-60 px-2 py-1">
+                <NumberField
+                  label={tasks[work.task]}
+                  unit="min"
+                  optional
+                  placeholder={String(work.each)}
+                  value={minutes.find(({ task }) => task === work.task)?.minutes}
+                  onChange={(own) => {
+                    const others = minutes.filter(({ task }) => task !== work.task);
+                    shop.put({
+                      minutes: own === undefined ? others : [...others, { task: work.task, minutes: own }],
+                    });
+                  }}
+                />
+              </td>
+              <td className="px-2 py-1 text-right font-figure">{work.count}</td>
+              <td className="px-2 py-1 text-right font-figure">{work.minutes}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
       {shop.shop && (
         <div className="border border-seam bg-slab px-3 py-1">
           <Fields
