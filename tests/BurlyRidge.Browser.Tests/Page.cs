@@ -103,6 +103,9 @@ public sealed class Page : IDisposable
 
     public void Choose(string label, string option) => new SelectElement(Field(label)).SelectByText(option);
 
+    /// <summary>Chooses by what stands in the document, whatever language it is said in.</summary>
+    public void ChooseValue(string label, string value) => new SelectElement(Field(label)).SelectByValue(value);
+
     /// <summary>Presses a button; one that something else lies over is pressed as soon as that is gone.</summary>
     public void Press(string name)
     {

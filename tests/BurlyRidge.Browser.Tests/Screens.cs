@@ -88,14 +88,18 @@ internal static class Screens
             case "an item" or "cost" or "bought harness" or "entering a harness" or "builds":
                 var on = screen is "bought harness" or "entering a harness" ? "Orchard spray pickup" : "Snow-road rescue wagon";
                 var there = page.Find(By.XPath($"//article[@aria-label = '{on}']//a")).GetAttribute("href")!.Split('/')[4];
-                page.Open($"/jobs/{there}/bench?show={screen switch { "an item" => "parts&item=relay-30-a", "cost" => "cost", "builds" => "compare", _ => "kit" }}");
-                if (screen == "an item") page.Find(By.CssSelector("[data-item-card]"));
-                if (screen == "cost") page.Find(By.CssSelector("[data-figure='To pay']"));
-                if (screen == "builds") page.Find(By.CssSelector("tr[data-row='Price with tax']"));
+                page.Open($"/jobs/{there}/bench?show={screen switch { "an item" => "parts", "cost" => "cost", "builds" => "compare", _ => "kit" }}");
+                if (screen == "an item")
+                {
+                    page.Find(By.CssSelector("tr[data-item] button")).Click();
+                    page.Find(By.CssSelector("[data-item-card]"));
+                }
+                if (screen == "cost") page.Find(By.CssSelector("[data-figure='gross']"));
+                if (screen == "builds") page.Find(By.CssSelector("tr[data-row='price']"));
                 if (screen is not ("bought harness" or "entering a harness")) break;
                 page.Choose("For the line", "Driving pair on the beam");
                 page.Choose("Harness", "Beam harness, pair");
-                page.Choose("Pulled in by", "high beam");
+                page.ChooseValue("Pulled in by", "highBeam");
                 page.Find(By.XPath("//*[@data-figure = 'Works'][contains(., 'Converted it does')]"));
                 if (screen == "bought harness") break;
                 page.Press("Enter a harness");

@@ -141,7 +141,10 @@ public class ShopTests
         await using var server = await RunningServer.StartAsync(demo: true);
         var tie = Item(await QuoteAsync(server, "rescue"), "tie-100-mm");
         Assert.Equal((62, 138), (tie.GetProperty("here").GetDouble(), tie.GetProperty("free").GetDouble()));
-        Assert.Equal(138, Item(await QuoteAsync(server, "spray"), "tie-100-mm").GetProperty("free").GetDouble());
+        var elsewhere = Item(await QuoteAsync(server, "spray"), "tie-100-mm");
+        Assert.Equal(138, elsewhere.GetProperty("free").GetDouble());
+        Assert.Equal(("Snow-road rescue wagon", 62), (elsewhere.GetProperty("keptFor")[0].GetProperty("job").GetString(), elsewhere.GetProperty("keptFor")[0].GetProperty("count").GetDouble()));
+        Assert.Equal(0, tie.GetProperty("keptFor").GetArrayLength());
     }
 
     /// <summary>Every item that the demo's record names is one of its plan, and its bench is half done.</summary>

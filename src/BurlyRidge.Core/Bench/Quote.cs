@@ -15,7 +15,14 @@ public sealed record ItemStand(
 {
     /// <summary>Items in the shop's stock that do the same, the nearest first.</summary>
     public IReadOnlyList<string> Instead { get; init; } = [];
+
+    /// <summary>What of the stock is kept for other jobs.</summary>
+    public IReadOnlyList<KeptFor> KeptFor { get; init; } = [];
 }
+
+/// <summary>So many of an item are kept for a job.</summary>
+/// <param name="Job">Its name.</param>
+public sealed record KeptFor(string Job, double Count);
 
 /// <summary>What a plan costs.</summary>
 /// <param name="Currency">Code.</param>
@@ -30,9 +37,10 @@ public sealed record Quote(
     /// <param name="parts">One that is not known well enough to be bought is in no sum.</param>
     /// <param name="prices">Without tax, by item.</param>
     /// <param name="stock">What the shop has and keeps for no job, by item.</param>
+    /// <param name="kept">What it keeps for other jobs, by item; null: nothing.</param>
     public static Quote Of(
         IReadOnlyList<PartNeeded> parts, IReadOnlyList<ReelGroup> reels, IReadOnlyList<WorkItem> work, Shop shop,
-        Func<string, decimal?> prices, BenchRecord record, IReadOnlyDictionary<string, double> stock)
+        Func<string, decimal?> prices, BenchRecord record, IReadOnlyDictionary<string, double> stock, ILookup<string, KeptFor>? kept = null)
     {
         ItemStand Stand(string item, string name, bool metres, double needed, decimal? each, decimal? sum)
         {
@@ -40,7 +48,7 @@ public sealed record Quote(
             var good = happened.Arrived - happened.Wrong;
             var here = Math.Min(needed, good + happened.Reserved);
             var onOrder = Math.Max(0, happened.Ordered - happened.Arrived);
-            return new ItemStand(item, name, metres, needed, stock.GetValueOrDefault(item), onOrder, here, Math.Max(0, Math.Round(needed - here - onOrder, 3)), each, sum, happened.WrongPoints, happened.Missing, happened.SetAside) { Instead = Alternatives.Of(item, stock) };
+            return new ItemStand(item, name, metres, needed, stock.GetValueOrDefault(item), onOrder, here, Math.Max(0, Math.Round(needed - here - onOrder, 3)), each, sum, happened.WrongPoints, happened.Missing, happened.SetAside) { Instead = Alternatives.Of(item, stock), KeptFor = [.. kept?[item] ?? []] };
         }
 
         decimal? Price(string item) => shop.Prices.TryGetValue(item, out var own) ? own : prices(item);

@@ -3,6 +3,7 @@ using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Catalogue;
+using BurlyRidge.Server.Jobs;
 using BurlyRidge.Server.Records;
 using BurlyRidge.Server.Shops;
 
@@ -14,7 +15,7 @@ namespace BurlyRidge.Server.Bench;
 public sealed record BenchAnswer(BenchView View, Quote Quote, IReadOnlyList<string> CardsPrinted, IReadOnlyList<string> WiresCut);
 
 /// <summary>Puts plan, shop and record together.</summary>
-public sealed class BenchDesk(ShopStore shops, RecordStore records, KitCatalogue kits)
+public sealed class BenchDesk(ShopStore shops, RecordStore records, KitCatalogue kits, JobStore jobs)
 {
     /// <summary>The log of a job that is the bench's.</summary>
     public const string Log = "bench";
@@ -57,19 +58,21 @@ public sealed class BenchDesk(ShopStore shops, RecordStore records, KitCatalogue
         var (shop, _) = await shops.ReadAsync();
         var all = await records.ReadAllAsync<BenchEvent>(Log, cancellation);
         var own = job is null ? BenchRecord.Nothing : BenchRecord.Of(all[job]);
-        var kept = all.Where(other => other.Key != job).SelectMany(other => BenchRecord.Of(other).Items).Append(default).Where(item => item.Key is not null)
-            .GroupBy(item => item.Key, item => item.Value.Reserved, StringComparer.Ordinal).ToDictionary(item => item.Key, item => item.Sum(), StringComparer.Ordinal);
-        var stock = shop.Stock.ToDictionary(item => item.Key, item => Math.Max(0, item.Value - kept.GetValueOrDefault(item.Key) - (own.Items.GetValueOrDefault(item.Key)?.Reserved ?? 0)), StringComparer.Ordinal);
+        var names = await jobs.NamesAsync(cancellation);
+        var kept = all.Where(other => other.Key != job)
+            .SelectMany(other => BenchRecord.Of(other).Items.Where(item => item.Value.Reserved > 0).Select(item => (Item: item.Key, For: new KeptFor(names.GetValueOrDefault(other.Key, ""), item.Value.Reserved))))
+            .ToLookup(pair => pair.Item, pair => pair.For, StringComparer.Ordinal);
+        var stock = shop.Stock.ToDictionary(item => item.Key, item => Math.Max(0, item.Value - kept[item.Key].Sum(other => other.Count) - (own.Items.GetValueOrDefault(item.Key)?.Reserved ?? 0)), StringComparer.Ordinal);
         var ownPrices = (await kits.KitsAsync()).Where(kit => kit.Price is not null).GroupBy(kit => PartNeeded.ItemOf(kit.Name), StringComparer.Ordinal).ToDictionary(kit => kit.Key, kit => kit.First().Price, StringComparer.Ordinal);
-        return new OpenDesk(shop, own, stock, item => ownPrices.GetValueOrDefault(item) ?? ShippedPrices.Of(item));
+        return new OpenDesk(shop, own, stock, kept, item => ownPrices.GetValueOrDefault(item) ?? ShippedPrices.Of(item));
     }
 
-    private sealed record OpenDesk(Shop Shop, BenchRecord Record, IReadOnlyDictionary<string, double> Stock, Func<string, decimal?> Prices)
+    private sealed record OpenDesk(Shop Shop, BenchRecord Record, IReadOnlyDictionary<string, double> Stock, ILookup<string, KeptFor> Kept, Func<string, decimal?> Prices)
     {
         public BenchAnswer Lay(AssessedRig assessed)
         {
             var view = BenchView.Of(assessed, ShippedCatalogue.WireForSale, Shop.Offcuts, Shop.TaskTable());
-            return new BenchAnswer(view, Quote.Of(view.Parts, view.Reels, view.Work, Shop, Prices, Record, Stock), Record.CardsPrinted, Record.WiresCut);
+            return new BenchAnswer(view, Quote.Of(view.Parts, view.Reels, view.Work, Shop, Prices, Record, Stock, Kept), Record.CardsPrinted, Record.WiresCut);
         }
     }
 }

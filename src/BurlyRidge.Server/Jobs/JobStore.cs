@@ -91,6 +91,10 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         return rows;
     }
 
+    /// <summary>Names of the jobs that are not archived, by id.</summary>
+    public Task<Dictionary<string, string>> NamesAsync(CancellationToken cancellation) =>
+        database.Jobs.Where(row => !row.Archived).ToDictionaryAsync(row => row.Id, row => row.Name, StringComparer.Ordinal, cancellation);
+
     /// <summary>Keeps what the Yard shows of a job; whoever saves it meanwhile keeps his own.</summary>
     public async Task<JobRow> DigestedAsync(StoredJob job)
     {

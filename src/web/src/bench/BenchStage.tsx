@@ -47,15 +47,19 @@ export default function BenchStage({ editor }: { editor: RigEditor }) {
     [setPlace, show],
   );
   const shortcuts = useMemo(() => {
+    const items =
+      shown?.key === "parts" ? [...new Set((answer?.parts ?? []).flatMap(({ item }) => item || []))] : [];
     const beside = (by: 1 | -1) => {
+      const item = items[items.indexOf(stand?.item ?? "") + by];
       const next = wires[wires.findIndex(({ id }) => id === wire?.id) + by];
-      if (next) chooseWire(next.id);
+      if (item) chooseItem(item);
+      else if (next) chooseWire(next.id);
     };
     return [
       { keys: "j", does: t("bench.nextWire"), run: () => beside(1) },
       { keys: "k", does: t("bench.wireBefore"), run: () => beside(-1) },
     ];
-  }, [wires, wire, chooseWire]);
+  }, [wires, wire, chooseWire, shown?.key, answer, stand, chooseItem]);
   const printed = async () => {
     const open = harnessesOf(laid?.view ?? { pieces: [] }).filter(
       ([name]) => !laid?.cardsPrinted.includes(name),

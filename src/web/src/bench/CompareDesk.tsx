@@ -65,24 +65,32 @@ export function CompareDesk({ editor, rig, job }: { editor: RigEditor; rig: Rig;
   );
   if (lines.length === 0) return <p className="text-dust">{t("bench.startALineFirst")}</p>;
   const take = async (build: Build) => setSaid(whyNot(await editor.run({ kind: "takeBuild", build })));
-  const rows: readonly { name: string; of: (figures: BuildFigures) => string | undefined }[] = [
-    { name: t("bench.priceWithTax"), of: ({ price }) => (price == null ? undefined : money(price)) },
+  const rows: readonly { key: string; name: string; of: (figures: BuildFigures) => string | undefined }[] = [
     {
+      key: "price",
+      name: t("bench.priceWithTax"),
+      of: ({ price }) => (price == null ? undefined : money(price)),
+    },
+    {
+      key: "unpriced",
       name: t("bench.withoutPrice"),
       of: ({ unpriced, price }) => (price == null ? undefined : String(unpriced)),
     },
-    { name: t("bench.hours"), of: ({ hours }) => hours?.toFixed(1) },
-    { name: t("bench.pieceCount"), of: ({ parts }) => parts?.toString() },
-    { name: t("bench.wires"), of: ({ wires }) => wires?.toString() },
+    { key: "hours", name: t("bench.hours"), of: ({ hours }) => hours?.toFixed(1) },
+    { key: "pieces", name: t("bench.pieceCount"), of: ({ parts }) => parts?.toString() },
+    { key: "wires", name: t("bench.wires"), of: ({ wires }) => wires?.toString() },
     {
+      key: "metres",
       name: t("bench.wireLength"),
       of: ({ wireMetres }) => (wireMetres == null ? undefined : length(wireMetres, units)),
     },
     {
+      key: "waste",
       name: t("bench.waste"),
       of: ({ wasteMetres }) => (wasteMetres == null ? undefined : length(wasteMetres, units)),
     },
     {
+      key: "weight",
       name: t("bench.weight"),
       of: ({ kilograms }) => (kilograms == null ? undefined : `${kilograms.toFixed(1)} kg`),
     },
@@ -129,8 +137,8 @@ export function CompareDesk({ editor, rig, job }: { editor: RigEditor; rig: Rig;
             </tr>
           </thead>
           <tbody>
-            {rows.map(({ name, of }) => (
-              <tr key={name} data-row={name} className="border-t border-seam">
+            {rows.map(({ key, name, of }) => (
+              <tr key={key} data-row={key} className="border-t border-seam">
                 <th className="px-2 py-1 font-medium">{name}</th>
                 {answer.map((figures, at) => (
                   // biome-ignore lint/suspicious/noArrayIndexKey: as above

@@ -1,5 +1,4 @@
 import { Printer } from "lucide-react";
-import { useId } from "react";
 import type { Quote, Shop, WorkTask } from "../api/client";
 import { Fields } from "../fields/Fields";
 import { tableOf } from "../fields/table";
@@ -9,6 +8,7 @@ import { asLength } from "../ui/figures/figures";
 import { linkLook } from "../ui/linkLook";
 import { NumberField } from "../ui/NumberField";
 import { Refused } from "../ui/Refused";
+import { TableFile } from "../ui/TableFile";
 import { useMoney } from "../ui/units";
 import { t } from "../words";
 import type { ShopDesk } from "./shop";
@@ -49,24 +49,27 @@ const percent = 100;
 /** What the job costs, and what the workshop charges by. */
 export function CostView({ job, quote, shop }: { job: string; quote: Quote; shop: ShopDesk }) {
   const money = useMoney();
-  const file = useId();
   const minutes = shop.shop?.minutes ?? [];
   const sums = [
-    { name: t("bench.partsSum"), amount: quote.parts },
-    { name: t("bench.labourSum", { hours: (quote.labourMinutes / 60).toFixed(1) }), amount: quote.labour },
-    { name: t("bench.net"), amount: quote.net },
-    { name: t("bench.tax", { percent: quote.taxFraction * percent }), amount: quote.tax },
-    { name: t("bench.gross"), amount: quote.gross },
+    { key: "parts", name: t("bench.partsSum"), amount: quote.parts },
+    {
+      key: "labour",
+      name: t("bench.labourSum", { hours: (quote.labourMinutes / 60).toFixed(1) }),
+      amount: quote.labour,
+    },
+    { key: "net", name: t("bench.net"), amount: quote.net },
+    { key: "tax", name: t("bench.tax", { percent: quote.taxFraction * percent }), amount: quote.tax },
+    { key: "gross", name: t("bench.gross"), amount: quote.gross },
   ];
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap items-start justify-between gap-3 border border-seam bg-slab p-3">
         <table className="text-left">
           <tbody>
-            {sums.map(({ name, amount }) => (
-              <tr key={name} className="last:text-lg last:font-semibold">
+            {sums.map(({ key, name, amount }) => (
+              <tr key={key} className="last:text-lg last:font-semibold">
                 <th className="pr-6 font-medium">{name}</th>
-                <td className="text-right font-figure" data-figure={name}>
+                <td className="text-right font-figure" data-figure={key}>
                   {amount == null ? t("bench.noRate") : money(amount)}
                 </td>
               </tr>
@@ -100,23 +103,13 @@ export function CostView({ job, quote, shop }: { job: string; quote: Quote; shop
           messages={shop.errors.hourlyRate}
           onChange={(rate) => shop.put({ hourlyRate: rate ?? null })}
         />
-        <div className="col-span-2 grid gap-1 text-sm sm:col-span-3">
-          <label htmlFor={file} className="font-medium">
-            {t("bench.pricesFromFile")}
-          </label>
-          <input
-            id={file}
-            type="file"
-            accept=".csv,text/csv"
-            className="min-h-11"
-            onChange={(event) => {
-              const chosen = event.target.files?.[0];
-              if (chosen) void shop.importCsv(chosen);
-            }}
+        <div className="col-span-2 sm:col-span-3">
+          <TableFile
+            label={t("bench.pricesFromFile")}
+            href="/api/shop/prices.csv"
+            asFile={t("bench.pricesAsFile")}
+            onFile={(file) => void shop.importCsv(file)}
           />
-          <a className="underline" href="/api/shop/prices.csv">
-            {t("bench.pricesAsFile")}
-          </a>
         </div>
         <Refused said={shop.trouble} />
       </div>

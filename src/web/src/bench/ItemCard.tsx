@@ -98,6 +98,11 @@ export function ItemCard({
         {(stand.setAside ?? []).length > 0 && (
           <p>{t("bench.wasSetAside", { what: stand.setAside?.join(", ") })}</p>
         )}
+        {(stand.keptFor ?? []).map(({ job, count }) => (
+          <p key={job} className="text-dust">
+            {t("bench.keptFor", { job, count: stand.metres ? length(count, units) : String(count) })}
+          </p>
+        ))}
         {stand.toOrder > 0 && (stand.instead ?? []).length > 0 && (
           <p>{t("bench.instead", { what: stand.instead?.join(", ") })}</p>
         )}

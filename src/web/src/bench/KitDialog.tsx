@@ -1,4 +1,5 @@
-import { useId, useState } from "react";
+import { useState } from "react";
+import { asCsv } from "../api/asCsv";
 import { asked } from "../api/asked";
 import { api, type Kit, type OfferedKit } from "../api/client";
 import { type FieldErrors, noErrors, refusal, sentenceOf, withPaths } from "../api/problems";
@@ -8,6 +9,8 @@ import { Button } from "../ui/Button";
 import { Dialog } from "../ui/Dialog";
 import { FormEnd } from "../ui/FormEnd";
 import { Refused } from "../ui/Refused";
+import { slug } from "../ui/slug";
+import { TableFile } from "../ui/TableFile";
 import { t } from "../words";
 import { endsOf } from "./kitEnds";
 
@@ -76,26 +79,18 @@ export function KitDialog({
   onSaved: (id: string | undefined) => void;
   onClose: () => void;
 }) {
-  const file = useId();
   const [kit, setKit] = useState<Kit>(given?.kit ?? blank);
   const [errors, setErrors] = useState<FieldErrors>(noErrors);
   const [trouble, setTrouble] = useState<string>();
   const save = async () => {
-    const body = { ...kit, id: given?.kit.id ?? idOf(kit.name) };
+    const body = { ...kit, id: given?.kit.id ?? slug(kit.name) };
     const came = await asked(() => api.PUT("/api/catalogue/kits", { body }));
     if (came.ok) return onSaved(came.data.kit.id);
     setErrors(came.refusal.kind === "fields" ? came.refusal.errors : noErrors);
     setTrouble(sentenceOf(came.refusal));
   };
-  const importCsv = async (chosen: File | undefined) => {
-    if (!chosen) return;
-    const came = await asked(() =>
-      api.POST("/api/catalogue/kits/table.csv", {
-        body: chosen as never,
-        bodySerializer: (body) => body,
-        headers: { "Content-Type": "text/csv" },
-      }),
-    );
+  const importCsv = async (chosen: File) => {
+    const came = await asked(() => api.POST("/api/catalogue/kits/table.csv", asCsv(chosen)));
     if (came.ok) onSaved(came.data.kits[0]?.kit.id);
     else setTrouble(withPaths(came.refusal));
   };
@@ -125,21 +120,12 @@ export function KitDialog({
           onChange={(change) => setKit({ ...kit, ...change })}
         />
         {!given && (
-          <div className="grid gap-1 text-sm">
-            <label htmlFor={file} className="font-medium">
-              {t("bench.kitsFromFile")}
-            </label>
-            <input
-              id={file}
-              type="file"
-              accept=".csv,text/csv"
-              className="min-h-11"
-              onChange={(event) => void importCsv(event.target.files?.[0])}
-            />
-            <a className="underline" href="/api/catalogue/kits/table.csv">
-              {t("bench.kitsAsFile")}
-            </a>
-          </div>
+          <TableFile
+            label={t("bench.kitsFromFile")}
+            href="/api/catalogue/kits/table.csv"
+            asFile={t("bench.kitsAsFile")}
+            onFile={(file) => void importCsv(file)}
+          />
         )}
         {given?.own && (
           <Button look="quiet" className="justify-self-start" onClick={() => void remove()}>
@@ -156,10 +142,3 @@ export function KitDialog({
     </Dialog>
   );
 }
-
-const idOf = (name: string) =>
-  name
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, "-")
-    .replace(/^-+|-+$/g, "")
-    .slice(0, 40);

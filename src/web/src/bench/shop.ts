@@ -1,5 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
+import { asCsv } from "../api/asCsv";
 import { asked, type Came } from "../api/asked";
 import { api, type Shop, type ShopAnswer } from "../api/client";
 import { type FieldErrors, noErrors, sentenceOf, under } from "../api/problems";
@@ -44,15 +45,7 @@ export function useShop(changed: () => void) {
   };
   const importCsv = async (file: File) => {
     await send();
-    taken(
-      await asked(() =>
-        api.POST("/api/shop/prices.csv", {
-          body: file as never,
-          bodySerializer: (body) => body,
-          headers: { "Content-Type": "text/csv" },
-        }),
-      ),
-    );
+    taken(await asked(() => api.POST("/api/shop/prices.csv", asCsv(file))));
   };
   return {
     shop: answer && { ...answer.shop, ...typed },

@@ -1,22 +1,16 @@
-import { useId, useState } from "react";
+import { useState } from "react";
+import { asCsv } from "../../api/asCsv";
 import { asked } from "../../api/asked";
 import { api, type ImportedLamps, type OfferedLamp } from "../../api/client";
 import { withPaths } from "../../api/problems";
+import { TableFile } from "../../ui/TableFile";
 import { t } from "../../words";
 
 /** Lamps from comma-separated values: all of them or none. */
 export function LampsFromFile({ onTaken }: { onTaken: (lamps: OfferedLamp[]) => void }) {
-  const id = useId();
   const [said, setSaid] = useState<{ good: boolean; words: string }>();
-  const take = async (file: File | undefined) => {
-    if (!file) return;
-    const came = await asked(() =>
-      api.POST("/api/catalogue/lamps.csv", {
-        body: file as never,
-        bodySerializer: (body) => body,
-        headers: { "Content-Type": "text/csv" },
-      }),
-    );
+  const take = async (file: File) => {
+    const came = await asked(() => api.POST("/api/catalogue/lamps.csv", asCsv(file)));
     if (came.ok) {
       setSaid({ good: true, words: takenWords(came.data) });
       onTaken(came.data.lamps);
@@ -24,21 +18,12 @@ export function LampsFromFile({ onTaken }: { onTaken: (lamps: OfferedLamp[]) => 
   };
   return (
     <div className="grid gap-2 text-sm">
-      <p className="text-dust">
-        {t("lines.aHeadingLineWithName")}{" "}
-        <a className="underline" href="/api/catalogue/lamps.csv">
-          {t("lines.theCatalogueAsSuchA")}
-        </a>
-      </p>
-      <label htmlFor={id} className="font-medium">
-        {t("lines.tableOfLampsCsv")}
-      </label>
-      <input
-        id={id}
-        type="file"
-        accept=".csv,text/csv"
-        className="min-h-11"
-        onChange={(event) => void take(event.target.files?.[0])}
+      <p className="text-dust">{t("lines.aHeadingLineWithName")}</p>
+      <TableFile
+        label={t("lines.tableOfLampsCsv")}
+        href="/api/catalogue/lamps.csv"
+        asFile={t("lines.theCatalogueAsSuchA")}
+        onFile={(file) => void take(file)}
       />
       {said && (
         <p role={said.good ? "status" : "alert"} className={said.good ? "" : "font-semibold text-oxide"}>

@@ -11,6 +11,7 @@ import { Button } from "../../ui/Button";
 import { Details } from "../../ui/Details";
 import { NumberField } from "../../ui/NumberField";
 import { Refused } from "../../ui/Refused";
+import { slug } from "../../ui/slug";
 import { TextField } from "../../ui/TextField";
 import { t } from "../../words";
 
@@ -50,7 +51,7 @@ export function OwnLampForm({
       functions: fixture.functions.map((light, i) => (i === at ? { ...light, ...change } : light)),
     });
   const save = async () => {
-    const body = { ...lamp, fixture: { ...fixture, id: given ? fixture.id : idOf(fixture.name) } };
+    const body = { ...lamp, fixture: { ...fixture, id: given ? fixture.id : slug(fixture.name) } };
     const came = await asked(() => api.PUT("/api/catalogue/lamps", { body }));
     if (came.ok) {
       setErrors(noErrors);
@@ -156,10 +157,3 @@ export function OwnLampForm({
     </div>
   );
 }
-
-const idOf = (name: string) =>
-  name
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, "-")
-    .replace(/^-+|-+$/g, "")
-    .slice(0, 40);
