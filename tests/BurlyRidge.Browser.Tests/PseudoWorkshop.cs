@@ -46,7 +46,7 @@ public sealed partial class PseudoWorkshop : Workshop
             Gather(jobs, texts);
             foreach (var job in jobs.EnumerateArray()) Gather((await ReadAsync($"/api/jobs/{job.GetProperty("id").GetString()}")).GetProperty("rig"), texts);
         }
-        Gather(await ReadAsync("/api/catalogue"), texts);
+        foreach (var shelf in new[] { "/api/catalogue", "/api/catalogue/kits", "/api/shop" }) Gather(await ReadAsync(shelf), texts);
         return data = [.. texts.Where(text => text.Length > 0).OrderByDescending(text => text.Length)];
     }
 
