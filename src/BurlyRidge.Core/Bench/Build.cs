@@ -150,8 +150,11 @@ public sealed record BuildFigures(string Name, string WhyNot, decimal? Price, in
     }
 
     /// <summary>What legs of kits have more than their lanes ask for, m.</summary>
-    private static double KitRests(AssessedRig assessed) => assessed.Study.Wired.Runs.Any(run => run.Kit is not null)
-        ? KitReach.Needs(assessed.Whole.Saved).Values.Where(route => assessed.Whole.Saved.Runs.First(run => run.Id == route.Id).Kit is not null)
-            .Sum(route => Math.Max(0, (assessed.Whole.Saved.Runs.First(run => run.Id == route.Id).Lay?.MeasuredMetres ?? 0) - (route.RoutedMetres ?? double.PositiveInfinity)))
-        : 0;
+    private static double KitRests(AssessedRig assessed)
+    {
+        var legs = assessed.Whole.Saved.Runs.Where(run => run is { Kit: not null, Lay.MeasuredMetres: not null }).ToList();
+        if (legs.Count == 0) return 0;
+        var needs = KitReach.Needs(assessed.Whole.Saved);
+        return legs.Sum(run => needs[run.Id].RoutedMetres is { } need ? Math.Max(0, run.Lay!.MeasuredMetres!.Value - need) : 0);
+    }
 }

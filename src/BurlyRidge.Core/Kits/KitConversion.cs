@@ -4,19 +4,21 @@ using BurlyRidge.Core.Rigs;
 namespace BurlyRidge.Core.Kits;
 
 /// <summary>A kit made to do what is wanted: what is cut, moved, left out, capped and added, and the rig that comes of it.</summary>
-/// <param name="AsBought">The rig with the kit as its leaflet says; null where it cannot serve.</param>
 /// <param name="Converted">The rig with it converted; null where it cannot serve.</param>
 /// <param name="Changes">In the order in which they are done.</param>
 /// <param name="Over">What of the kit is not needed.</param>
 /// <param name="WhyNot">Why it cannot serve, and what would; empty where it can.</param>
 /// <param name="Pins">Pins of relay and adaptor, before and after.</param>
-public sealed record KitConversion(Rig? AsBought, Rig? Converted, IReadOnlyList<KitChange> Changes, IReadOnlyList<string> Over, IReadOnlyList<string> WhyNot, IReadOnlyList<PinTable> Pins)
+public sealed record KitConversion(Rig? Converted, IReadOnlyList<KitChange> Changes, IReadOnlyList<string> Over, IReadOnlyList<string> WhyNot, IReadOnlyList<PinTable> Pins)
 {
+    /// <summary>The kit as its leaflet says; null where it cannot serve.</summary>
+    internal KitFitting? AsBought { get; private init; }
+
     /// <summary>Converts a kit for a line.</summary>
     /// <param name="rig">With the line in full wiring.</param>
     public static KitConversion Of(Rig rig, string lineId, Kit kit, KitWish wish)
     {
-        if (KitServes.WhyNot(rig, rig.Lines.First(line => line.Id == lineId), kit, wish).ToList() is { Count: > 0 } why) return new KitConversion(null, null, [], [], why, []);
+        if (KitServes.WhyNot(rig, rig.Lines.First(line => line.Id == lineId), kit, wish).ToList() is { Count: > 0 } why) return new KitConversion(null, [], [], why, []);
         var fitting = KitFitting.Of(rig, lineId, kit, wish);
         var work = new KitWork(fitting);
         Feed(work);
@@ -26,7 +28,7 @@ public sealed record KitConversion(Rig? AsBought, Rig? Converted, IReadOnlyList<
         var pins = PinTable.Of(fitting, work.Rig);
         FusePickUp(work);
         KitExtension.Extend(work);
-        return new KitConversion(fitting.Rig, work.Rig, work.Changes, [.. work.Over, .. kit.Spares], [], pins);
+        return new KitConversion(work.Rig, work.Changes, [.. work.Over, .. kit.Spares], [], pins) { AsBought = fitting };
     }
 
     /// <summary>From the battery, or by a tap from a fuse slot.</summary>
@@ -50,7 +52,7 @@ public sealed record KitConversion(Rig? AsBought, Rig? Converted, IReadOnlyList<
         var negative = signal is { } asked && VehicleSignal.Of(work.Rig.Vehicle, asked).Lamp.ToEarth;
         var (fed, other) = Coil(work, relay);
         if (signal is null) SwitchAlone(work, fed, other);
-        else if (!negative) OnSignal(work, fed);
+        else if (!negative) ToSignal(work, fed);
         else if (fed?.Far == KitEnds.Signal && other?.Far == KitEnds.SignalBack) Exchange(work, fed, other);
         else OnNegative(work, relay, fed, other);
     }
@@ -98,15 +100,10 @@ public sealed record KitConversion(Rig? AsBought, Rig? Converted, IReadOnlyList<
         }
     }
 
-    private static void OnSignal(KitWork work, CoilLead? fed)
+    /// <summary>The far end of a lead that is not there yet goes to the wire of the vehicle that goes on and off.</summary>
+    private static void ToSignal(KitWork work, CoilLead? lead)
     {
-        if (fed is null || fed.Far == KitEnds.Signal) return;
-        ToSignal(work, fed);
-    }
-
-    /// <summary>The far end of a lead goes to the wire of the vehicle that goes on and off.</summary>
-    private static void ToSignal(KitWork work, CoilLead lead)
-    {
+        if (lead is null || lead.Far == KitEnds.Signal) return;
         var signal = VehicleSignal.Of(work.Rig.Vehicle, work.Fitting.Wish.Trigger!.Value);
         var shared = work.Fitting.Wish.SharePickUp && SharedPickUp.On(work.Rig, signal.Turning) is not null;
         var rig = work.Rig;
@@ -152,7 +149,7 @@ public sealed record KitConversion(Rig? AsBought, Rig? Converted, IReadOnlyList<
             work.Move(other.Last, other.Far, work.ControlPlus());
             work.Did(KitAct.Cut, KitWords.FormatCutEarthToPlus(KitEndWords.Of(other.Far)), other.Last);
         }
-        if (fed is not null && fed.Far != KitEnds.Signal) ToSignal(work, fed);
+        ToSignal(work, fed);
         FreeSwitchLamp(work);
     }
 

@@ -24,8 +24,7 @@ public sealed record KitView(
     {
         var wired = WholeRig.Of(rig, sizes, cancellation).Expanded(lineId);
         var made = KitConversion.Of(wired, lineId, kit, wish);
-        if (made.Converted is not { } converted) return new KitView(made.WhyNot, false, false, [], null, [], [], [], [], [], [], []);
-        var fitting = KitFitting.Of(wired, lineId, kit, wish);
+        if (made is not { Converted: { } converted, AsBought: { } fitting }) return new KitView(made.WhyNot, false, false, [], null, [], [], [], [], [], [], []);
         var truth = KitTruth.Of(fitting, converted);
         var (reach, places) = Radius(fitting, converted);
         var checks = AssessedRig.Of(converted, sizes: sizes, cancellation: cancellation).Assessment.Lines.FirstOrDefault(line => line.Id == lineId)?.Checks ?? [];

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Kits;
@@ -39,7 +40,7 @@ public sealed record PinTable(string Name, int? Columns, int Rows, IReadOnlyList
         before.Cores.FirstOrDefault(wire => wire.Core.From == end || wire.Core.To == end) is { } wire && before.Rig.Runs.First(run => run.Id == wire.Run) is var run ? wire.Core.From == end ? run.From : run.To : null;
 
     /// <summary>A cavity on the mating face of the other half: the one face is the mirror of the other.</summary>
-    internal static int Mate(KitAdaptor adaptor, int cavity) => (cavity - 1) / adaptor.Columns * adaptor.Columns + (adaptor.Columns - 1 - (cavity - 1) % adaptor.Columns) + 1;
+    internal static int Mate(KitAdaptor adaptor, int cavity) => PickUp.Mirrored(cavity, adaptor.Columns);
 }
 
 /// <summary>One pin or cavity.</summary>

@@ -22,7 +22,10 @@ public sealed record PickUp
     public int? Cavity { get; init; }
 
     /// <summary>The same cavity on the mating face of the other half: the one face is the mirror of the other; null where nobody said.</summary>
-    public int? Mate() => Columns is { } columns && Cavity is { } cavity ? (cavity - 1) / columns * columns + (columns - 1 - (cavity - 1) % columns) + 1 : null;
+    public int? Mate() => Columns is { } columns && Cavity is { } cavity ? Mirrored(cavity, columns) : null;
+
+    /// <summary>A cavity, counted from the upper left, on the mating face of the other half, whose rows have as many cavities.</summary>
+    public static int Mirrored(int cavity, int columns) => (cavity - 1) / columns * columns + (columns - 1 - (cavity - 1) % columns) + 1;
 
     /// <summary>Notes what cannot be taken.</summary>
     internal void Check(Problems problems, string path)

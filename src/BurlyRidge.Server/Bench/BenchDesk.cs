@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bench;
+using BurlyRidge.Core.Kits;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Catalogue;
@@ -26,11 +27,11 @@ public sealed class BenchDesk(ShopStore shops, RecordStore records, KitCatalogue
     /// <summary>What ways of building come to.</summary>
     public async Task<IReadOnlyList<BuildFigures>> CompareAsync(Rig rig, string? job, IReadOnlyList<Build> builds, CancellationToken cancellation)
     {
-        var (open, catalogue) = (await OpenAsync(job, cancellation), await kits.KitsAsync());
+        var open = await OpenAsync(job, cancellation);
         var figures = new List<BuildFigures>();
         foreach (var build in builds)
         {
-            var made = build.Make(rig, catalogue, QuickSizeCache.Sizes, cancellation);
+            var made = build.Make(rig, open.Kits, QuickSizeCache.Sizes, cancellation);
             if (made.Rig is not { } other)
             {
                 figures.Add(BuildFigures.Not(made));
@@ -63,11 +64,12 @@ public sealed class BenchDesk(ShopStore shops, RecordStore records, KitCatalogue
             .SelectMany(other => BenchRecord.Of(other).Items.Where(item => item.Value.Reserved > 0).Select(item => (Item: item.Key, For: new KeptFor(names.GetValueOrDefault(other.Key, ""), item.Value.Reserved))))
             .ToLookup(pair => pair.Item, pair => pair.For, StringComparer.Ordinal);
         var stock = shop.Stock.ToDictionary(item => item.Key, item => Math.Max(0, item.Value - kept[item.Key].Sum(other => other.Count) - (own.Items.GetValueOrDefault(item.Key)?.Reserved ?? 0)), StringComparer.Ordinal);
-        var ownPrices = (await kits.KitsAsync()).Where(kit => kit.Price is not null).GroupBy(kit => PartNeeded.ItemOf(kit.Name), StringComparer.Ordinal).ToDictionary(kit => kit.Key, kit => kit.First().Price, StringComparer.Ordinal);
-        return new OpenDesk(shop, own, stock, kept, item => ownPrices.GetValueOrDefault(item) ?? ShippedPrices.Of(item));
+        var catalogue = await kits.KitsAsync();
+        var ownPrices = catalogue.Where(kit => kit.Price is not null).GroupBy(kit => PartNeeded.ItemOf(kit.Name), StringComparer.Ordinal).ToDictionary(kit => kit.Key, kit => kit.First().Price, StringComparer.Ordinal);
+        return new OpenDesk(shop, own, stock, kept, catalogue, item => ownPrices.GetValueOrDefault(item) ?? ShippedPrices.Of(item));
     }
 
-    private sealed record OpenDesk(Shop Shop, BenchRecord Record, IReadOnlyDictionary<string, double> Stock, ILookup<string, KeptFor> Kept, Func<string, decimal?> Prices)
+    private sealed record OpenDesk(Shop Shop, BenchRecord Record, IReadOnlyDictionary<string, double> Stock, ILookup<string, KeptFor> Kept, IReadOnlyList<Kit> Kits, Func<string, decimal?> Prices)
     {
         public BenchAnswer Lay(AssessedRig assessed)
         {
