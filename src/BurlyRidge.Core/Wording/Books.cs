@@ -79,6 +79,17 @@ internal static partial class PartWords
     private static string GetResourceString(string key, string[] names) => Phrases.Of(key, names);
 }
 
+internal static partial class RunSheetWords
+{
+    private static readonly Phrases Phrases = new(() => ResourceManager);
+
+    private static CultureInfo Culture => CultureInfo.InvariantCulture;
+
+    private static string GetResourceString(string key) => Phrases.Of(key);
+
+    private static string GetResourceString(string key, string[] names) => Phrases.Of(key, names);
+}
+
 internal static partial class SizingWords
 {
     private static readonly Phrases Phrases = new(() => ResourceManager);

@@ -1,0 +1,130 @@
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Bench;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Routing;
+
+namespace BurlyRidge.Core.RunSheet;
+
+/// <summary>A sheet being written, and what of the rig its steps are made from.</summary>
+internal sealed class Draft
+{
+    private readonly Dictionary<string, IReadOnlyList<string>> coversOf = new(StringComparer.Ordinal);
+    private readonly HashSet<string> existing;
+    private readonly Dictionary<string, Routed> routes;
+
+    public Draft(AssessedRig assessed)
+    {
+        Assessed = assessed;
+        Rig = assessed.Study.Wired;
+        Names = assessed.Study.Names;
+        Where = PartLocations.Of(Rig);
+        Cuts = CutList.Of(assessed);
+        Covers = ComesOff.Of(assessed.Whole.Saved, assessed.Whole.Routed, Names);
+        routes = assessed.Whole.Routed.Routes.ToDictionary(route => route.Id, StringComparer.Ordinal);
+        existing = Existing(assessed);
+        Runs = [.. Rig.Runs.Where(run => !existing.Contains(run.Id) && !(run.Given && run.Kit is null))];
+        Lamps = [.. Rig.Fixtures.Where(lamp => !existing.Contains(lamp.Id))];
+        PlacedAt = Rig.Places.GroupBy(place => place.Part, StringComparer.Ordinal).ToDictionary(place => place.Key, place => place.First(), StringComparer.Ordinal);
+        foreach (var line in assessed.Whole.Saved.Lines)
+            if (line.Plan?.Lay is { } lay)
+                foreach (var lamp in Rig.Lines.First(other => other.Id == line.Id).Lamps()) PlacedAt.TryAdd(lamp, new Place(lamp, lay.To));
+        foreach (var cover in Covers)
+            foreach (var id in Behind(cover)) coversOf[id] = [.. coversOf.GetValueOrDefault(id) ?? [], IdOf("off", cover)];
+    }
+
+    public AssessedRig Assessed { get; }
+
+    public Rig Rig { get; }
+
+    public PartNames Names { get; }
+
+    public PartLocations Where { get; }
+
+    public CutList Cuts { get; }
+
+    public IReadOnlyList<ComesOff> Covers { get; }
+
+    /// <summary>Wires that are laid: those of lines that are there already, and tails that came with a lamp, are not.</summary>
+    public IReadOnlyList<Run> Runs { get; }
+
+    public IReadOnlyList<Fixture> Lamps { get; }
+
+    public Dictionary<string, Place> PlacedAt { get; }
+
+    public List<SheetStep> Steps { get; } = [];
+
+    public bool BatteryOff => Rig.HouseRules.Isolation == IsolationSchool.BatteryOff;
+
+    public UnitSystem Units => Rig.HouseRules.Units;
+
+    /// <summary>Parts that are fixed to the vehicle and are no lamp.</summary>
+    public IEnumerable<IPart> Fixed() => ((IEnumerable<IPart>)[.. Rig.Relays, .. Rig.PowerBoxes, .. Rig.Protection, .. Rig.Switches, .. Rig.Converters, .. Rig.InlineBreakers, .. Rig.Loads, .. Rig.SolarPanels])
+        .Where(part => !existing.Contains(part.Id));
+
+    public bool IsExisting(string id) => existing.Contains(id);
+
+    /// <summary>How a wire lies; null where it has no route.</summary>
+    public Routed? RouteOf(Run run) => routes.GetValueOrDefault(run.Id) ?? (Assessed.Whole.QuickLineOf(run.Id) is { } line && Long(run) ? routes.GetValueOrDefault(line) : null);
+
+    /// <summary>Of a quick plan the wires between different stations follow its route.</summary>
+    private bool Long(Run run) => Where.OfTerminal(run.From) is not { } from || from != Where.OfTerminal(run.To);
+
+    /// <summary>Grommets that a wire passes, from its first end.</summary>
+    public IReadOnlyList<Station> Holes(Run run) => Rig.Body is { } body
+        ? [.. (RouteOf(run)?.Route?.Stations ?? []).Skip(1).SkipLast(1).Select(body.StationOf).OfType<Station>().Where(station => station.Kind == StationKind.Grommet)] : [];
+
+    /// <summary>Stations of the cabin: behind a grommet on some route, its lane on that side in the cabin.</summary>
+    public bool Inside(string part) => Rig.Body is { } body && Where.Of(part) is { } station && body.StationOf(station)?.Kind != StationKind.Grommet
+        && body.Lanes.Where(lane => lane.From == station || lane.To == station).ToList() is { Count: > 0 } lanes && lanes.TrueForAll(lane => lane.Zone == Zone.Cabin);
+
+    /// <summary>Cover-off steps that have to be done to get at something.</summary>
+    public IEnumerable<string> CoversOf(params IEnumerable<string> ids) => ids.SelectMany(id => coversOf.GetValueOrDefault(id) ?? []).Distinct();
+
+    /// <summary>Ids of all that lies behind a cover: wires, parts and places.</summary>
+    public IEnumerable<string> Behind(ComesOff cover)
+    {
+        foreach (var id in cover.ForIds)
+        {
+            yield return id;
+            if (Assessed.Whole.Saved.Lines.Any(line => line.Id == id && line.Plan is not null))
+                foreach (var run in Rig.Runs.Where(run => Assessed.Whole.QuickLineOf(run.Id) == id)) yield return run.Id;
+            foreach (var (part, place) in PlacedAt)
+                if (place.At == id) yield return part;
+        }
+    }
+
+    public static string IdOf(string way, ComesOff cover) => $"cover-{way}-{FreeName.Plain(cover.What, FreeName.Longest)}";
+
+    public void Add(SheetStep step) => Steps.Add(step with { Place = step.Place.Length > 0 ? step.Place : step.About.Select(Station).FirstOrDefault(name => name.Length > 0) ?? "", After = [.. step.After.Distinct()] });
+
+    /// <summary>Where a part is, as a fitter calls it; empty: not specified.</summary>
+    public string Station(string part) => PlacedAt.TryGetValue(part, out var place) ? Names.Place(place.At)
+        : Where.Of(part) is { } station ? Names.Place(station) : Rig.Body?.StationOf(part) is { } own ? PartNames.Small(own.Name) : "";
+
+    /// <summary>Lamps that are handled together: of one line, on one mount.</summary>
+    public IEnumerable<IGrouping<string, Fixture>> LampGroups(IEnumerable<Fixture> lamps) => lamps.GroupBy(
+        lamp => string.Join('-', new[] { Rig.Lines.FirstOrDefault(line => line.Lamps().Contains(lamp.Id))?.Id, MountOf(lamp)?.Id }.OfType<string>().DefaultIfEmpty(lamp.Id)), StringComparer.Ordinal);
+
+    /// <summary>The mount that a lamp is on; null: not specified.</summary>
+    public Mount? MountOf(Fixture lamp) => PlacedAt.TryGetValue(lamp.Id, out var place) ? Rig.Body?.Mounts.FirstOrDefault(mount => mount.Id == place.At) : null;
+
+    /// <summary>Ids of the steps there so far that are of these stages.</summary>
+    public IReadOnlyList<string> Of(params Stage[] stages) => [.. Steps.Where(step => stages.Contains(step.Stage)).Select(step => step.Id)];
+
+    /// <summary>The steps there so far whose id begins so.</summary>
+    public bool Has(string id) => Steps.Exists(step => step.Id == id);
+
+    /// <summary>Parts and wires of lines that are on the vehicle already and of no other.</summary>
+    private static HashSet<string> Existing(AssessedRig assessed)
+    {
+        var (rig, study) = (assessed.Study.Wired, assessed.Study);
+        var there = rig.Lines.Where(line => line.Existing).Select(line => line.Id).ToHashSet(StringComparer.Ordinal);
+        if (there.Count == 0) return [];
+        var found = rig.Runs.Where(run => study.LinesOf(run.Id) is { Count: > 0 } lines && lines.All(there.Contains)).Select(run => run.Id).ToHashSet(StringComparer.Ordinal);
+        var others = rig.Runs.Where(run => !found.Contains(run.Id)).SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
+        found.UnionWith(rig.Runs.Where(run => found.Contains(run.Id)).SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).Where(part => !others.Contains(part)).ToList());
+        found.UnionWith(rig.Lines.Where(line => line.Existing).SelectMany(line => line.Lamps()));
+        return found;
+    }
+}

@@ -1,0 +1,245 @@
+using System.Text.Json.Serialization;
+
+namespace BurlyRidge.Core.RunSheet;
+
+/// <summary>Something that happened at the vehicle; a job's record holds them one after the other.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(Started), "started")]
+[JsonDerivedType(typeof(Paused), "paused")]
+[JsonDerivedType(typeof(Resumed), "resumed")]
+[JsonDerivedType(typeof(Done), "done")]
+[JsonDerivedType(typeof(Reopened), "reopened")]
+[JsonDerivedType(typeof(Undone), "undone")]
+[JsonDerivedType(typeof(Noted), "noted")]
+[JsonDerivedType(typeof(Photographed), "photographed")]
+[JsonDerivedType(typeof(Fasteners), "fasteners")]
+[JsonDerivedType(typeof(Waits), "waits")]
+[JsonDerivedType(typeof(Came), "came")]
+[JsonDerivedType(typeof(Registered), "registered")]
+[JsonDerivedType(typeof(Found), "found")]
+public abstract record SheetEvent
+{
+    private SheetEvent() { }
+
+    /// <summary>When it happened by the clock of whoever sent it, who may have been out of reach of the server; null: as it arrived.</summary>
+    public DateTimeOffset? When { get; init; }
+
+    private const int MostName = 200;
+    private const int MostText = 2_000;
+
+    /// <summary>All that is wrong with it by itself, by field.</summary>
+    public IReadOnlyList<Problem> Validate()
+    {
+        var problems = new Problems();
+        Check(problems);
+        return problems.Found;
+    }
+
+    private protected virtual void Check(Problems problems) { }
+
+    /// <summary>A step was begun.</summary>
+    public sealed record Started(string Step) : SheetEvent
+    {
+        private protected override void Check(Problems problems) => problems.Text("step", Step, MostName);
+    }
+
+    /// <summary>The work was left for a while.</summary>
+    public sealed record Paused(string Why = "") : SheetEvent
+    {
+        private protected override void Check(Problems problems) => problems.Letters("why", Why, MostText);
+    }
+
+    /// <summary>It was taken up again.</summary>
+    public sealed record Resumed : SheetEvent;
+
+    /// <summary>A step was done.</summary>
+    public sealed record Done(string Step) : SheetEvent
+    {
+        /// <summary>What was answered.</summary>
+        public IReadOnlyList<Answer> Answers { get; init; } = [];
+
+        /// <summary>The second person who looked, where the shop asks for one.</summary>
+        public string Second { get; init; } = "";
+
+        /// <summary>What it was, as the plan had it then; filled in as it is stored.</summary>
+        public string Title { get; init; } = "";
+
+        /// <summary>Its stage then.</summary>
+        public Stage Stage { get; init; }
+
+        /// <summary>What it went by then.</summary>
+        public IReadOnlyList<Fact> Facts { get; init; } = [];
+
+        /// <summary>What it came after.</summary>
+        public IReadOnlyList<string> After { get; init; } = [];
+
+        /// <summary>The step that ends what it did; empty: none.</summary>
+        public string EndedBy { get; init; } = "";
+
+        /// <summary>The same with what the plan has of the step.</summary>
+        public Done Of(SheetStep step) => this with { Title = step.Title, Stage = step.Stage, Facts = step.Facts, After = step.After, EndedBy = step.EndedBy };
+
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("step", Step, MostName);
+            problems.Letters("second", Second, MostName);
+            problems.Count("answers", Answers.Count, 0, 100, RunSheetWords.Answers);
+            problems.Each("answers", Answers, (path, answer) => problems.Text($"{path}.key", answer.Key, MostName));
+            problems.Twice("answers", Answers.Where(answer => answer is not null).Select(answer => answer.Key));
+        }
+    }
+
+    /// <summary>A step that was ticked is not done after all.</summary>
+    public sealed record Reopened(string Step, string Why) : SheetEvent
+    {
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("step", Step, MostName);
+            problems.Letters("why", Why, MostText);
+        }
+    }
+
+    /// <summary>What a step did was taken back, as the plan no longer has it.</summary>
+    public sealed record Undone(string Step) : SheetEvent
+    {
+        private protected override void Check(Problems problems) => problems.Text("step", Step, MostName);
+    }
+
+    /// <summary>Somebody wrote something down.</summary>
+    /// <param name="Step">The step that it is about; empty: the whole job.</param>
+    public sealed record Noted(string Step, string Text) : SheetEvent
+    {
+        private protected override void Check(Problems problems)
+        {
+            problems.Letters("step", Step, MostName);
+            problems.Text("text", Text, MostText);
+        }
+    }
+
+    /// <summary>A photograph was taken.</summary>
+    /// <param name="Step">At which step; empty: at none.</param>
+    /// <param name="About">The part, mount or finding that it shows; empty: the vehicle.</param>
+    /// <param name="Photo">Its name in the store.</param>
+    public sealed record Photographed(string Step, string About, string Photo, string Caption = "") : SheetEvent
+    {
+        private protected override void Check(Problems problems)
+        {
+            problems.Letters("step", Step, MostName);
+            problems.Letters("about", About, MostName);
+            problems.Text("photo", Photo, MostName);
+            problems.Letters("caption", Caption, MostName);
+        }
+    }
+
+    /// <summary>Fasteners that were taken out at a step.</summary>
+    /// <param name="Step">Where: the step that took them out.</param>
+    /// <param name="What">What they are: clip, bolt, nut, screw.</param>
+    public sealed record Fasteners(string Step, int Count, string What) : SheetEvent
+    {
+        /// <summary>Size, as it is said: M8, 10 mm.</summary>
+        public string Size { get; init; } = "";
+
+        /// <summary>Head: hexagon, Torx, cross.</summary>
+        public string Head { get; init; } = "";
+
+        /// <summary>Tool that took them out.</summary>
+        public string Tool { get; init; } = "";
+
+        /// <summary>What is written on the bag.</summary>
+        public string Bag { get; init; } = "";
+
+        /// <summary>Made of plastic.</summary>
+        public bool Plastic { get; init; }
+
+        /// <summary>They hold structure: torque and thread-locker by the maker's manual.</summary>
+        public bool Structural { get; init; }
+
+        /// <summary>Their torque, as the maker gives it; empty: not looked up.</summary>
+        public string Torque { get; init; } = "";
+
+        /// <summary>So many were loose already.</summary>
+        public int WereLoose { get; init; }
+
+        /// <summary>So many broke.</summary>
+        public int Broke { get; init; }
+
+        /// <summary>Positions were marked before they were loosened.</summary>
+        public bool Marked { get; init; }
+
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("step", Step, MostName);
+            problems.Within("count", Count, 0, 1_000);
+            problems.Text("what", What, MostName);
+            foreach (var (path, text) in new[] { ("size", Size), ("head", Head), ("tool", Tool), ("bag", Bag), ("torque", Torque) }) problems.Letters(path, text, MostName);
+            problems.Within("wereLoose", WereLoose, 0, Count);
+            problems.Within("broke", Broke, 0, Count);
+        }
+    }
+
+    /// <summary>Something has to be waited for.</summary>
+    /// <param name="Step">The step that waits.</param>
+    /// <param name="For">What for.</param>
+    /// <param name="Until">The day on which it is expected, as "2026-11-27"; empty: not known.</param>
+    public sealed record Waits(string Step, WaitFor For, string Until = "") : SheetEvent
+    {
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("step", Step, MostName);
+            if (Until.Length > 0 && !DateOnly.TryParseExact(Until, "yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture, System.Globalization.DateTimeStyles.None, out _)) problems.Add("until", PartWords.GiveADayAs2026);
+        }
+    }
+
+    /// <summary>What a step waited for is there.</summary>
+    public sealed record Came(string Step) : SheetEvent
+    {
+        private protected override void Check(Problems problems) => problems.Text("step", Step, MostName);
+    }
+
+    /// <summary>A wire, as it really is at one of its ends.</summary>
+    /// <param name="At">The terminal of the rig, as "part.pin", or a fuse position or a cap in words.</param>
+    /// <param name="Colour">Its colour there.</param>
+    public sealed record Registered(string At, string Colour) : SheetEvent
+    {
+        /// <summary>The wire of the rig; empty: one of the vehicle's own.</summary>
+        public string Wire { get; init; } = "";
+
+        /// <summary>What else is to be known: which of two places in a fuse tap, capped, which pin.</summary>
+        public string Note { get; init; } = "";
+
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("at", At, MostName);
+            problems.Text("colour", Colour, MostName);
+            problems.Letters("wire", Wire, MostName);
+            problems.Letters("note", Note, MostText);
+        }
+    }
+
+    /// <summary>Something was found on the vehicle; it is kept for the next one of its kind.</summary>
+    public sealed record Found(Finding What, string Step = "") : SheetEvent
+    {
+        private protected override void Check(Problems problems)
+        {
+            if (What is null) problems.Add("what", FileWords.MustNotBeEmpty);
+            else What.Check(problems, "what");
+            problems.Letters("step", Step, MostName);
+        }
+    }
+}
+
+/// <summary>What is waited for.</summary>
+public enum WaitFor
+{
+    /// <summary>A part on order.</summary>
+    Part,
+
+    /// <summary>Sealant or paint that cures.</summary>
+    Curing,
+
+    /// <summary>The dark.</summary>
+    Dark,
+
+    /// <summary>Something else.</summary>
+    Other,
+}

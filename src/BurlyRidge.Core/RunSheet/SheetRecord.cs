@@ -1,0 +1,152 @@
+namespace BurlyRidge.Core.RunSheet;
+
+/// <summary>An entry of the log, as it is stored.</summary>
+/// <param name="Number">Its place in the job's record.</param>
+/// <param name="At">When it arrived.</param>
+public sealed record Logged(int Number, DateTimeOffset At, string Who, SheetEvent What);
+
+/// <summary>A step that was done.</summary>
+/// <param name="Number">Of its entry.</param>
+/// <param name="Minutes">What it took; null: nobody said when it was begun.</param>
+public sealed record DoneStep(int Number, DateTimeOffset At, string Who, SheetEvent.Done What, double? Minutes);
+
+/// <summary>What a step waits for.</summary>
+public sealed record Wait(string Step, WaitFor For, string Until);
+
+/// <summary>Something written down or shown at a step.</summary>
+public sealed record StepNote(DateTimeOffset At, string Who, string Text, string Photo = "");
+
+/// <summary>What came of all that happened at a vehicle.</summary>
+/// <param name="Done">Steps that are done, by id.</param>
+/// <param name="LastUndone">Number of the last entry that took something back; 0: none.</param>
+/// <param name="Now">The step that was begun and is not done; empty: none.</param>
+/// <param name="Paused">Whether the work is left, and why; null: it goes on.</param>
+/// <param name="Last">When the last entry was written; null: none was.</param>
+public sealed record SheetRecord(
+    IReadOnlyDictionary<string, DoneStep> Done, int LastUndone, string Now, string? Paused, DateTimeOffset? Last,
+    IReadOnlyList<Wait> Waits, ILookup<string, StepNote> Notes, IReadOnlyList<SheetEvent.Fasteners> Fasteners, IReadOnlyList<SheetEvent.Registered> Register, IReadOnlyList<Finding> Findings)
+{
+    /// <summary>Nothing happened yet.</summary>
+    public static SheetRecord Nothing { get; } = Of([]);
+
+    /// <summary>Folds what happened, in the order of the log.</summary>
+    public static SheetRecord Of(IEnumerable<Logged> log)
+    {
+        var done = new Dictionary<string, DoneStep>(StringComparer.Ordinal);
+        var waits = new Dictionary<string, Wait>(StringComparer.Ordinal);
+        var notes = new List<(string Step, StepNote Note)>();
+        var (fasteners, register, findings) = (new List<SheetEvent.Fasteners>(), new List<SheetEvent.Registered>(), new List<Finding>());
+        var clock = new WorkClock();
+        var (undone, now) = (0, "");
+        string? paused = null;
+        DateTimeOffset? last = null;
+        foreach (var (number, at, who, what) in log)
+        {
+            var when = clock.Of(what.When, at);
+            last = at;
+            switch (what)
+            {
+                case SheetEvent.Started started:
+                    now = started.Step;
+                    paused = null;
+                    clock.Start(started.Step, when);
+                    break;
+                case SheetEvent.Paused left:
+                    paused = left.Why;
+                    clock.Pause(when);
+                    break;
+                case SheetEvent.Resumed:
+                    paused = null;
+                    clock.Resume(when);
+                    break;
+                case SheetEvent.Done one:
+                    done[one.Step] = new DoneStep(number, when, who, one, clock.Stop(one.Step, when));
+                    waits.Remove(one.Step);
+                    if (now == one.Step) now = "";
+                    paused = null;
+                    break;
+                case SheetEvent.Reopened again:
+                    done.Remove(again.Step);
+                    if (again.Why.Length > 0) notes.Add((again.Step, new StepNote(when, who, again.Why)));
+                    break;
+                case SheetEvent.Undone back:
+                    done.Remove(back.Step);
+                    undone = number;
+                    break;
+                case SheetEvent.Noted noted:
+                    notes.Add((noted.Step, new StepNote(when, who, noted.Text)));
+                    break;
+                case SheetEvent.Photographed photo:
+                    notes.Add((photo.Step, new StepNote(when, who, photo.Caption, photo.Photo)));
+                    break;
+                case SheetEvent.Fasteners some:
+                    fasteners.Add(some);
+                    break;
+                case SheetEvent.Waits wait:
+                    waits[wait.Step] = new Wait(wait.Step, wait.For, wait.Until);
+                    break;
+                case SheetEvent.Came came:
+                    waits.Remove(came.Step);
+                    break;
+                case SheetEvent.Registered wire:
+                    register.RemoveAll(other => other.At == wire.At && other.Wire == wire.Wire);
+                    register.Add(wire);
+                    break;
+                case SheetEvent.Found found:
+                    findings.Add(found.What);
+                    break;
+            }
+        }
+        return new SheetRecord(done, undone, now, paused, last, [.. waits.Values], notes.ToLookup(pair => pair.Step, pair => pair.Note, StringComparer.Ordinal), fasteners, register, findings);
+    }
+
+    /// <summary>What was counted or read at a step; null: nothing.</summary>
+    public double? NumberAt(AskOf? of) => of is null ? null : Done.GetValueOrDefault(of.Step)?.What.Answers.FirstOrDefault(answer => answer.Key == of.Key)?.Number;
+}
+
+/// <summary>How long steps take, pauses left out.</summary>
+internal sealed class WorkClock
+{
+    /// <summary>A clock that is so far ahead of the server's is wrong.</summary>
+    private static readonly TimeSpan Ahead = TimeSpan.FromMinutes(2);
+
+    private readonly Dictionary<string, TimeSpan> spent = new(StringComparer.Ordinal);
+    private string step = "";
+    private DateTimeOffset? running;
+    private DateTimeOffset latest = DateTimeOffset.MinValue;
+
+    /// <summary>When something happened: as its sender's clock has it, unless that cannot be; the order of the log stays.</summary>
+    public DateTimeOffset Of(DateTimeOffset? claimed, DateTimeOffset arrived)
+    {
+        var when = claimed is { } then && then >= latest && then <= arrived + Ahead ? then : arrived;
+        latest = when > latest ? when : latest;
+        return when;
+    }
+
+    /// <summary>Whether a sender's clock cannot be right.</summary>
+    public static bool IsWrong(DateTimeOffset? claimed, DateTimeOffset arrived) => claimed > arrived + Ahead;
+
+    public void Start(string id, DateTimeOffset when)
+    {
+        Pause(when);
+        step = id;
+        running = when;
+    }
+
+    public void Pause(DateTimeOffset when)
+    {
+        if (running is { } since && step.Length > 0 && when > since) spent[step] = spent.GetValueOrDefault(step) + (when - since);
+        running = null;
+    }
+
+    public void Resume(DateTimeOffset when) => running ??= step.Length > 0 ? when : null;
+
+    /// <summary>Minutes of a step; null where it was not begun.</summary>
+    public double? Stop(string id, DateTimeOffset when)
+    {
+        if (step == id) Pause(when);
+        if (!spent.Remove(id, out var time) && step != id) return null;
+        if (step == id) step = "";
+        return time.TotalMinutes;
+    }
+}
