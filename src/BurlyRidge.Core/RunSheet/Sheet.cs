@@ -8,7 +8,8 @@ public static class Sheet
 {
     /// <summary>Every step of an assessed rig, each after all that it depends on; pure and total.</summary>
     /// <param name="minutes">Of the shop's task table; null: the usual ones.</param>
-    public static IReadOnlyList<SheetStep> Of(AssessedRig assessed, IReadOnlyDictionary<WorkTask, double>? minutes = null)
+    /// <param name="waiting">Steps that wait for a part: those that nothing has to stay off for are left until it comes; null: none.</param>
+    public static IReadOnlyList<SheetStep> Of(AssessedRig assessed, IReadOnlyDictionary<WorkTask, double>? minutes = null, IReadOnlySet<string>? waiting = null)
     {
         var draft = new Draft(assessed);
         if (draft.Runs.Count == 0 && draft.Lamps.Count == 0) return [];
@@ -36,7 +37,7 @@ public static class Sheet
         StrippingDown.Back(draft);
         Finishing.Dark(draft);
         Finishing.HandOver(draft);
-        return Timed(Order.Of(Dead(draft)), WorkMinutes.Of(assessed, draft.Cuts, minutes));
+        return Timed(Order.Of(waiting is null ? Dead(draft) : Late.Out(draft, Dead(draft), waiting)), WorkMinutes.Of(assessed, draft.Cuts, minutes));
     }
 
     /// <summary>Whatever is done to the vehicle is done while it is dead.</summary>

@@ -69,6 +69,9 @@ public enum Stage
     /// <summary>Covers back, in the reverse order.</summary>
     Refit,
 
+    /// <summary>Fitted once it comes.</summary>
+    Late,
+
     /// <summary>Levelled and aimed where the bolts stay in reach; looked at in the dark.</summary>
     Dark,
 
