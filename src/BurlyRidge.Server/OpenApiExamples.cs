@@ -77,6 +77,18 @@ internal static class OpenApiExamples
             ["revision"] = 1,
             ["idempotencyKey"] = "one-for-each-entry",
         },
+        ["lookAtRunSheet"] = () => About(),
+        ["addToRunSheet"] = () => new JsonObject
+        {
+            ["what"] = new JsonObject { ["kind"] = "noted", ["step"] = "", ["text"] = "Two clips of the grille were broken already." },
+            ["who"] = "Fitter",
+            ["client"] = "Bench tablet",
+            ["revision"] = 1,
+            ["idempotencyKey"] = "one-for-each-entry-here",
+        },
+        ["addPhoto"] = () => JsonValue.Create("the bytes of the picture"),
+        ["importFindings"] = () => JsonValue.Create("kind,what,place,colour,vehicle,year\nwire,Reversing signal,behind the rear lamp,green/black,Long wagon,2024\n"),
+        ["importWireRegister"] = () => JsonValue.Create("at,colour,wire,note\nbox.o1,orange,,first from the front\n"),
         ["writeShop"] = () => new JsonObject { ["shop"] = JsonSerializer.SerializeToNode(new Shop(), JsonRules.Stored), ["onVersion"] = 0 },
         ["importPrices"] = () => JsonValue.Create("item,price,stock\nrelay-40-a,8.50,4\n"),
         ["putKit"] = () => JsonSerializer.SerializeToNode(ShippedKits.All[0] with { Id = "own-kit", Name = "Own kit" }, JsonRules.Stored)!,
@@ -89,6 +101,7 @@ internal static class OpenApiExamples
         ["id"] = "0193f5c2a7d87f0c9a51c2b7e6d41f30",
         ["number"] = 2,
         ["line"] = "bar",
+        ["photo"] = "3f1c7d0a9b5e4c82a6d1f0e47b9c2d5a8e6f1b04.jpg",
         ["box"] = "box",
         ["archived"] = false,
     };

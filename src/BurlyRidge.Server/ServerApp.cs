@@ -13,6 +13,7 @@ using BurlyRidge.Server.Panel;
 using BurlyRidge.Server.Proposals;
 using BurlyRidge.Server.QuickSize;
 using BurlyRidge.Server.Records;
+using BurlyRidge.Server.RunSheets;
 using BurlyRidge.Server.Shops;
 using BurlyRidge.Server.Storage;
 using BurlyRidge.Server.Walkaround;
@@ -66,6 +67,9 @@ public static class ServerApp
         builder.Services.AddScoped<ShopStore>();
         builder.Services.AddScoped<RecordStore>();
         builder.Services.AddScoped<BenchDesk>();
+        builder.Services.AddScoped<SheetDesk>();
+        builder.Services.AddSingleton<SheetDigests>();
+        builder.Services.AddSingleton<PhotoStore>();
         // The scripts are sent once and kept; what an edit asks for is not packed at all.
         builder.Services.Configure<GzipCompressionProviderOptions>(gzip => gzip.Level = CompressionLevel.Optimal);
         builder.Services.AddResponseCompression(compression =>
@@ -100,6 +104,8 @@ public static class ServerApp
         app.MapDiagrams();
         app.MapPanel();
         app.MapBench();
+        app.MapRunSheets();
+        app.MapPhotos();
         app.MapCatalogue();
         app.MapKits();
         app.MapShop();
@@ -116,7 +122,7 @@ public static class ServerApp
         {
             await using var scope = app.Services.CreateAsyncScope();
             await DatabaseUpgrade.RunAsync(scope.ServiceProvider.GetRequiredService<JobDatabase>(), folder);
-            if (options.Demo) await DemoJobs.PutIntoEmptyAsync(scope.ServiceProvider.GetRequiredService<JobStore>(), scope.ServiceProvider.GetRequiredService<RecordStore>(), scope.ServiceProvider.GetRequiredService<ShopStore>());
+            if (options.Demo) await DemoJobs.PutIntoEmptyAsync(scope.ServiceProvider.GetRequiredService<JobStore>(), scope.ServiceProvider.GetRequiredService<RecordStore>(), scope.ServiceProvider.GetRequiredService<ShopStore>(), app.Services.GetRequiredService<TimeProvider>().GetLocalNow());
         }
         catch (Exception error) when (StorageTrouble.Of(error) is { } trouble)
         {

@@ -48,6 +48,6 @@ public sealed record ComesOff(string What, int? Fasteners, string FastenerKind, 
     {
         var ends = rig.Runs.Where(run => run.Ends().Any(end => TerminalIndex.Split(end).Part == joint.Id)).SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
         return VehicleSignal.All(rig.Vehicle).Where(signal => ends.Contains(signal.Name)).SelectMany(signal => signal.Lamp.Wires)
-            .FirstOrDefault(wire => wire.End == joint.PickUp!.End && wire.Side == joint.PickUp.Side);
+            .FirstOrDefault(wire => (joint.PickUp!.End is null || wire.End == joint.PickUp.End) && (joint.PickUp.Side is null || wire.Side == joint.PickUp.Side));
     }
 }

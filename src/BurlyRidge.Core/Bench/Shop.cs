@@ -12,6 +12,12 @@ public sealed record Shop
     /// <summary>What an hour costs without tax; null: not specified.</summary>
     public decimal? HourlyRate { get; init; } = 65m;
 
+    /// <summary>A hold point needs the name of a second person who looked.</summary>
+    public bool SecondNameAtHolds { get; init; }
+
+    /// <summary>Hours of a working day.</summary>
+    public double WorkHours { get; init; } = 8;
+
     /// <summary>Minutes of the task table that the shop found out for itself.</summary>
     public IReadOnlyList<TaskMinutes> Minutes { get; init; } = [];
 
@@ -53,6 +59,7 @@ public sealed record Shop
         if (Currencies.SymbolOf(Currency) is null) problems.Add("currency", BenchWords.FormatUnknownCurrency(Currency));
         if (TaxFraction is < 0 or > 1) problems.Add("taxFraction", BenchWords.GiveATax);
         if (HourlyRate is { } rate and (<= 0 or > MostPrice)) problems.Add("hourlyRate", BenchWords.FormatGiveAPrice(MostPrice));
+        problems.Above("workHours", WorkHours, 0, 16, "h");
         problems.Each("minutes", Minutes, (path, row) => problems.Within($"{path}.minutes", row.Minutes, 0, 2000, "min"));
         problems.Twice("minutes", Minutes.Where(row => row is not null).Select(row => $"{row.Task}"));
         problems.AtMost("prices", Prices.Count, MostPrices, BenchWords.Prices);

@@ -43,6 +43,9 @@ public enum WorkTask
     /// <summary>An earth made bright, bolted and measured.</summary>
     Earth,
 
+    /// <summary>A line tried on the bench and on the vehicle, and looked at in the dark.</summary>
+    Line,
+
     /// <summary>Isolation, proving and hand over.</summary>
     Job,
 }
@@ -62,6 +65,7 @@ public static class WorkMinutes
         [WorkTask.LooseCover] = 1,
         [WorkTask.Bulkhead] = 15,
         [WorkTask.Earth] = 10,
+        [WorkTask.Line] = 8,
         [WorkTask.Job] = 30,
     };
 
@@ -83,6 +87,7 @@ public static class WorkMinutes
             [WorkTask.LooseCover] = covers.Count(cover => cover.LoosenOnly),
             [WorkTask.Bulkhead] = passed,
             [WorkTask.Earth] = rig.Earths.Count(earth => earth.Kind == EarthKind.Stud),
+            [WorkTask.Line] = rig.Lines.Count(line => !line.Existing && line.Lights.Count > 0),
             [WorkTask.Job] = rig.Lines.Count > 0 ? 1 : 0,
         };
         return [.. Enum.GetValues<WorkTask>().Where(task => counts[task] > 0).Select(task => new WorkItem(task, counts[task], table?.GetValueOrDefault(task, Usual[task]) ?? Usual[task]))];

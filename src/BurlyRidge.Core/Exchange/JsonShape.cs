@@ -149,6 +149,7 @@ internal sealed class JsonShape
             return element.ValueKind == JsonValueKind.String && names.Contains(element.GetString()!) ? null : FileWords.FormatGiveOneOf2(string.Join(", ", names));
         }
         if (type == typeof(DateOnly)) return element.ValueKind == JsonValueKind.String && DateOnly.TryParseExact(element.GetString(), "yyyy-MM-dd", out _) ? null : FileWords.GiveADayAs2027;
+        if (type == typeof(DateTimeOffset)) return element.ValueKind == JsonValueKind.String && element.TryGetDateTimeOffset(out _) ? null : FileWords.GiveATime;
         if (type == typeof(int)) return element.ValueKind == JsonValueKind.Number && element.TryGetInt32(out _) ? null : FileWords.GiveAWholeNumber;
         if (type == typeof(decimal)) return element.ValueKind == JsonValueKind.Number && element.TryGetDecimal(out var amount) && Math.Abs(amount) < MostMoney ? null : FileWords.GiveANumber;
         if (type == typeof(double)) return element.ValueKind == JsonValueKind.Number && element.TryGetDouble(out var number) && double.IsFinite(number) ? null : FileWords.GiveANumber;

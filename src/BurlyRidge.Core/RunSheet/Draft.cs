@@ -20,7 +20,8 @@ internal sealed class Draft
         Names = assessed.Study.Names;
         Where = PartLocations.Of(Rig);
         Cuts = CutList.Of(assessed);
-        Covers = ComesOff.Of(assessed.Whole.Saved, assessed.Whole.Routed, Names);
+        // Pick-ups of quick plans are parts of the rig in full wiring alone.
+        Covers = ComesOff.Of(assessed.Whole.Saved with { Joints = Rig.Joints, Runs = Rig.Runs }, assessed.Whole.Routed, Names);
         routes = assessed.Whole.Routed.Routes.ToDictionary(route => route.Id, StringComparer.Ordinal);
         existing = Existing(assessed);
         Runs = [.. Rig.Runs.Where(run => !existing.Contains(run.Id) && !(run.Given && run.Kit is null))];

@@ -1,4 +1,36 @@
+using System.Globalization;
+
 namespace BurlyRidge.Core.RunSheet;
+
+/// <summary>A kind of vehicle, as the shop calls it.</summary>
+/// <param name="Name">What all of the kind have in common.</param>
+/// <param name="Year">Model year; empty: not specified.</param>
+/// <param name="Trim">Trim level; empty: not specified.</param>
+/// <param name="Options">Factory options that matter, such as lamps or auxiliary switches; empty: none known.</param>
+public sealed record VehicleKind(string Name, string Year = "", string Trim = "", string Options = "")
+{
+    private const int MostLetters = 100;
+
+    /// <summary>Whether it is the same kind, whatever the year.</summary>
+    public bool Like(VehicleKind other) => Same(Name, other.Name);
+
+    /// <summary>Whether what was found on the other may be otherwise here: another year or trim, or other options.</summary>
+    public bool GuessFrom(VehicleKind other) => !(Same(Year, other.Year) && Same(Trim, other.Trim) && Same(Options, other.Options));
+
+    private static bool Same(string one, string other) => one.Trim().Equals(other.Trim(), StringComparison.OrdinalIgnoreCase);
+
+    internal void Check(Problems problems, string path)
+    {
+        problems.Text($"{path}.name", Name, MostLetters);
+        foreach (var (name, text) in new[] { ("year", Year), ("trim", Trim), ("options", Options) }) problems.Letters($"{path}.{name}", text, MostLetters);
+    }
+}
+
+/// <summary>A finding of an earlier vehicle of the same kind: to be proven again here.</summary>
+/// <param name="Job">The job on which it was found.</param>
+/// <param name="On">The day.</param>
+/// <param name="Guess">That one was of another year or trim, or had other options.</param>
+public sealed record OfferedFinding(Finding What, string Job, string On, bool Guess);
 
 /// <summary>Something found on a vehicle that helps with the next one of its kind.</summary>
 /// <param name="What">What, in a sentence.</param>
@@ -19,6 +51,12 @@ public sealed record Finding(FindingKind Kind, string What)
     /// <summary>It did no good: not to be tried again.</summary>
     public bool NoGood { get; init; }
 
+    /// <summary>The vehicle that it was found on; null: the one of the job.</summary>
+    public VehicleKind? Vehicle { get; init; }
+
+    /// <summary>The day on which it was found, as "2026-11-27"; empty: as it was written down.</summary>
+    public string FoundOn { get; init; } = "";
+
     private const int MostLetters = 300;
 
     /// <summary>Notes what cannot be taken.</summary>
@@ -26,6 +64,8 @@ public sealed record Finding(FindingKind Kind, string What)
     {
         problems.Text($"{path}.what", What, MostLetters);
         foreach (var (name, text) in new[] { ("place", Place), ("colour", Colour), ("pin", Pin), ("size", Size) }) problems.Letters($"{path}.{name}", text, MostLetters);
+        Vehicle?.Check(problems, $"{path}.vehicle");
+        if (FoundOn.Length > 0 && !DateOnly.TryParseExact(FoundOn, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _)) problems.Add($"{path}.foundOn", PartWords.GiveADayAs2026);
     }
 
     /// <summary>All that is wrong with it, by field.</summary>

@@ -45,7 +45,7 @@ internal static class Finishing
 
     private static void Aim(Draft draft, bool behind, Stage stage, IReadOnlyList<string> after)
     {
-        foreach (var group in draft.LampGroups(draft.Lamps.Where(lamp => draft.CoversOf(lamp.Id).Any() == behind)))
+        foreach (var group in draft.LampGroups(draft.Lamps.Where(lamp => draft.CoversOf(lamp.Id).Any() == behind && IsAimed(draft, lamp))))
         {
             var (key, lamps) = (group.Key, group.ToList());
             draft.Add(new SheetStep($"aim-{key}", stage, RunSheetWords.FormatAim(Format.And(Mounting.Few(draft, lamps))), behind ? RunSheetWords.AimBehindWhy : RunSheetWords.AimWhy)
@@ -62,6 +62,9 @@ internal static class Finishing
             });
         }
     }
+
+    /// <summary>What is only to be seen, or lights the inside, has no direction.</summary>
+    private static bool IsAimed(Draft draft, Fixture lamp) => !draft.Rig.Lines.Any(line => line.Use is LineUse.Marker or LineUse.Inside && line.Lamps().Contains(lamp.Id));
 
     private static bool Rear(Draft draft, Fixture lamp) => draft.Rig.Lines.Any(line => line.Use == LineUse.Rear && line.Lamps().Contains(lamp.Id));
 
@@ -84,6 +87,8 @@ internal static class Finishing
             draft.Add(new SheetStep($"dark-{line.Id}", Stage.Dark, RunSheetWords.FormatLookInTheDark(line.Name), RunSheetWords.LookInTheDarkWhy)
             {
                 About = [.. line.Lamps()],
+                Task = WorkTask.Line,
+                Share = 3,
                 After = [.. before, .. aimed],
                 How = [RunSheetWords.DarkHow, RunSheetWords.PhotoByNight, .. line.Use == LineUse.Rear ? [RunSheetWords.CameraByNight] : Array.Empty<string>()],
                 Cautions = [RunSheetWords.RoadLaw],

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
@@ -17,7 +18,11 @@ internal static class Proving
     /// <param name="Id">Of the joint that takes it, or of the part of the vehicle.</param>
     /// <param name="Part">The part of the vehicle.</param>
     /// <param name="Covers">Steps that have to be done to get at it.</param>
-    internal sealed record Proof(string Id, IPart Part, IReadOnlyList<string> Covers);
+    internal sealed record Proof(string Id, IPart Part, IReadOnlyList<string> Covers)
+    {
+        /// <summary>All joints and parts that take it.</summary>
+        public IReadOnlyList<string> Takes { get; init; } = [];
+    }
 
     public static IReadOnlyList<Proof> Of(Draft draft)
     {
@@ -33,8 +38,11 @@ internal static class Proving
             }
         foreach (var joint in draft.Rig.Joints.Where(joint => joint.PickUp is not null && !draft.IsExisting(joint.Id) && !found.ContainsKey(joint.Id)))
             if (Taken(draft, joint, vehicle) is { } part) found.Add(joint.Id, new Proof(joint.Id, part, [.. draft.CoversOf(joint.Id, part.Id)]));
-        return [.. found.Values];
+        // One wire at one place is proven once, whatever is taken from it.
+        return [.. found.Values.GroupBy(proof => (proof.Part.Id, Place(draft, proof))).Select(same => same.First() with { Covers = [.. same.SelectMany(proof => proof.Covers).Distinct()], Takes = [.. same.Select(proof => proof.Id)] })];
     }
+
+    private static (VehicleEnd?, Side?) Place(Draft draft, Proof proof) => draft.Rig.Joints.FirstOrDefault(joint => joint.Id == proof.Id)?.PickUp is { } pickUp ? (pickUp.End, pickUp.Side) : (null, null);
 
     /// <summary>The part of the vehicle that a pick-up is joined to.</summary>
     private static IPart? Taken(Draft draft, Joint joint, Dictionary<string, IPart> vehicle) =>
@@ -49,6 +57,8 @@ internal static class Proving
             draft.Add(new SheetStep($"try-{line.Id}", Stage.Bench, RunSheetWords.FormatTryOnTheBench(line.Name, Format.Count(lamps.Count, RunSheetWords.LampWord, RunSheetWords.LampsWord)), RunSheetWords.TryOnTheBenchWhy)
             {
                 About = [.. lamps.Select(lamp => lamp.Id)],
+                Task = WorkTask.Line,
+                Share = 2,
                 Tools = [RunSheetWords.FusedTestLead],
                 Asks = [Ask.Yes("lit", RunSheetWords.EveryLightIsLit)],
                 Facts = [.. lamps.Select(lamp => new Fact(lamp.Id, draft.Names[lamp.Id], LampFacts.Of(draft, lamp)))],
@@ -97,14 +107,14 @@ internal static class Proving
         var title = signal is { } word ? RunSheetWords.FormatProveSignal(word.Word()) : RunSheetWords.FormatProveLive(names[part.Id]);
         draft.Add(new SheetStep($"prove-{proof.Id}", stage, title, toEarth ? RunSheetWords.ProveNegativeWhy : RunSheetWords.ProveWhy)
         {
-            About = [proof.Id, part.Id],
+            About = [.. proof.Takes.Union([part.Id])],
             After = after,
             Hold = Hold.SignalProven,
             Window = window,
             How = [.. Found(part), signal is null ? RunSheetWords.ProveSlotHow : RunSheetWords.ProveSignalHow, RunSheetWords.ColourIsNoProof],
             Tools = [RunSheetWords.Multimeter, RunSheetWords.TestLamp],
             Asks = [.. asks, Ask.Yes("alone", RunSheetWords.NothingElseWasOn)],
-            Facts = [new Fact(proof.Id, names[proof.Id], $"{names[part.Id]}, {draft.Station(proof.Id)}, {(toEarth ? PartWords.OnToEarth : PartWords.On)}")],
+            Facts = [.. proof.Takes.Select(taker => new Fact(taker, names[taker], $"{names[part.Id]}, {draft.Station(taker)}, {(toEarth ? PartWords.OnToEarth : PartWords.On)}"))],
         });
     }
 

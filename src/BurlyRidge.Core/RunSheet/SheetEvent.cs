@@ -17,6 +17,7 @@ namespace BurlyRidge.Core.RunSheet;
 [JsonDerivedType(typeof(Came), "came")]
 [JsonDerivedType(typeof(Registered), "registered")]
 [JsonDerivedType(typeof(Found), "found")]
+[JsonDerivedType(typeof(OfVehicle), "ofVehicle")]
 public abstract record SheetEvent
 {
     private SheetEvent() { }
@@ -76,8 +77,11 @@ public abstract record SheetEvent
         /// <summary>The step that ends what it did; empty: none.</summary>
         public string EndedBy { get; init; } = "";
 
+        /// <summary>Minutes that the task table had for it.</summary>
+        public double Planned { get; init; }
+
         /// <summary>The same with what the plan has of the step.</summary>
-        public Done Of(SheetStep step) => this with { Title = step.Title, Stage = step.Stage, Facts = step.Facts, After = step.After, EndedBy = step.EndedBy };
+        public Done Of(SheetStep step) => this with { Title = step.Title, Stage = step.Stage, Facts = step.Facts, After = step.After, EndedBy = step.EndedBy, Planned = step.Minutes };
 
         private protected override void Check(Problems problems)
         {
@@ -107,7 +111,7 @@ public abstract record SheetEvent
 
     /// <summary>Somebody wrote something down.</summary>
     /// <param name="Step">The step that it is about; empty: the whole job.</param>
-    public sealed record Noted(string Step, string Text) : SheetEvent
+    public sealed record Noted(string Step, [property: LongText] string Text) : SheetEvent
     {
         private protected override void Check(Problems problems)
         {
@@ -224,6 +228,16 @@ public abstract record SheetEvent
             if (What is null) problems.Add("what", FileWords.MustNotBeEmpty);
             else What.Check(problems, "what");
             problems.Letters("step", Step, MostName);
+        }
+    }
+
+    /// <summary>Which kind of vehicle it is, so that what is found helps with the next one.</summary>
+    public sealed record OfVehicle(VehicleKind Vehicle) : SheetEvent
+    {
+        private protected override void Check(Problems problems)
+        {
+            if (Vehicle is null) problems.Add("vehicle", FileWords.MustNotBeEmpty);
+            else Vehicle.Check(problems, "vehicle");
         }
     }
 }

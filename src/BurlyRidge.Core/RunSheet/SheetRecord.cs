@@ -1,3 +1,5 @@
+using System.Globalization;
+
 namespace BurlyRidge.Core.RunSheet;
 
 /// <summary>An entry of the log, as it is stored.</summary>
@@ -24,7 +26,7 @@ public sealed record StepNote(DateTimeOffset At, string Who, string Text, string
 /// <param name="Last">When the last entry was written; null: none was.</param>
 public sealed record SheetRecord(
     IReadOnlyDictionary<string, DoneStep> Done, int LastUndone, string Now, string? Paused, DateTimeOffset? Last,
-    IReadOnlyList<Wait> Waits, ILookup<string, StepNote> Notes, IReadOnlyList<SheetEvent.Fasteners> Fasteners, IReadOnlyList<SheetEvent.Registered> Register, IReadOnlyList<Finding> Findings)
+    IReadOnlyList<Wait> Waits, ILookup<string, StepNote> Notes, IReadOnlyList<SheetEvent.Fasteners> Fasteners, IReadOnlyList<SheetEvent.Registered> Register, IReadOnlyList<Finding> Findings, VehicleKind? Vehicle)
 {
     /// <summary>Nothing happened yet.</summary>
     public static SheetRecord Nothing { get; } = Of([]);
@@ -39,6 +41,7 @@ public sealed record SheetRecord(
         var clock = new WorkClock();
         var (undone, now) = (0, "");
         string? paused = null;
+        VehicleKind? vehicle = null;
         DateTimeOffset? last = null;
         foreach (var (number, at, who, what) in log)
         {
@@ -93,12 +96,21 @@ public sealed record SheetRecord(
                     register.Add(wire);
                     break;
                 case SheetEvent.Found found:
-                    findings.Add(found.What);
+                    findings.Add(found.What.FoundOn.Length > 0 ? found.What : found.What with { FoundOn = when.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) });
+                    break;
+                case SheetEvent.OfVehicle of:
+                    vehicle = of.Vehicle;
                     break;
             }
         }
-        return new SheetRecord(done, undone, now, paused, last, [.. waits.Values], notes.ToLookup(pair => pair.Step, pair => pair.Note, StringComparer.Ordinal), fasteners, register, findings);
+        return new SheetRecord(done, undone, now, paused, last, [.. waits.Values], notes.ToLookup(pair => pair.Step, pair => pair.Note, StringComparer.Ordinal), fasteners, register, findings, vehicle);
     }
+
+    /// <summary>Whether the clock of whoever sent something cannot be right.</summary>
+    public static bool ClockIsWrong(SheetEvent what, DateTimeOffset arrived) => WorkClock.IsWrong(what.When, arrived);
+
+    /// <summary>Steps of which it is known what they took.</summary>
+    public IEnumerable<TimedStep> Timed(string job) => Done.Values.Where(done => done.Minutes > 0 && done.What.Planned > 0).Select(done => new TimedStep(job, done.What.Planned, done.Minutes!.Value));
 
     /// <summary>What was counted or read at a step; null: nothing.</summary>
     public double? NumberAt(AskOf? of) => of is null ? null : Done.GetValueOrDefault(of.Step)?.What.Answers.FirstOrDefault(answer => answer.Key == of.Key)?.Number;

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
@@ -58,6 +59,8 @@ internal static class Trying
             draft.Add(new SheetStep($"test-{line.Id}", Stage.Test, RunSheetWords.FormatTestLine(line.Name), RunSheetWords.TestWhy)
             {
                 About = [.. line.Lamps()],
+                Task = WorkTask.Line,
+                Share = 3,
                 After = draft.Of(Stage.Live),
                 Hold = Hold.DarkWithoutTrigger,
                 How = [RunSheetWords.TestFuseFirst],

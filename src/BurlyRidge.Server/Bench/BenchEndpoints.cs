@@ -89,7 +89,7 @@ internal static class BenchEndpoints
     private static async Task<Results<Created<Entry<BenchEvent>>, ValidationProblem, ProblemHttpResult>> AddAsync(string id, BenchEntry entry, JobStore store, RecordStore records, BenchDesk desk, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } job) return JobEndpoints.Missing();
-        if (job.Row.Archived) return TypedResults.Problem(type: ProblemTypes.Archived, statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.ThisJobIsInThe, detail: ServerWords.NothingWasStoredRestoreIt);
+        if (job.Row.Archived) return JobEndpoints.Archived();
         var problems = BadInput.Under("what", entry.What.Validate()).Concat(JobValidation.Key(entry.IdempotencyKey)).ToList();
         if (entry.Revision < 1 || entry.Revision > job.Head.Number) problems.Add(new Problem("revision", ServerWords.FormatItSpeaksOfARevision(entry.Revision)));
         if (entry.Who.Length > MostLetters) problems.Add(new Problem("who", ServerWords.FormatUpToLetters(MostLetters)));

@@ -45,6 +45,24 @@ internal static class CsvText
         ];
     }
 
+    /// <summary>Reads a table row by row; what is wrong names row and column, and then nothing is taken.</summary>
+    /// <param name="read">A row; it refuses what cannot be taken, and gives null for a row that is to be left out.</param>
+    public static (IReadOnlyList<T> Rows, IReadOnlyList<Problem> Problems) Rows<T>(ReadOnlySpan<byte> bytes, IEnumerable<string> needed, IEnumerable<string> known, int most, Func<CsvCells, T?> read) where T : class
+    {
+        var text = Of(bytes);
+        using var lines = new StringReader(text);
+        using var csv = Open(lines, text);
+        var problems = Heading(csv, needed, known);
+        if (problems.Count > 0) return ([], problems);
+        var rows = new List<T>();
+        for (var count = 0; csv.Read(); count++)
+        {
+            if (count >= most) return ([], [new Problem("file", ServerWords.FormatUpToRowsInA(most))]);
+            if (read(new CsvCells(csv, problems)) is { } row) rows.Add(row);
+        }
+        return problems.Count > 0 ? ([], problems) : (rows, []);
+    }
+
     /// <summary>A table as such a file.</summary>
     public static string Write(IReadOnlyList<string> columns, IEnumerable<IReadOnlyList<string>> rows)
     {

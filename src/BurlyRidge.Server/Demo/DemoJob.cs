@@ -9,4 +9,7 @@ internal sealed record DemoJob(string Name, string Note, JobParticulars Particul
 {
     /// <summary>What happened at its bench already.</summary>
     public IReadOnlyList<BenchEvent> AtTheBench { get; init; } = [];
+
+    /// <summary>How far the work on the vehicle is; null: it was not begun.</summary>
+    public DemoWork? AtTheVehicle { get; init; }
 }

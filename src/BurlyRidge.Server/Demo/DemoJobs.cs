@@ -2,6 +2,7 @@ using BurlyRidge.Core.Bench;
 using BurlyRidge.Server.Bench;
 using BurlyRidge.Server.Jobs;
 using BurlyRidge.Server.Records;
+using BurlyRidge.Server.RunSheets;
 using BurlyRidge.Server.Shops;
 
 namespace BurlyRidge.Server.Demo;
@@ -26,16 +27,19 @@ internal static class DemoJobs
 
     private const string Fitter = "Fitter";
     private const string Client = "Bench tablet";
+    private const string Tablet = "Workshop tablet";
 
     /// <summary>Stores the demo jobs where there is no job at all.</summary>
-    public static async Task PutIntoEmptyAsync(JobStore store, RecordStore records, ShopStore shops)
+    public static async Task PutIntoEmptyAsync(JobStore store, RecordStore records, ShopStore shops, DateTimeOffset now)
     {
         if (!await store.IsEmptyAsync()) return;
         if (await shops.ReadAsync() is (var shop, 0)) await shops.WriteAsync(shop with { Stock = Stock, Offcuts = Offcuts }, 0);
         var jobs = All.Reverse().ToList();
         var stored = await store.CreateAllAsync(jobs.Select(job => new JobDraft(job.Name, job.Note, job.Rig, job.Particulars)));
         foreach (var (job, row) in jobs.Zip(stored))
-            for (var i = 0; i < job.AtTheBench.Count; i++)
-                await records.AddAsync(row.Row.Id, BenchDesk.Log, new NewEntry(Fitter, Client, 1, $"demo-{i}"), job.AtTheBench[i]);
+        {
+            await records.AddAllAsync(row.Row.Id, BenchDesk.Log, job.AtTheBench.Select((what, i) => (new NewEntry(Fitter, Client, 1, $"demo-{i}"), what)));
+            if (job.AtTheVehicle is { } work) await records.AddAllAsync(row.Row.Id, SheetDesk.Log, work.Events(job.Rig, now).Select((what, i) => (new NewEntry(Fitter, Tablet, 1, $"demo-sheet-{i}"), what)));
+        }
     }
 }

@@ -4,6 +4,7 @@ using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.RunSheet;
 using static BurlyRidge.Server.Demo.DemoWords;
 
 namespace BurlyRidge.Server.Demo;
@@ -136,6 +137,20 @@ internal static class RescueWagon
             new BenchEvent.Reserved("tie-100-mm", 62),
             new BenchEvent.CardPrinted("Rear work lamps"),
         ],
+        AtTheVehicle = new DemoWork(Hold.EarthBared, "Scene lamp on order, went home")
+        {
+            Vehicle = new VehicleKind("Long wagon, mountain series", "2025", "Hut", "second alternator bracket"),
+            Beside =
+            [
+                ("cover-off-grille", new SheetEvent.Fasteners("cover-off-grille", 6, "clips") { Size = "8 mm", Tool = "trim lever", Bag = "A", Plastic = true, Broke = 1, Marked = true }),
+                ("cover-off-glove-box", new SheetEvent.Fasteners("cover-off-glove-box", 4, "screws") { Size = "5 mm", Head = "cross", Tool = "screwdriver", Bag = "B" }),
+                ("cover-off-grille", new SheetEvent.Noted("cover-off-grille", "One clip broke, cold. Spare ones are in the drawer.")),
+                ("prove-bar-pick-up", new SheetEvent.Found(new Finding(FindingKind.Wire, "High beam signal, positive-switched") { Place = "behind the left headlamp", Colour = "blue/white", Pin = "2 of 3" }, "prove-bar-pick-up")),
+                ("reach", new SheetEvent.Found(new Finding(FindingKind.EarlierWork, "Dash camera on a tap at the rear wiper fuse") { Place = "fuse box" }, "reach")),
+                ("reach", new SheetEvent.Registered("spare-roof.a", "grey") { Note = "engine bay" }),
+                ("reach", new SheetEvent.Waits("mount-scene-left", WaitFor.Part, "2026-12-11")),
+            ],
+        },
     };
 
     private static readonly Cover Grille = new("Grille") { Fasteners = 8, FastenerKind = "clips", Unplugged = ["Front camera"] };

@@ -3,6 +3,7 @@ using BurlyRidge.Core;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Hosting;
+using BurlyRidge.Server.Records;
 using Microsoft.AspNetCore.Http.HttpResults;
 
 namespace BurlyRidge.Server.Jobs;
@@ -38,12 +39,14 @@ internal static class JobEndpoints
     private static async Task<IResult> GoBackAsync(string id, int number, RigStep step, JobStore store, CancellationToken cancellation) =>
         await StepAsync((job, on, key) => store.GoBackAsync(job, number, on, key), id, step, cancellation);
 
-    private static async Task<Results<NoContent, ProblemHttpResult>> DeleteAsync(string id, string name, JobStore store, CancellationToken cancellation)
+    private static async Task<Results<NoContent, ProblemHttpResult>> DeleteAsync(string id, string name, JobStore store, PhotoStore photos, CancellationToken cancellation)
     {
         if (await store.FindAsync(id, cancellation) is not { } job) return Missing();
         if (!job.Row.Archived) return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.OnlyAJobInThe, detail: ServerWords.ArchiveItFirstNothingWas, type: ProblemTypes.NotPossible);
         if (job.Row.Name.Trim() != name.Trim()) return TypedResults.Problem(statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.TheNameIsNotThat, detail: ServerWords.NothingWasDeleted, type: ProblemTypes.NotPossible);
-        return await store.DeleteAsync(id) ? TypedResults.NoContent() : Missing();
+        if (!await store.DeleteAsync(id)) return Missing();
+        photos.Delete(id);
+        return TypedResults.NoContent();
     }
 
     private static async Task<Ok<List<JobSummary>>> ListAsync(JobStore store, CancellationToken cancellation, bool archived = false) =>
@@ -141,6 +144,8 @@ internal static class JobEndpoints
         .ProducesValidationProblem()
         .ProducesProblem(StatusCodes.Status404NotFound)
         .Produces<StaleProblem>(StatusCodes.Status409Conflict, "application/problem+json");
+
+    internal static ProblemHttpResult Archived() => TypedResults.Problem(type: ProblemTypes.Archived, statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.ThisJobIsInThe, detail: ServerWords.NothingWasStoredRestoreIt);
 
     internal static ProblemHttpResult Missing() => TypedResults.Problem(
         statusCode: StatusCodes.Status404NotFound, title: ServerWords.ThereIsNoSuchJob);

@@ -1,3 +1,4 @@
+using BurlyRidge.Core;
 using BurlyRidge.Core.Wording;
 using BurlyRidge.Server.Hosting;
 using BurlyRidge.Server.QuickSize;

@@ -31,6 +31,14 @@ public sealed class RecordStore(JobDatabase database, DataFolder folder, TimePro
         return rows.Select(row => (row.JobId, Entry: Read<T>(row))).Where(pair => pair.Entry is not null).ToLookup(pair => pair.JobId, pair => pair.Entry!.What, StringComparer.Ordinal);
     }
 
+    /// <summary>How many entries of one log each job has that is not archived; jobs without one left out.</summary>
+    public async Task<IReadOnlyDictionary<string, int>> CountsAsync(string log, CancellationToken cancellation = default) =>
+        await database.Records.Where(row => row.Log == log && database.Jobs.Any(job => job.Id == row.JobId && !job.Archived)).GroupBy(row => row.JobId).ToDictionaryAsync(job => job.Key, job => job.Count(), cancellation);
+
+    /// <summary>The entry that was added under a key; null: none was.</summary>
+    public async Task<Entry<T>?> FindAsync<T>(string job, string key) where T : class =>
+        await database.Records.AsNoTracking().SingleOrDefaultAsync(row => row.JobId == job && row.IdempotencyKey == key) is { } there ? Read<T>(there) : null;
+
     /// <summary>Whether an entry was added under a key.</summary>
     public Task<bool> HasAsync(string job, string key) => database.Records.AnyAsync(row => row.JobId == job && row.IdempotencyKey == key);
 
@@ -42,19 +50,7 @@ public sealed class RecordStore(JobDatabase database, DataFolder folder, TimePro
         try
         {
             if (await database.Records.AsNoTracking().SingleOrDefaultAsync(row => row.JobId == job && row.IdempotencyKey == entry.Key) is { } there && Read<T>(there) is { } known) return known;
-            var number = await database.Records.Where(row => row.JobId == job).MaxAsync(row => (int?)row.Number) ?? 0;
-            var row = new RecordRow
-            {
-                JobId = job,
-                Number = number + 1,
-                At = clock.GetLocalNow().ToString("o", CultureInfo.InvariantCulture),
-                Who = entry.Who.Trim(),
-                Client = entry.Client,
-                Revision = entry.Revision,
-                Log = log,
-                Document = JsonSerializer.Serialize(what, JsonRules.Stored),
-                IdempotencyKey = entry.Key,
-            };
+            var row = Row(job, log, await LastAsync(job) + 1, entry, what);
             database.Records.Add(row);
             await database.SaveChangesAsync();
             folder.MustBeThere();
@@ -65,6 +61,29 @@ public sealed class RecordStore(JobDatabase database, DataFolder folder, TimePro
             OneAtATime.Release();
         }
     }
+
+    /// <summary>Adds entries that no other client can be adding, all of them or none.</summary>
+    internal async Task AddAllAsync<T>(string job, string log, IEnumerable<(NewEntry Entry, T What)> entries) where T : class
+    {
+        var last = await LastAsync(job);
+        database.Records.AddRange(entries.Select((one, i) => Row(job, log, last + 1 + i, one.Entry, one.What)));
+        await database.SaveChangesAsync();
+    }
+
+    private async Task<int> LastAsync(string job) => await database.Records.Where(row => row.JobId == job).MaxAsync(row => (int?)row.Number) ?? 0;
+
+    private RecordRow Row<T>(string job, string log, int number, NewEntry entry, T what) => new()
+    {
+        JobId = job,
+        Number = number,
+        At = clock.GetLocalNow().ToString("o", CultureInfo.InvariantCulture),
+        Who = entry.Who.Trim(),
+        Client = entry.Client,
+        Revision = entry.Revision,
+        Log = log,
+        Document = JsonSerializer.Serialize(what, JsonRules.Stored),
+        IdempotencyKey = entry.Key,
+    };
 
     private static Entry<T>? Read<T>(RecordRow row) where T : class => JsonReading.Read<T>(Encoding.UTF8.GetBytes(row.Document)).Value is { } what
         ? new Entry<T>(row.Number, DateTimeOffset.Parse(row.At, CultureInfo.InvariantCulture), row.Who, row.Client, row.Revision, what) : null;

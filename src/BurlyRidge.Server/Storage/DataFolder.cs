@@ -23,6 +23,9 @@ public sealed class DataFolder(string directory) : IDisposable
     /// <summary>The database file in it.</summary>
     public string Database => System.IO.Path.Combine(Path, $"{OurFiles}.db");
 
+    /// <summary>The folder of photos in it; it is there once one was taken.</summary>
+    public string Photos => System.IO.Path.Combine(Path, $"{OurFiles}-photos");
+
     /// <summary>How the database is opened; a file that is not there is not made.</summary>
     public string ConnectionString => new SqliteConnectionStringBuilder
     {

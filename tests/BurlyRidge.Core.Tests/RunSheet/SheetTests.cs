@@ -84,7 +84,7 @@ public class SheetTests
         foreach (var lamp in rig.Fixtures)
             foreach (var way in new[] { "try-", "mount-", "tighten-", "aim-" }) Assert.Single(steps, step => step.Id.StartsWith(way, StringComparison.Ordinal) && step.Stage != Stage.Try && step.About.Contains(lamp.Id));
         foreach (var earth in rig.Earths.Where(earth => earth.Kind == EarthKind.Stud)) Assert.Single(steps, step => step.Id == $"bare-{earth.Id}" && step.Hold == Hold.EarthBared);
-        foreach (var joint in rig.Joints.Where(joint => joint.PickUp is not null)) Assert.Single(steps, step => step.Id == $"prove-{joint.Id}" && step.Hold == Hold.SignalProven);
+        foreach (var joint in rig.Joints.Where(joint => joint.PickUp is not null)) Assert.Single(steps, step => step.About.Contains(joint.Id) && step.Hold == Hold.SignalProven);
         foreach (var box in rig.PowerBoxes) Assert.Single(steps, step => step.Id == $"set-{box.Id}");
         foreach (var line in rig.Lines.Where(line => line.Lights.Count > 0)) Assert.Single(steps, step => step.Id == $"test-{line.Id}" && step.Hold == Hold.DarkWithoutTrigger);
         var ends = CutList.Of(AssessedRig.Of(rig)).Endings.SelectMany(end => end.Wires.Select(wire => $"{end.At}/{wire}")).Order();
@@ -104,7 +104,7 @@ public class SheetTests
             {
                 if (!signals.TryGetValue(TerminalIndex.Split(end).Part, out var signal)) continue;
                 var joint = TerminalIndex.Split(other).Part;
-                var proof = Assert.Single(steps, step => step.Id == $"prove-{(rig.Joints.Any(one => one.Id == joint && one.PickUp is not null) ? joint : signal.Name)}");
+                var proof = Assert.Single(steps, step => step.Hold == Hold.SignalProven && step.About.Contains(rig.Joints.Any(one => one.Id == joint && one.PickUp is not null) ? joint : signal.Name));
                 if (at.TryGetValue($"join-{joint}", out var made)) Assert.True(at[proof.Id] < made);
                 Assert.Equal(2, proof.Asks.Count(ask => ask is { Kind: AskKind.Reading, Expected: not null }));
                 Assert.NotEqual("", proof.Window);

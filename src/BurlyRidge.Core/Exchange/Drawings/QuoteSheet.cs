@@ -44,6 +44,7 @@ internal static class TaskWords
         WorkTask.LooseCover => FileWords.TaskLooseCover,
         WorkTask.Bulkhead => FileWords.TaskBulkhead,
         WorkTask.Earth => FileWords.TaskEarth,
+        WorkTask.Line => FileWords.TaskLine,
         _ => FileWords.TaskJob,
     };
 }

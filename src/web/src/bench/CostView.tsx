@@ -23,6 +23,7 @@ const tasks: Record<WorkTask, string> = {
   looseCover: t("bench.task.looseCover"),
   bulkhead: t("bench.task.bulkhead"),
   earth: t("bench.task.earth"),
+  line: t("bench.task.line"),
   job: t("bench.task.job"),
 };
 
