@@ -68,7 +68,7 @@ public static class ServerApp
         builder.Services.AddScoped<RecordStore>();
         builder.Services.AddScoped<BenchDesk>();
         builder.Services.AddScoped<SheetDesk>();
-        builder.Services.AddSingleton<SheetDigests>();
+        builder.Services.AddSingleton<SheetLogs>();
         builder.Services.AddSingleton<PhotoStore>();
         // The scripts are sent once and kept; what an edit asks for is not packed at all.
         builder.Services.Configure<GzipCompressionProviderOptions>(gzip => gzip.Level = CompressionLevel.Optimal);

@@ -11,6 +11,7 @@ internal sealed class Draft
 {
     private readonly Dictionary<string, IReadOnlyList<string>> coversOf = new(StringComparer.Ordinal);
     private readonly HashSet<string> existing;
+    private readonly Dictionary<string, Run> runs;
     private readonly Dictionary<string, Routed> routes;
 
     public Draft(AssessedRig assessed)
@@ -24,6 +25,7 @@ internal sealed class Draft
         Covers = ComesOff.Of(assessed.Whole.Saved with { Joints = Rig.Joints, Runs = Rig.Runs }, assessed.Whole.Routed, Names);
         routes = assessed.Whole.Routed.Routes.ToDictionary(route => route.Id, StringComparer.Ordinal);
         existing = Existing(assessed);
+        runs = Rig.Runs.ToDictionary(run => run.Id, StringComparer.Ordinal);
         Runs = [.. Rig.Runs.Where(run => !existing.Contains(run.Id) && !(run.Given && run.Kit is null))];
         Lamps = [.. Rig.Fixtures.Where(lamp => !existing.Contains(lamp.Id))];
         PlacedAt = Rig.Places.GroupBy(place => place.Part, StringComparer.Ordinal).ToDictionary(place => place.Key, place => place.First(), StringComparer.Ordinal);
@@ -63,6 +65,8 @@ internal sealed class Draft
     public IEnumerable<IPart> Fixed() => ((IEnumerable<IPart>)[.. Rig.Relays, .. Rig.PowerBoxes, .. Rig.Protection, .. Rig.Switches, .. Rig.Converters, .. Rig.InlineBreakers, .. Rig.Loads, .. Rig.SolarPanels])
         .Where(part => !existing.Contains(part.Id));
 
+    public Run RunOf(string id) => runs[id];
+
     public bool IsExisting(string id) => existing.Contains(id);
 
     /// <summary>How a wire lies; null where it has no route.</summary>
@@ -97,7 +101,18 @@ internal sealed class Draft
 
     public static string IdOf(string way, ComesOff cover) => $"cover-{way}-{FreeName.Plain(cover.What, FreeName.Longest)}";
 
-    public void Add(SheetStep step) => Steps.Add(step with { Place = step.Place.Length > 0 ? step.Place : step.About.Select(Station).FirstOrDefault(name => name.Length > 0) ?? "", After = [.. step.After.Distinct()] });
+    public void Add(SheetStep step) => Steps.Add(step with
+    {
+        Place = step.Place.Length > 0 ? step.Place : step.About.Select(Station).FirstOrDefault(name => name.Length > 0) ?? "",
+        Marks = [.. step.About.Select(PointOf).OfType<Point>().Distinct()],
+        Paths = [.. step.About.Where(runs.ContainsKey).Select(id => RouteOf(runs[id])?.Route?.Stations).OfType<IReadOnlyList<string>>().Where(stations => stations.Count > 1).DistinctBy(stations => string.Join('/', stations)).Select(stations => (IReadOnlyList<Point>)[.. stations.Select(Rig.Body!.StationOf).OfType<Station>().Select(station => station.At)])],
+        After = [.. step.After.Distinct()],
+    });
+
+    /// <summary>Where a part, mount or station is on the vehicle; null: not specified, or a wire.</summary>
+    private Point? PointOf(string id) => Rig.Body is not { } body ? null
+        : (PlacedAt.TryGetValue(id, out var place) ? body.Mounts.FirstOrDefault(mount => mount.Id == place.At)?.At : null)
+            ?? body.Mounts.FirstOrDefault(mount => mount.Id == id)?.At ?? (Where.Of(id) is { } station ? body.StationOf(station)?.At : body.StationOf(id)?.At);
 
     /// <summary>Where a part is, as a fitter calls it; empty: not specified.</summary>
     public string Station(string part) => PlacedAt.TryGetValue(part, out var place) ? Names.Place(place.At)

@@ -48,7 +48,7 @@ internal static class Joining
                 Parts = [.. group.Where(end => end.Kind is not null).CountBy(end => EndWords.Of(end)).Select(kind => Format.Count(kind.Value, kind.Key, kind.Key))],
                 Cautions = [.. group.Any(end => end.Kind is EndKind.ButtJoint or EndKind.Ring or EndKind.Solder or EndKind.Cap) ? [RunSheetWords.HotAirCaution] : Array.Empty<string>(), .. stage == Stage.Live ? [RunSheetWords.SpannerCaution] : Array.Empty<string>()],
                 Asks = [.. Asks(draft, known, crimps)],
-                Facts = [.. group.SelectMany(end => end.Wires.Where(wire => !draft.IsExisting(wire)).Select(wire => new Fact($"{end.At}/{wire}", draft.Names.Terminal(end.At), RunSheetWords.FormatWireInFitting(draft.Names[wire], Laying.Laid(draft, draft.Rig.Runs.First(run => run.Id == wire)), EndWords.Of(end)))))],
+                Facts = [.. group.SelectMany(end => end.Wires.Where(wire => !draft.IsExisting(wire)).Select(wire => new Fact($"{end.At}/{wire}", draft.Names.Terminal(end.At), RunSheetWords.FormatWireInFitting(draft.Names[wire], Laying.Laid(draft, draft.RunOf(wire)), EndWords.Of(end)))))],
             });
         }
     }
@@ -65,7 +65,7 @@ internal static class Joining
 
     private static IEnumerable<string> Ends(Draft draft, MakingOff end) => end.Wires.Where(wire => !draft.IsExisting(wire)).Select(wire =>
     {
-        var run = draft.Rig.Runs.First(run => run.Id == wire);
+        var run = draft.RunOf(wire);
         var colour = run.Colour.Length > 0 ? RunSheetWords.FormatWireOfColour(run.Wire, run.Colour) : run.Wire;
         return end.Kind is null ? RunSheetWords.FormatPinTakes(draft.Names.Terminal(end.At), colour, draft.Names.Wire(run))
             : RunSheetWords.FormatPinTakesWith(draft.Names.Terminal(end.At), colour, draft.Names.Wire(run), EndWords.Of(end));

@@ -116,11 +116,14 @@ public sealed record SheetRecord(
     public double? NumberAt(AskOf? of) => of is null ? null : Done.GetValueOrDefault(of.Step)?.What.Answers.FirstOrDefault(answer => answer.Key == of.Key)?.Number;
 }
 
-/// <summary>How long steps take, pauses left out.</summary>
+/// <summary>How long steps take, pauses left out. A step that nobody said was begun was begun when the one before it was done.</summary>
 internal sealed class WorkClock
 {
     /// <summary>A clock that is so far ahead of the server's is wrong.</summary>
     private static readonly TimeSpan Ahead = TimeSpan.FromMinutes(2);
+
+    /// <summary>Nobody works so long on a step without saying so: the pause was forgotten.</summary>
+    private static readonly TimeSpan Forgotten = TimeSpan.FromHours(4);
 
     private readonly Dictionary<string, TimeSpan> spent = new(StringComparer.Ordinal);
     private string step = "";
@@ -153,12 +156,13 @@ internal sealed class WorkClock
 
     public void Resume(DateTimeOffset when) => running ??= step.Length > 0 ? when : null;
 
-    /// <summary>Minutes of a step; null where it was not begun.</summary>
+    /// <summary>Minutes of a step; null where that cannot be known.</summary>
     public double? Stop(string id, DateTimeOffset when)
     {
-        if (step == id) Pause(when);
-        if (!spent.Remove(id, out var time) && step != id) return null;
-        if (step == id) step = "";
-        return time.TotalMinutes;
+        var begun = step == id || (step.Length == 0 && running is not null);
+        if (begun && step.Length == 0 && when - running < Forgotten) spent[id] = spent.GetValueOrDefault(id) + (when - running!.Value);
+        else if (step == id) Pause(when);
+        if (begun) (step, running) = ("", when);
+        return spent.Remove(id, out var time) || begun ? time.TotalMinutes is > 0 and var minutes ? minutes : null : null;
     }
 }

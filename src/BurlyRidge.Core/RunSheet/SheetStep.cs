@@ -1,5 +1,6 @@
 using System.Text.Json.Serialization;
 using BurlyRidge.Core.Bench;
+using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.RunSheet;
 
@@ -17,6 +18,12 @@ public sealed record SheetStep(string Id, Stage Stage, string Title, string Why)
 
     /// <summary>Where that is; empty: not specified.</summary>
     public string Place { get; init; } = "";
+
+    /// <summary>The same as points on the vehicle, to be marked on its drawing.</summary>
+    public IReadOnlyList<Point> Marks { get; init; } = [];
+
+    /// <summary>Routes of wires that it is about, from station to station.</summary>
+    public IReadOnlyList<IReadOnlyList<Point>> Paths { get; init; } = [];
 
     /// <summary>Tools, with sizes.</summary>
     public IReadOnlyList<string> Tools { get; init; } = [];
@@ -50,15 +57,19 @@ public sealed record SheetStep(string Id, Stage Stage, string Title, string Why)
     public IReadOnlyList<Standing> Leaves { get; init; } = [];
 
     /// <summary>What of the plan it goes by: where that changes after it was done, it is to be done again.</summary>
+    [JsonIgnore]
     public IReadOnlyList<Fact> Facts { get; init; } = [];
 
     /// <summary>Ids of the steps that, done again or undone, make it to be done again too.</summary>
+    [JsonIgnore]
     public IReadOnlyList<string> LapsesWith { get; init; } = [];
 
     /// <summary>It is to be done again whenever something of the plan was undone.</summary>
+    [JsonIgnore]
     public bool LapsesWithUndone { get; init; }
 
     /// <summary>The step that ends what it did: a cover is back on, a battery back on; empty: none.</summary>
+    [JsonIgnore]
     public string EndedBy { get; init; } = "";
 
     /// <summary>The time in which it is live that it belongs to; empty: none. While that is open no other step is begun.</summary>

@@ -37,11 +37,13 @@ public sealed record SheetView(
 {
     /// <summary>Looks at the work on an assessed rig; pure and total.</summary>
     /// <param name="minutes">Of the shop's task table; null: the usual ones.</param>
+    public static SheetView Of(AssessedRig assessed, SheetRecord record, IReadOnlyDictionary<WorkTask, double>? minutes = null) => Of(StepsOf(assessed, record, minutes), record, [], "");
+
+    /// <summary>The same of steps that were worked out before.</summary>
     /// <param name="history">Steps that the shop finished, this job's among them.</param>
     /// <param name="job">Tells this job's steps among them.</param>
-    public static SheetView Of(AssessedRig assessed, SheetRecord record, IReadOnlyDictionary<WorkTask, double>? minutes = null, IReadOnlyList<TimedStep>? history = null, string job = "")
+    public static SheetView Of(IReadOnlyList<SheetStep> steps, SheetRecord record, IReadOnlyList<TimedStep> history, string job)
     {
-        var steps = StepsOf(assessed, record, minutes);
         var progress = Progress.Of(steps, record);
         var waits = record.Waits.ToDictionary(wait => wait.Step, StringComparer.Ordinal);
         Wait? WaitOf(SheetStep step) => waits.GetValueOrDefault(step.Id) ?? (step.Stage == Stage.Late ? waits.GetValueOrDefault(step.Id["late-".Length..]) : null);
@@ -60,7 +62,7 @@ public sealed record SheetView(
         return new SheetView(
             cards, progress.Open, progress.Window, next?.Step.Id ?? "", beside?.Step.Id ?? "", record.Paused, record.Last,
             [.. cards.GroupBy(card => card.Step.Stage).OrderBy(stage => stage.Key).Select(stage => new StageCount(stage.Key, StageWords.Of(stage.Key), stage.Count(card => card.State == StepState.Done), stage.Count()))],
-            Forecast.Of([.. left.Select(step => step.Minutes)], history ?? [], job), one > 0 ? Hands.Minutes(left, 2) / one : 1, record.Fasteners, record.Register, record.Findings);
+            Forecast.Of([.. left.Select(step => step.Minutes)], history, job), one > 0 ? Hands.Minutes(left, 2) / one : 1, record.Fasteners, record.Register, record.Findings);
     }
 
     /// <summary>The plan's steps, what waits for a part left until it comes.</summary>

@@ -21,8 +21,11 @@ public sealed class RecordStore(JobDatabase database, DataFolder folder, TimePro
     private static readonly SemaphoreSlim OneAtATime = new(1);
 
     /// <summary>A job's entries of one log, in the order in which they happened; one that cannot be read is left out.</summary>
-    public async Task<IReadOnlyList<Entry<T>>> ReadAsync<T>(string job, string log, CancellationToken cancellation = default) where T : class =>
-        [.. (await database.Records.AsNoTracking().Where(row => row.JobId == job && row.Log == log).OrderBy(row => row.Number).ToListAsync(cancellation)).Select(Read<T>).OfType<Entry<T>>()];
+    public Task<IReadOnlyList<Entry<T>>> ReadAsync<T>(string job, string log, CancellationToken cancellation = default) where T : class => ReadAfterAsync<T>(job, log, 0, cancellation);
+
+    /// <summary>The same, of those after a number.</summary>
+    public async Task<IReadOnlyList<Entry<T>>> ReadAfterAsync<T>(string job, string log, int number, CancellationToken cancellation = default) where T : class =>
+        [.. (await database.Records.AsNoTracking().Where(row => row.JobId == job && row.Log == log && row.Number > number).OrderBy(row => row.Number).ToListAsync(cancellation)).Select(Read<T>).OfType<Entry<T>>()];
 
     /// <summary>The entries of one log of all jobs that are not archived, by job.</summary>
     public async Task<ILookup<string, T>> ReadAllAsync<T>(string log, CancellationToken cancellation = default) where T : class
@@ -31,9 +34,9 @@ public sealed class RecordStore(JobDatabase database, DataFolder folder, TimePro
         return rows.Select(row => (row.JobId, Entry: Read<T>(row))).Where(pair => pair.Entry is not null).ToLookup(pair => pair.JobId, pair => pair.Entry!.What, StringComparer.Ordinal);
     }
 
-    /// <summary>How many entries of one log each job has that is not archived; jobs without one left out.</summary>
-    public async Task<IReadOnlyDictionary<string, int>> CountsAsync(string log, CancellationToken cancellation = default) =>
-        await database.Records.Where(row => row.Log == log && database.Jobs.Any(job => job.Id == row.JobId && !job.Archived)).GroupBy(row => row.JobId).ToDictionaryAsync(job => job.Key, job => job.Count(), cancellation);
+    /// <summary>Number of the last entry of one log of each job that is not archived; jobs without one left out.</summary>
+    public async Task<IReadOnlyDictionary<string, int>> LastsAsync(string log, CancellationToken cancellation = default) =>
+        await database.Records.Where(row => row.Log == log && database.Jobs.Any(job => job.Id == row.JobId && !job.Archived)).GroupBy(row => row.JobId).ToDictionaryAsync(job => job.Key, job => job.Max(row => row.Number), cancellation);
 
     /// <summary>The entry that was added under a key; null: none was.</summary>
     public async Task<Entry<T>?> FindAsync<T>(string job, string key) where T : class =>

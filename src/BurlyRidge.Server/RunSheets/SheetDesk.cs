@@ -1,4 +1,6 @@
+using System.Runtime.CompilerServices;
 using BurlyRidge.Core;
+using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.RunSheet;
 using BurlyRidge.Server.Assess;
@@ -16,39 +18,37 @@ namespace BurlyRidge.Server.RunSheets;
 public sealed record SheetAnswer(SheetView View, VehicleKind? Vehicle, IReadOnlyList<OfferedFinding> Offered, IReadOnlyList<string> Kinds, bool SecondName);
 
 /// <summary>Puts plan, record and shop together.</summary>
-public sealed class SheetDesk(ShopStore shops, RecordStore records, JobStore jobs, SheetDigests digests)
+public sealed class SheetDesk(ShopStore shops, RecordStore records, JobStore jobs, SheetLogs logs)
 {
     /// <summary>The log of a job that is the run sheet's.</summary>
     public const string Log = "runSheet";
 
-    /// <summary>Entries as Core folds them.</summary>
-    public static IEnumerable<Logged> Logged(IEnumerable<Entry<SheetEvent>> entries) => entries.Select(entry => new Logged(entry.Number, entry.At, entry.Who, entry.What));
+    private static readonly ConditionalWeakTable<AssessedRig, Kept> Steps = [];
 
     /// <summary>What happened on a job, folded.</summary>
     public async Task<SheetRecord> RecordAsync(string? job, CancellationToken cancellation) =>
-        job is null ? SheetRecord.Nothing : SheetRecord.Of(Logged(await records.ReadAsync<SheetEvent>(job, Log, cancellation)));
+        job is null ? SheetRecord.Nothing : (await logs.OfAsync(job, records, cancellation)).Record;
 
     /// <summary>Looks at the work on a rig; null: for no job.</summary>
     public async Task<SheetAnswer> LookAsync(Rig rig, string? job, CancellationToken cancellation)
     {
         var (shop, _) = await shops.ReadAsync();
         var record = await RecordAsync(job, cancellation);
-        var all = await digests.AllAsync(records, cancellation);
-        var names = await jobs.NamesAsync(cancellation);
-        var assessed = await AssessmentCache.OfAsync(rig, cancellation);
+        var all = await logs.AllAsync(records, cancellation);
+        var steps = StepsOf(await AssessmentCache.OfAsync(rig, cancellation), record, shop);
         return new SheetAnswer(
-            SheetView.Of(assessed, record, shop.TaskTable(), [.. all.SelectMany(digest => digest.Timed)], job ?? ""), record.Vehicle,
-            record.Vehicle is { } vehicle ? [.. Offered(vehicle, all.Where(digest => digest.Job != job), names)] : [],
-            [.. all.Select(digest => digest.Vehicle?.Name.Trim()).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase).Order(StringComparer.OrdinalIgnoreCase)],
+            SheetView.Of(steps, record, [.. all.SelectMany(log => log.Value.Timed(log.Key))], job ?? ""), record.Vehicle,
+            record.Vehicle is { } vehicle ? [.. Offered(vehicle, all.Where(log => log.Key != job), await jobs.NamesAsync(cancellation))] : [],
+            [.. all.Values.Select(log => log.Record.Vehicle?.Name.Trim()).OfType<string>().Distinct(StringComparer.OrdinalIgnoreCase).Order(StringComparer.OrdinalIgnoreCase)],
             shop.SecondNameAtHolds);
     }
 
-    private static IEnumerable<OfferedFinding> Offered(VehicleKind vehicle, IEnumerable<SheetDigest> others, Dictionary<string, string> names) =>
-        from digest in others
-        from finding in digest.Findings
-        let found = finding.Vehicle ?? digest.Vehicle
+    private static IEnumerable<OfferedFinding> Offered(VehicleKind vehicle, IEnumerable<KeyValuePair<string, SheetLog>> others, Dictionary<string, string> names) =>
+        from other in others
+        from finding in other.Value.Record.Findings
+        let found = finding.Vehicle ?? other.Value.Record.Vehicle
         where found is not null && vehicle.Like(found)
-        select new OfferedFinding(finding, names.GetValueOrDefault(digest.Job, ""), finding.FoundOn, vehicle.GuessFrom(found));
+        select new OfferedFinding(finding, names.GetValueOrDefault(other.Key, ""), finding.FoundOn, vehicle.GuessFrom(found));
 
     /// <summary>What is wrong with something that is to be written down, and it with what the plan has of its step.</summary>
     /// <param name="spoken">The rig of the revision that it speaks of.</param>
@@ -57,14 +57,26 @@ public sealed class SheetDesk(ShopStore shops, RecordStore records, JobStore job
         if (what is not (SheetEvent.Done or SheetEvent.Undone or SheetEvent.Waits)) return (what, [], "");
         var (shop, _) = await shops.ReadAsync();
         var record = await RecordAsync(job.Row.Id, cancellation);
-        var now = SheetView.StepsOf(await AssessmentCache.OfAsync(job.Workable, cancellation), record, shop.TaskTable());
+        var now = StepsOf(await AssessmentCache.OfAsync(job.Workable, cancellation), record, shop);
         if (what is SheetEvent.Waits waits) return (what, now.Any(step => step.Id == waits.Step) ? [] : [new Problem("step", ServerWords.NoSuchStep)], "");
         if (what is SheetEvent.Undone undone) return (what, record.Done.ContainsKey(undone.Step) ? [] : [new Problem("step", ServerWords.NothingToTakeBack)], "");
         var done = (SheetEvent.Done)what;
         if (now.FirstOrDefault(step => step.Id == done.Step) is { } step)
             return (done.Of(step), SheetView.Judge(now, record, done, who, shop.SecondNameAtHolds), "");
         // A plan came between that no longer has the step. It was done all the same: it is kept, and is to be taken back.
-        var then = SheetView.StepsOf(await AssessmentCache.OfAsync(spoken, cancellation), record, shop.TaskTable());
+        var then = StepsOf(await AssessmentCache.OfAsync(spoken, cancellation), record, shop);
         return then.FirstOrDefault(step => step.Id == done.Step) is { } old ? (done.Of(old), [], ServerWords.FormatStepIsGone(old.Title)) : (what, [new Problem("step", ServerWords.NoSuchStep)], "");
     }
+
+    /// <summary>The steps of a plan; they stay the same from tick to tick.</summary>
+    private static IReadOnlyList<SheetStep> StepsOf(AssessedRig assessed, SheetRecord record, Core.Bench.Shop shop)
+    {
+        var key = string.Join('|', [.. shop.Minutes.Select(row => $"{row}"), .. record.Waits.Select(wait => $"{wait}")]);
+        if (Steps.TryGetValue(assessed, out var kept) && kept.Key == key) return kept.Steps;
+        var steps = SheetView.StepsOf(assessed, record, shop.TaskTable());
+        Steps.AddOrUpdate(assessed, new Kept(key, steps));
+        return steps;
+    }
+
+    private sealed record Kept(string Key, IReadOnlyList<SheetStep> Steps);
 }

@@ -15,9 +15,11 @@ public class RecordTests
     [Fact]
     public void A_step_takes_as_long_as_it_was_worked_on_pauses_left_out()
     {
-        var record = Fold((0, new SheetEvent.Started("a")), (10, new SheetEvent.Paused("rain")), (200, new SheetEvent.Resumed()), (205, new SheetEvent.Started("b")), (215, new SheetEvent.Started("a")), (220, new SheetEvent.Done("a")), (230, new SheetEvent.Done("c")));
+        var record = Fold((0, new SheetEvent.Started("a")), (10, new SheetEvent.Paused("rain")), (200, new SheetEvent.Resumed()), (205, new SheetEvent.Started("b")), (215, new SheetEvent.Started("a")), (220, new SheetEvent.Done("a")), (230, new SheetEvent.Done("c")), (900, new SheetEvent.Done("d")), (910, new SheetEvent.Paused()), (915, new SheetEvent.Done("e")));
         Assert.Equal(20, record.Done["a"].Minutes!.Value, 9);
-        Assert.Null(record.Done["c"].Minutes);
+        Assert.Equal(10, record.Done["c"].Minutes!.Value, 9);
+        Assert.Null(record.Done["d"].Minutes); // overnight, the pause forgotten
+        Assert.Null(record.Done["e"].Minutes);
         Assert.Null(record.Paused);
     }
 

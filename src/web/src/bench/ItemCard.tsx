@@ -1,6 +1,7 @@
 import { useState } from "react";
 import type { ArrivalPoint, BenchEvent, EditCommand, ItemStand } from "../api/client";
 import type { RigEditor } from "../job/rigEditor";
+import { setWhoHere, whoHere } from "../job/who";
 import { ExchangeLamp } from "../lines/station/ExchangeLamp";
 import { Button } from "../ui/Button";
 import { CheckField } from "../ui/CheckField";
@@ -12,7 +13,7 @@ import { TextField } from "../ui/TextField";
 import { useUnits } from "../ui/units";
 import { t } from "../words";
 import { Stand } from "./PartsTable";
-import { type BenchDeskRecord, setWhoHere, whoHere } from "./record";
+import type { BenchDeskRecord } from "./record";
 import type { ShopDesk } from "./shop";
 
 const points: readonly { key: ArrivalPoint; name: string }[] = [

@@ -2,14 +2,8 @@ import { useState } from "react";
 import { asked } from "../api/asked";
 import { api, type BenchEvent, type OpenJob } from "../api/client";
 import { sentenceOf } from "../api/problems";
+import { whoHere } from "../job/who";
 import { t } from "../words";
-
-const whoKey = "burly-ridge-who";
-
-/** Who writes into the record from this browser, as typed. */
-export const whoHere = () => localStorage.getItem(whoKey) ?? "";
-
-export const setWhoHere = (who: string) => localStorage.setItem(whoKey, who);
 
 export type BenchDeskRecord = ReturnType<typeof useBenchRecord>;
 

@@ -17,6 +17,7 @@ const loads = {
   lines: () => import("../lines/LinesStage"),
   panel: () => import("../panel/PanelStage"),
   bench: () => import("../bench/BenchStage"),
+  "run-sheet": () => import("../run-sheet/RunSheetStage"),
 } satisfies Record<StageKey, unknown>;
 
 const stages = {
@@ -24,6 +25,7 @@ const stages = {
   lines: lazy(loads.lines),
   panel: lazy(loads.panel),
   bench: lazy(loads.bench),
+  "run-sheet": lazy(loads["run-sheet"]),
 } satisfies Record<StageKey, unknown>;
 
 /** So long after a job is opened the page has nothing else to load. */

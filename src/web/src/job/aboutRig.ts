@@ -6,6 +6,7 @@ import {
   type PanelView,
   type Rig,
   type RigState,
+  type SheetAnswer,
   type WalkaroundView,
 } from "../api/client";
 import type { Answer as Asked } from "../api/problems";
@@ -38,6 +39,12 @@ export const ofBench = (job: string): AboutRig<BenchAnswer> => ({
   ask: (rig, signal) => api.POST("/api/preview/bench", { body: { rig, job }, signal }),
 });
 
+/** The steps of the work, held against what the job's record says was done. */
+export const ofRunSheet = (job: string): AboutRig<SheetAnswer> => ({
+  what: ["runSheet", job],
+  ask: (rig, signal) => api.POST("/api/preview/run-sheet", { body: { rig, job }, signal }),
+});
+
 /** One line from source to earth in the state asked for, and in others to compare it with. */
 export const ofLine = (lineId: string, state: RigState | undefined): AboutRig<LineView> => ({
   what: ["line", lineId, state],
@@ -62,6 +69,7 @@ const first: Record<StageKey, (rig: Rig, job: string) => AboutRig<unknown> | und
   lines: ({ lines: [line] }) => line && ofLine(line.id, undefined),
   panel: () => ofPanel,
   bench: (_, job) => ofBench(job),
+  "run-sheet": (_, job) => ofRunSheet(job),
 };
 
 /** Asked as one goes to a stage, before it is drawn. */

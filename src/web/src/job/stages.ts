@@ -5,6 +5,7 @@ export const stages = [
   { key: "lines", name: t("job.lines") },
   { key: "panel", name: t("job.panel") },
   { key: "bench", name: t("job.bench") },
+  { key: "run-sheet", name: t("job.runSheet") },
 ] as const;
 
 export type StageKey = (typeof stages)[number]["key"];

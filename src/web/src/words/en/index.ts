@@ -9,6 +9,7 @@ import job from "./job.json";
 import lines from "./lines.json";
 import panel from "./panel.json";
 import quickSize from "./quickSize.json";
+import runSheet from "./runSheet.json";
 import ui from "./ui.json";
 import walkaround from "./walkaround.json";
 import yard from "./yard.json";
@@ -26,6 +27,7 @@ export const en = {
   lines,
   panel,
   quickSize,
+  runSheet,
   ui,
   walkaround,
   yard,
