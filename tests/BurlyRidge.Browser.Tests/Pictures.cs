@@ -14,7 +14,6 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         { "walkaround", "walkaround", "day" },
         { "walkaround-way", "a way", "night" },
         { "electrics", "electrics", "day" },
-        { "parts", "parts", "day" },
         { "vehicle", "vehicle", "day" },
         { "candidates", "candidates", "day" },
         { "lines", "lines", "day" },
@@ -28,6 +27,7 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         { "panel", "panel", "day" },
         { "ledger", "ledger", "day" },
         { "bench", "a reel", "day" },
+        { "run-sheet", "run sheet", "day" },
     };
 
     [Theory(Explicit = true)]

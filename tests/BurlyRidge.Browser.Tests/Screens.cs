@@ -8,9 +8,9 @@ internal static class Screens
     public static IReadOnlyList<string> All { get; } =
     [
         "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a bracket", "own lamp", "a wire to a part", "find", "reroute", "lines", "a lead judged",
-        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "ledger", "accepting", "quick size",
+        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "run sheet", "a live window", "run sheet log", "a step taken back", "ledger", "accepting", "quick size",
         "history", "going back", "details", "new job", "archive", "deleting", "archived job", "conflict", "help", "glossary", "term", "tour", "a refused field", "refused sizes",
-        "wiring to print", "legends to print", "cut list to print", "cards to print", "quote to print",
+        "wiring to print", "legends to print", "cut list to print", "cards to print", "quote to print", "run sheet to print",
     ];
 
     /// <summary>Opens a screen of the demo jobs.</summary>
@@ -105,10 +105,13 @@ internal static class Screens
                 page.Press("Enter a harness");
                 page.Find(By.CssSelector("[data-kit-form]"));
                 break;
-            case "wiring to print" or "legends to print" or "cut list to print" or "cards to print" or "quote to print":
+            case "run sheet" or "a live window" or "run sheet log" or "a step taken back":
+                RunSheet(page, screen);
+                break;
+            case "run sheet to print" or "wiring to print" or "legends to print" or "cut list to print" or "cards to print" or "quote to print":
                 var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];
-                page.Open($"/api/jobs/{job}/{screen switch { "wiring to print" => "diagram", "legends to print" => "legends", "cards to print" => "harness-cards", "quote to print" => "quote", _ => "cut-list" }}.html");
-                page.Find(By.CssSelector(screen switch { "cut list to print" or "cards to print" => "tr[data-wire]", "quote to print" => "tr[data-item]", _ => "svg" }));
+                page.Open($"/api/jobs/{job}/{screen switch { "wiring to print" => "diagram", "legends to print" => "legends", "cards to print" => "harness-cards", "quote to print" => "quote", "run sheet to print" => "run-sheet", _ => "cut-list" }}.html");
+                page.Find(By.CssSelector(screen switch { "cut list to print" or "cards to print" => "tr[data-wire]", "quote to print" => "tr[data-item]", "run sheet to print" => "li[data-step]", _ => "svg" }));
                 break;
             case "ledger" or "accepting":
                 page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).Click();
@@ -196,6 +199,17 @@ internal static class Screens
         page.Press("Quick-plan a line");
         page.Find(By.CssSelector("[data-figure='Wire']"));
         page.UntilSaved();
+    }
+
+    private static void RunSheet(Page page, string screen)
+    {
+        var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];
+        page.Open($"/jobs/{job}/run-sheet{screen switch { "a live window" => "?step=try-open", "a step taken back" => "?step=cover-off-grille", "run sheet log" => "?step=cover-on-grille", _ => "" }}");
+        page.Find(By.CssSelector("[data-shown-step]"));
+        page.Find(By.CssSelector("[data-mark]"));
+        if (screen != "run sheet log") return;
+        page.Run("for (const folded of document.querySelectorAll('aside details')) folded.open = true");
+        page.Find(By.CssSelector("[data-fastener]"));
     }
 
     private static void Conflict(Page page)

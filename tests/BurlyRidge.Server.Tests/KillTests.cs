@@ -57,6 +57,77 @@ public sealed class KillTests : IDisposable
         Assert.True(acknowledged > rounds, "nothing was edited");
     }
 
+    /// <summary>Ticks, notes and photos, one after the other: none that was acknowledged is lost, none is there twice, and what was sent again is the same entry.</summary>
+    [Fact]
+    public async Task While_a_vehicle_is_worked_on()
+    {
+        string? id = null;
+        var acknowledged = new List<string>();
+        string? cut = null;
+        var rounds = Proof.Rounds(3, 20);
+        for (var i = 0; i < rounds; i++)
+        {
+            using var server = await ServerProcess.StartAsync(data);
+            id ??= (await server.NewJobAsync("Worked on")).Id;
+            // What the client heard nothing of is sent again.
+            if (cut is not null) await WriteAsync(server, id!, cut);
+            if (cut is not null) acknowledged.Add(cut);
+            cut = null;
+            var first = new TaskCompletionSource();
+            async Task WorkAsync()
+            {
+                for (var n = 0; ; n++)
+                {
+                    var key = $"{i}-{n}";
+                    try
+                    {
+                        await WriteAsync(server, id!, key);
+                    }
+                    catch (Exception error) when (error is HttpRequestException or IOException or TaskCanceledException)
+                    {
+                        cut = key;
+                        return;
+                    }
+                    acknowledged.Add(key);
+                    first.TrySetResult();
+                }
+            }
+            var work = WorkAsync();
+            await Task.WhenAny(first.Task, work);
+            await Task.Delay(random.Next(0, 500), TestContext.Current.CancellationToken);
+            await server.KillAsync();
+            await work;
+        }
+        using var last = await ServerProcess.StartAsync(data);
+        var entries = (await last.Http.GetFromJsonAsync<JsonElement>($"/api/jobs/{id}/run-sheet", TestContext.Current.CancellationToken)).EnumerateArray().Select(entry => entry.GetProperty("what")).ToList();
+        string Text(JsonElement what) => what.TryGetProperty("caption", out var caption) ? caption.GetString()! : what.GetProperty("text").GetString()!;
+        var there = entries.Select(Text).ToList();
+        Assert.Equal(there.Count, there.Distinct().Count());
+        Assert.Empty(acknowledged.Except(there));
+        Assert.Equal(acknowledged.Order(), there.Where(acknowledged.Contains).Order());
+        foreach (var photo in entries.Where(what => what.TryGetProperty("photo", out _)))
+            Assert.NotEmpty(await last.Http.GetByteArrayAsync($"/api/jobs/{id}/photos/{photo.GetProperty("photo").GetString()}", TestContext.Current.CancellationToken));
+        Assert.True(acknowledged.Count > rounds, "nothing was written");
+    }
+
+    /// <summary>A note, or of every third one a photo.</summary>
+    private static async Task WriteAsync(ServerProcess server, string id, string key)
+    {
+        if (int.Parse(key.Split('-')[1], System.Globalization.CultureInfo.InvariantCulture) % 3 != 0)
+        {
+            using var noted = await server.Http.PostAsJsonAsync($"/api/jobs/{id}/run-sheet", new JsonObject { ["what"] = new JsonObject { ["kind"] = "noted", ["step"] = "", ["text"] = key }, ["who"] = "", ["client"] = "", ["revision"] = 1, ["idempotencyKey"] = $"kill-{key}" }, TestContext.Current.CancellationToken);
+            noted.EnsureSuccessStatusCode();
+            return;
+        }
+        using var bitmap = new SkiaSharp.SKBitmap(40, 30);
+        bitmap.Erase(new SkiaSharp.SKColor((uint)key.GetHashCode(StringComparison.Ordinal) | 0xFF000000));
+        using var data = bitmap.Encode(SkiaSharp.SKEncodedImageFormat.Png, 100);
+        using var content = new ByteArrayContent(data.ToArray());
+        content.Headers.ContentType = new System.Net.Http.Headers.MediaTypeHeaderValue("image/png");
+        using var stored = await server.Http.PostAsync($"/api/jobs/{id}/photos?revision=1&key=kill-{key}&caption={key}", content, TestContext.Current.CancellationToken);
+        stored.EnsureSuccessStatusCode();
+    }
+
     /// <summary>Saves after saves, until there is no answer.</summary>
     private static async Task EditAsync(ServerProcess server, string id, Action<int> onAcknowledged)
     {

@@ -23,6 +23,9 @@ public sealed record Ask(string Key, AskKind Kind, string Words)
     /// <summary>What can be chosen; the first lets it pass.</summary>
     public IReadOnlyList<AskChoice> Choices { get; init; } = [];
 
+    /// <summary>Key of the count of fasteners: what is logged of them counts there.</summary>
+    public const string Fasteners = "fasteners";
+
     /// <summary>No meter and no vehicle gives more than this.</summary>
     private const double MostReading = 10_000;
 

@@ -46,7 +46,7 @@ public sealed record SheetRecord(
         foreach (var (number, at, who, what) in log)
         {
             var when = clock.Of(what.When, at);
-            last = at;
+            last = when;
             switch (what)
             {
                 case SheetEvent.Started started:
@@ -112,8 +112,18 @@ public sealed record SheetRecord(
     /// <summary>Steps of which it is known what they took.</summary>
     public IEnumerable<TimedStep> Timed(string job) => Done.Values.Where(done => done.Minutes > 0 && done.What.Planned > 0).Select(done => new TimedStep(job, done.What.Planned, done.Minutes!.Value));
 
-    /// <summary>What was counted or read at a step; null: nothing.</summary>
-    public double? NumberAt(AskOf? of) => of is null ? null : Done.GetValueOrDefault(of.Step)?.What.Answers.FirstOrDefault(answer => answer.Key == of.Key)?.Number;
+    /// <summary>What a count of a step has to come to: what was counted or logged where it came apart; null: nobody said.</summary>
+    public double? Counted(SheetStep step, Ask ask)
+    {
+        if (ask.Kind != AskKind.Count) return null;
+        if (ask.Same is { } same) return NumberAt(same) ?? Logged(same.Step, same.Key);
+        return Logged(step.Id, ask.Key);
+    }
+
+    private double? NumberAt(AskOf of) => Done.GetValueOrDefault(of.Step)?.What.Answers.FirstOrDefault(answer => answer.Key == of.Key)?.Number;
+
+    /// <summary>Fasteners that were logged at a step, all of them together.</summary>
+    private double? Logged(string step, string key) => key == Ask.Fasteners && Fasteners.Where(some => some.Step == step).ToList() is { Count: > 0 } some ? some.Sum(one => one.Count) : null;
 }
 
 /// <summary>How long steps take, pauses left out. A step that nobody said was begun was begun when the one before it was done.</summary>

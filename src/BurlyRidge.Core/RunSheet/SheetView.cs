@@ -52,7 +52,7 @@ public sealed record SheetView(
             record.Done.GetValueOrDefault(standing.Step.Id) is { } done ? new StepDone(done.At, done.Who, done.What.Answers, done.Minutes) : null,
             WaitOf(standing.Step), [.. record.Notes[standing.Step.Id]])
         {
-            Counted = standing.Step.Asks.Where(ask => record.NumberAt(ask.Same) is not null).ToDictionary(ask => ask.Key, ask => record.NumberAt(ask.Same)!.Value),
+            Counted = standing.Step.Asks.Where(ask => record.Counted(standing.Step, ask) is not null).ToDictionary(ask => ask.Key, ask => record.Counted(standing.Step, ask)!.Value),
         })];
         var next = cards.FirstOrDefault(card => card.Step.Id == record.Now && card.State != StepState.Done && card.Ready) ?? cards.FirstOrDefault(card => card.Ready);
         var beside = progress.Window.Length > 0 || next is null ? null
@@ -82,7 +82,7 @@ public sealed record SheetView(
         foreach (var ask in step.Asks)
         {
             var at = done.Answers.ToList().FindIndex(answer => answer.Key == ask.Key);
-            problems.AddRange(ask.Judge(at < 0 ? null : done.Answers[at], record.NumberAt(ask.Same), at < 0 ? $"answers.{ask.Key}" : $"answers[{at}]"));
+            problems.AddRange(ask.Judge(at < 0 ? null : done.Answers[at], record.Counted(step, ask), at < 0 ? $"answers.{ask.Key}" : $"answers[{at}]"));
         }
         if (secondName && step.Hold is not null && (string.IsNullOrWhiteSpace(done.Second) || done.Second.Trim().Equals(who.Trim(), StringComparison.OrdinalIgnoreCase))) problems.Add(new Problem("second", RunSheetWords.GiveASecondName));
         return problems;

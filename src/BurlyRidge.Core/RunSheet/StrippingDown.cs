@@ -23,7 +23,7 @@ internal static class StrippingDown
                 Cautions = [.. Cautions(draft, cover)],
                 Asks =
                 [
-                    Ask.Count("fasteners", cover.FastenerKind.Length > 0 ? RunSheetWords.FormatFastenersOutOf(cover.FastenerKind) : RunSheetWords.FastenersOut, null),
+                    Ask.Count(Ask.Fasteners, cover.FastenerKind.Length > 0 ? RunSheetWords.FormatFastenersOutOf(cover.FastenerKind) : RunSheetWords.FastenersOut, null),
                     .. cover.Unplugged.Count > 0 ? [Ask.Count("plugs", RunSheetWords.FormatUnplugged(Format.And(cover.Unplugged)), null)] : Array.Empty<Ask>(),
                 ],
                 Leaves =
@@ -60,7 +60,7 @@ internal static class StrippingDown
                 Cautions = [.. Cautions(draft, cover)],
                 Asks =
                 [
-                    Ask.Count("fasteners", RunSheetWords.FastenersBack, cover.Fasteners, new AskOf(off, "fasteners")),
+                    Ask.Count(Ask.Fasteners, RunSheetWords.FastenersBack, cover.Fasteners, new AskOf(off, Ask.Fasteners)),
                     .. cover.Unplugged.Count > 0 ? [Ask.Count("plugs", RunSheetWords.FormatJoinedAgain(Format.And(cover.Unplugged)), cover.Unplugged.Count, new AskOf(off, "plugs"))] : Array.Empty<Ask>(),
                 ],
                 Facts = [new Fact(off, cover.What, cover.LoosenOnly ? RunSheetWords.LoosenedOnly : RunSheetWords.TakenOff)],

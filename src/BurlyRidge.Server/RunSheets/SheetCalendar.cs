@@ -11,7 +11,7 @@ internal static class SheetCalendar
 {
     public static string Write(string job, IReadOnlyList<CalendarEntry> entries)
     {
-        var calendar = new Calendar { ProductId = "-//Burly Ridge//Run sheet//EN" };
+        var calendar = new Calendar { ProductId = "-//BurlyRidge//RunSheet//EN" };
         for (var i = 0; i < entries.Count; i++)
         {
             var entry = entries[i];

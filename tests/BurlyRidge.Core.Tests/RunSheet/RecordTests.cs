@@ -58,6 +58,22 @@ public class RecordTests
         Assert.Contains("answers[1].key", Judge(new Answer("fasteners", Number: 9), new Answer("clips", Number: 1)).Select(problem => problem.Path));
     }
 
+    /// <summary>What is logged kind by kind is the count: at strip-down and at refit.</summary>
+    [Fact]
+    public void Fasteners_that_were_logged_have_to_come_back()
+    {
+        var steps = Work.Steps(PlacedRigs.Bar);
+        var work = Work.UpTo(PlacedRigs.Bar, "off-battery");
+        work.Add(new SheetEvent.Fasteners("cover-off-glove-box", 5, "screws"));
+        work.Add(new SheetEvent.Fasteners("cover-off-glove-box", 2, "clips") { Broke = 1, Plastic = true });
+        IReadOnlyList<Problem> Judge(string step, double count) => SheetView.Judge(steps, work.Record, new SheetEvent.Done(step) { Answers = [new Answer("fasteners", Number: count)] }, "Fitter", secondName: false);
+        Assert.NotEmpty(Judge("cover-off-glove-box", 6));
+        Assert.Empty(Judge("cover-off-glove-box", 7));
+        foreach (var step in steps.Where(step => step.Id != "cover-off-glove-box" && work.Record.Done.ContainsKey(step.Id) == false).TakeWhile(step => step.Id != "cover-on-glove-box").Prepend(steps.First(step => step.Id == "cover-off-glove-box"))) work.Do(step);
+        Assert.Equal(["answers[0].number"], Judge("cover-on-glove-box", 6).Select(problem => problem.Path));
+        Assert.Empty(Judge("cover-on-glove-box", 7));
+    }
+
     [Fact]
     public void A_step_is_not_ticked_before_those_that_it_needs()
     {

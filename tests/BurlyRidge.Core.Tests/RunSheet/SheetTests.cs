@@ -113,6 +113,35 @@ public class SheetTests
             Assert.Contains(open.Leaves, standing => standing.Kind == StandingKind.Live && standing.Until.Contains(open.EndedBy)));
     }
 
+    /// <summary>Every hold point is there where the shape needs it, with something to be answered, and nowhere else.</summary>
+    [Theory]
+    [MemberData(nameof(Shapes))]
+    public void Hold_points_stand_where_they_are_needed(string shape, IsolationSchool school)
+    {
+        var (rig, steps) = SheetRigs.Of(shape, school);
+        bool Has(Hold hold) => steps.Any(step => step.Hold == hold);
+        var vehicle = rig.AllParts().Where(part => part is VehicleSignal or FuseSlot or IgnitionFeed or TrailerPin { Carries: not null }).Select(part => part.Id).ToHashSet();
+        var crossing = steps.Any(step => step.Id.StartsWith("feed-", StringComparison.Ordinal));
+        var expected = new Dictionary<Hold, bool>
+        {
+            [Hold.BatteryIsolated] = school == IsolationSchool.BatteryOff,
+            [Hold.FuseOut] = school == IsolationSchool.FuseOut,
+            [Hold.SignalProven] = rig.Runs.SelectMany(run => run.Ends()).Any(end => vehicle.Contains(TerminalIndex.Split(end).Part)),
+            [Hold.EarthBared] = rig.Earths.Any(earth => earth.Kind == EarthKind.Stud),
+            [Hold.OfferedUp] = rig.Fixtures.Count > 0,
+            [Hold.JointsProven] = true,
+            [Hold.NothingLiveUncapped] = true,
+            [Hold.DarkWithoutTrigger] = true,
+            [Hold.SlotsPressed] = rig.PowerBoxes.Any(box => box.Outputs.Any(output => output.WorkedBy == WorkedBy.Slot)),
+            [Hold.SlackOutside] = crossing,
+            [Hold.HoleWatertight] = crossing,
+            [Hold.AllBack] = steps.Any(step => step.Stage == Stage.StripDown),
+            [Hold.BonnetCloses] = rig.Body is not null,
+        };
+        Assert.All(expected, pair => Assert.True(pair.Value == Has(pair.Key), $"{pair.Key}"));
+        Assert.All(steps.Where(step => step.Hold is not null), step => Assert.NotEmpty(step.Asks));
+    }
+
     /// <summary>Together they take what the task table says, whatever the plan; a cover that is off for five lines costs what it costs for one.</summary>
     [Theory]
     [MemberData(nameof(Shapes))]

@@ -2,6 +2,7 @@ import { Printer } from "lucide-react";
 import type { Quote, Shop, WorkTask } from "../api/client";
 import { Fields } from "../fields/Fields";
 import { tableOf } from "../fields/table";
+import { CheckField } from "../ui/CheckField";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
 import { asLength } from "../ui/figures/figures";
@@ -103,6 +104,18 @@ export function CostView({ job, quote, shop }: { job: string; quote: Quote; shop
           value={shop.shop?.hourlyRate}
           messages={shop.errors.hourlyRate}
           onChange={(rate) => shop.put({ hourlyRate: rate ?? null })}
+        />
+        <NumberField
+          label={t("bench.workHours")}
+          unit="h"
+          value={shop.shop?.workHours ?? 0}
+          messages={shop.errors.workHours}
+          onChange={(workHours = Number.NaN) => shop.put({ workHours })}
+        />
+        <CheckField
+          label={t("bench.secondName")}
+          checked={shop.shop?.secondNameAtHolds === true}
+          onChange={(secondNameAtHolds) => shop.put({ secondNameAtHolds })}
         />
         <div className="col-span-2 sm:col-span-3">
           <TableFile

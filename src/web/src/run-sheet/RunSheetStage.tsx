@@ -21,6 +21,7 @@ import { StepList } from "./StepList";
 import { StepPane } from "./StepPane";
 import { shownStep, tickedHere } from "./shown";
 import { useSheetRecord } from "./useSheetRecord";
+import { longAgo, WhereYouWere } from "./WhereYouWere";
 
 const noAnswers: Answers = {};
 
@@ -105,11 +106,7 @@ export default function RunSheetStage({ editor }: { editor: RigEditor }) {
             <OpenList view={view} />
             <div className="max-lg:order-3">
               <Forecast view={view} />
-              {paused && (
-                <p className="text-sm font-semibold text-ochre" data-paused>
-                  {view.paused ? t("runSheet.leftBecause", { why: view.paused }) : t("runSheet.left")}
-                </p>
-              )}
+              {(paused || longAgo(view.last)) && <WhereYouWere view={view} />}
               {besideCard && (
                 <Button
                   look="quiet"
