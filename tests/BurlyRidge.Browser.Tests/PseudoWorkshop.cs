@@ -44,7 +44,11 @@ public sealed partial class PseudoWorkshop : Workshop
         {
             var jobs = await ReadAsync(list);
             Gather(jobs, texts);
-            foreach (var job in jobs.EnumerateArray()) Gather((await ReadAsync($"/api/jobs/{job.GetProperty("id").GetString()}")).GetProperty("rig"), texts);
+            foreach (var job in jobs.EnumerateArray())
+            {
+                Gather((await ReadAsync($"/api/jobs/{job.GetProperty("id").GetString()}")).GetProperty("rig"), texts);
+                Gather(await ReadAsync($"/api/jobs/{job.GetProperty("id").GetString()}/run-sheet"), texts);
+            }
         }
         foreach (var shelf in new[] { "/api/catalogue", "/api/catalogue/kits", "/api/shop" }) Gather(await ReadAsync(shelf), texts);
         return data = [.. texts.Where(text => text.Length > 0).OrderByDescending(text => text.Length)];
@@ -87,7 +91,7 @@ public sealed partial class PseudoWorkshop : Workshop
 
     /// <summary>Fields of a document that hold what a person typed.</summary>
     private static readonly HashSet<string> Typed = new(
-        ["name", "note", "customer", "plate", "reason", "by", "legend", "wire", "leadWire", "harnessWire", "colour", "farColour", "serves", "tappedFor", "place", "fromPlace", "toPlace", "what", "housing", "cavity", "pin", "pinPlus", "pinMinus", "fastenerKind", "what", "trouble", "standard", "print", "prints", "half", "plug", "material", "use", "goesOn", "joins", "purpose"],
+        ["name", "note", "customer", "plate", "reason", "by", "legend", "wire", "leadWire", "harnessWire", "colour", "farColour", "serves", "tappedFor", "place", "fromPlace", "toPlace", "what", "housing", "cavity", "pin", "pinPlus", "pinMinus", "fastenerKind", "what", "trouble", "standard", "print", "prints", "half", "plug", "material", "use", "goesOn", "joins", "purpose", "text", "caption", "bag", "size", "head", "tool", "why", "who", "year", "trim", "options", "at"],
         StringComparer.Ordinal);
 
     protected override Func<By, By> Said => by => by.Mechanism == "xpath" ? By.XPath(Translated(by.Criteria)) : by.Mechanism == "css selector" && by.Criteria.Contains('\'', StringComparison.Ordinal) ? By.CssSelector(Translated(by.Criteria)) : by;

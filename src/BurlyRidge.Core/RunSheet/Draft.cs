@@ -116,7 +116,7 @@ internal sealed class Draft
 
     /// <summary>Where a part is, as a fitter calls it; empty: not specified.</summary>
     public string Station(string part) => PlacedAt.TryGetValue(part, out var place) ? Names.Place(place.At)
-        : Where.Of(part) is { } station ? Names.Place(station) : Rig.Body?.StationOf(part) is { } own ? PartNames.Small(own.Name) : "";
+        : Where.Of(part) is { } station ? Names.Place(station) : Rig.Body?.PlaceNames().Contains(part) == true ? Names.Place(part) : "";
 
     /// <summary>Lamps that are handled together: of one line, on one mount.</summary>
     public IEnumerable<IGrouping<string, Fixture>> LampGroups(IEnumerable<Fixture> lamps) => lamps.GroupBy(

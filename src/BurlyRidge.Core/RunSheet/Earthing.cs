@@ -20,7 +20,7 @@ internal static class Earthing
                 Hold = Hold.EarthBared,
                 How = [earth.Fixing is EarthFixing.FactoryStud or EarthFixing.StructureBolt ? RunSheetWords.BareFactoryHow : RunSheetWords.BareHow, RunSheetWords.GreaseHow],
                 Tools = [RunSheetWords.SandPaper, RunSheetWords.Multimeter],
-                Asks = [Ask.Yes("bright", RunSheetWords.MetalIsBright), Ask.Reading("ohms", RunSheetWords.OhmsToNegative, "Ω", null, MostOhms, (earth.StudMilliohms + earth.BodyMilliohms) / 1000)],
+                Asks = [.. earth.Fixing == EarthFixing.BoltAndNut ? [Ask.Yes("swarf", RunSheetWords.SwarfIsOut)] : Array.Empty<Ask>(), Ask.Yes("bright", RunSheetWords.MetalIsBright), Ask.Reading("ohms", RunSheetWords.OhmsToNegative, "Ω", null, MostOhms, (earth.StudMilliohms + earth.BodyMilliohms) / 1000)],
                 Facts = [new Fact(earth.Id, draft.Names[earth.Id], draft.Station(earth.Id))],
             });
     }

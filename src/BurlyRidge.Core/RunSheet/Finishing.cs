@@ -80,10 +80,12 @@ internal static class Finishing
                 Asks = [Ask.Yes("clears", RunSheetWords.BonnetClears)],
                 LapsesWith = [.. draft.Fixed().Where(part => !draft.Inside(part.Id)).Select(part => $"fix-{part.Id}")],
             });
-        IReadOnlyList<string> before = [.. draft.Of(Stage.Test, Stage.Tidy, Stage.Aim, Stage.Refit)];
+        // The last that is put back comes after every test.
+        IReadOnlyList<string> before = draft.Of(Stage.Refit) is [.., var last] ? [last] : draft.Of(Stage.Test, Stage.Tidy, Stage.Aim);
         Aim(draft, behind: false, Stage.Dark, before);
-        var aimed = draft.Of(Stage.Dark);
         foreach (var line in draft.Rig.Lines.Where(line => !line.Existing && line.Lights.Count > 0))
+        {
+            var aimed = draft.Steps.Where(step => step.Id.StartsWith("aim-", StringComparison.Ordinal) && step.About.Any(line.Lamps().Contains)).Select(step => step.Id).ToList();
             draft.Add(new SheetStep($"dark-{line.Id}", Stage.Dark, RunSheetWords.FormatLookInTheDark(line.Name), RunSheetWords.LookInTheDarkWhy)
             {
                 About = [.. line.Lamps()],
@@ -93,8 +95,9 @@ internal static class Finishing
                 How = [RunSheetWords.DarkHow, RunSheetWords.PhotoByNight, .. line.Use == LineUse.Rear ? [RunSheetWords.CameraByNight] : Array.Empty<string>()],
                 Cautions = [RunSheetWords.RoadLaw],
                 Asks = [Ask.Yes("light", RunSheetWords.LightIsWhereItShould)],
-                LapsesWith = [$"test-{line.Id}", .. aimed.Concat(draft.Of(Stage.Aim)).Where(id => draft.Steps.First(step => step.Id == id).About.Any(line.Lamps().Contains))],
+                LapsesWith = [$"test-{line.Id}", .. aimed],
             });
+        }
     }
 
     public static void HandOver(Draft draft)

@@ -43,6 +43,7 @@ internal static class Isolating
             {
                 After = [.. draft.Of(Stage.Prove), .. before is null ? [] : new[] { before }],
                 EndedBy = way.On,
+                LapsesWith = draft.Of(Stage.Prove),
                 Leaves = [new Standing(draft.BatteryOff ? StandingKind.BatteryOff : StandingKind.FuseOut, way.Part, draft.BatteryOff ? RunSheetWords.FormatIsOff(draft.Names[way.Part]) : RunSheetWords.FormatIsOut(Called(draft, way.Part)), [way.On])],
                 Window = window,
             });

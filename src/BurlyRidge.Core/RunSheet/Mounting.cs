@@ -56,6 +56,8 @@ internal static class Mounting
                 How = [.. How(draft, lamps, mount)],
                 Parts = [.. lamps.Where(lamp => lamp.Bracket is not null).Select(lamp => lamp.Bracket!.Name).Distinct()],
                 Cautions = [.. Cautions(lamps)],
+                Hold = Drilled(draft, lamps[0].Id) ? Hold.SwarfOut : null,
+                Asks = Drilled(draft, lamps[0].Id) ? [Ask.Yes("swarf", RunSheetWords.SwarfIsOut)] : [],
                 Facts = [.. lamps.Select(lamp => new Fact(lamp.Id, draft.Names[lamp.Id], LampFacts.Of(draft, lamp)))],
                 Leaves = [new Standing(StandingKind.FingerTight, lamps[0].Id, RunSheetWords.FormatIsFingerTight(name), [$"tighten-{group.Key}"])],
             });
@@ -104,9 +106,12 @@ internal static class Mounting
         if (lamps.Select(lamp => lamp.Bracket?.Hole).FirstOrDefault(hole => !string.IsNullOrEmpty(hole)) is { } hole) yield return RunSheetWords.FormatHoleOfBracket(hole);
         if (mount?.DepthMillimetres is not null) yield return RunSheetWords.PlugBeforeLamp;
         if (mount?.Supply is { } side) yield return RunSheetWords.FormatLeadLeaves(side == Side.Left ? KitWords.Left : KitWords.Right);
-        if (draft.PlacedAt.TryGetValue(lamps[0].Id, out var place) && place.HeldBy is Fastening.RivetNut or Fastening.BoltAndNut) yield return RunSheetWords.DrillHow;
+        if (Drilled(draft, lamps[0].Id)) yield return RunSheetWords.DrillHow;
         yield return RunSheetWords.FingerTightHow;
     }
+
+    /// <summary>Rivet nuts, and bolts with a nut, take a hole of their own.</summary>
+    private static bool Drilled(Draft draft, string part) => draft.PlacedAt.TryGetValue(part, out var place) && place.HeldBy is Fastening.RivetNut or Fastening.BoltAndNut;
 
     private static IEnumerable<string> Cautions(IReadOnlyList<Fixture> lamps)
     {
@@ -131,10 +136,12 @@ internal static class Mounting
                     .. part is PowerBox ? [RunSheetWords.BoxHow] : Array.Empty<string>(),
                     .. part is ProtectiveDevice ? [RunSheetWords.FuseHow] : Array.Empty<string>(),
                     .. part is Switch ? [RunSheetWords.SwitchHow] : Array.Empty<string>(),
-                    .. place?.HeldBy is Fastening.RivetNut or Fastening.BoltAndNut ? [RunSheetWords.DrillHow] : Array.Empty<string>(),
+                    .. Drilled(draft, part.Id) ? [RunSheetWords.DrillHow] : Array.Empty<string>(),
                     .. place?.HeldBy == Fastening.FactoryBolt ? [RunSheetWords.FactoryBoltHow] : Array.Empty<string>(),
                 ],
                 Cautions = [.. part is Switch ? [RunSheetWords.PedalCaution] : Array.Empty<string>()],
+                Hold = Drilled(draft, part.Id) ? Hold.SwarfOut : null,
+                Asks = Drilled(draft, part.Id) ? [Ask.Yes("swarf", RunSheetWords.SwarfIsOut)] : [],
                 Facts = [new Fact(part.Id, draft.Names[part.Id], Where(draft, part.Id)), .. Rated(draft, part)],
             });
         }

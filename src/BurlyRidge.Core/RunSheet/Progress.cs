@@ -23,7 +23,7 @@ public sealed record FactChange(string What, string Was, string Now);
 
 /// <summary>A step with how it stands.</summary>
 /// <param name="Changes">Of one to be done again or taken back: what is otherwise.</param>
-/// <param name="WaitsFor">Titles of the steps that have to be done before; none: it can be begun.</param>
+/// <param name="WaitsFor">Titles of the first few steps that have to be done before; none: it can be begun.</param>
 public sealed record StandingStep(SheetStep Step, StepState State, IReadOnlyList<FactChange> Changes, IReadOnlyList<string> WaitsFor)
 {
     /// <summary>Whether it can be begun now.</summary>
@@ -46,6 +46,9 @@ public sealed record StandingStep(SheetStep Step, StepState State, IReadOnlyList
 /// <param name="Window">The time in which it is live that is open; empty: none.</param>
 public sealed record Progress(IReadOnlyList<StandingStep> Steps, IReadOnlyList<Standing> Open, string Window)
 {
+    /// <summary>So many steps that have to be done before are named; nobody reads on.</summary>
+    private const int MostNamed = 4;
+
     private const string UndoPrefix = "undo-";
 
     /// <summary>Id of the step that takes another back.</summary>
@@ -71,9 +74,12 @@ public sealed record Progress(IReadOnlyList<StandingStep> Steps, IReadOnlyList<S
             open, window);
 
         IReadOnlyList<string> Waits(SheetStep step) =>
+[.. Before(step).Take(MostNamed)];
+
+        IEnumerable<string> Before(SheetStep step) =>
         [
             .. window.Length > 0 && step.Window != window && state.GetValueOrDefault(step.Id) != StepState.Done ? [RunSheetWords.CloseWindowFirst] : Array.Empty<string>(),
-            .. step.After.Where(before => state.TryGetValue(before, out var there) && there != StepState.Done).Select(before => known[before].Title),
+            .. step.After.Where(before => state.TryGetValue(before, out var there) && there != StepState.Done).Take(MostNamed).Select(before => known[before].Title),
             .. step.LapsesWithUndone ? gone.Select(other => other.Title) : [],
         ];
     }

@@ -111,7 +111,7 @@ internal static class Proving
             After = after,
             Hold = Hold.SignalProven,
             Window = window,
-            How = [.. Found(part), signal is null ? RunSheetWords.ProveSlotHow : RunSheetWords.ProveSignalHow, RunSheetWords.ColourIsNoProof],
+            How = [.. Found(part), .. signal is null ? [RunSheetWords.ProveSlotHow] : new[] { RunSheetWords.ProveSignalHow, toEarth ? RunSheetWords.TestLampEarthed : RunSheetWords.TestLampLive }, RunSheetWords.ColourIsNoProof],
             Tools = [RunSheetWords.Multimeter, RunSheetWords.TestLamp],
             Asks = [.. asks, Ask.Yes("alone", RunSheetWords.NothingElseWasOn)],
             Facts = [.. proof.Takes.Select(taker => new Fact(taker, names[taker], $"{names[part.Id]}, {draft.Station(taker)}, {(toEarth ? PartWords.OnToEarth : PartWords.On)}"))],

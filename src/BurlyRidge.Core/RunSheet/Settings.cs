@@ -20,7 +20,7 @@ internal static class Settings
                 Asks = [Ask.Yes("set", RunSheetWords.EverySettingIsSet), Ask.Yes("legends", RunSheetWords.LegendsAreIn)],
                 Facts = [.. FactsOf(box)],
             });
-        foreach (var own in draft.Rig.Switches.Where(own => own.Positions.Count == 1 && !draft.IsExisting(own.Id)))
+        foreach (var own in draft.Rig.Switches.Where(own => own.Positions[0].Joins.Count > 0 && !draft.IsExisting(own.Id)))
             draft.Add(new SheetStep($"set-{own.Id}", Stage.Settings, RunSheetWords.FormatSwitchLeftOn(draft.Names[own.Id]), RunSheetWords.SwitchLeftOnWhy)
             {
                 About = [own.Id],

@@ -24,7 +24,7 @@ internal static class StrippingDown
                 Asks =
                 [
                     Ask.Count(Ask.Fasteners, cover.FastenerKind.Length > 0 ? RunSheetWords.FormatFastenersOutOf(cover.FastenerKind) : RunSheetWords.FastenersOut, null),
-                    .. cover.Unplugged.Count > 0 ? [Ask.Count("plugs", RunSheetWords.FormatUnplugged(Format.And(cover.Unplugged)), null)] : Array.Empty<Ask>(),
+                    .. cover.Unplugged.Count > 0 ? [Ask.Count("plugs", RunSheetWords.FormatUnplugged(Format.And(cover.Unplugged)), cover.Unplugged.Count)] : Array.Empty<Ask>(),
                 ],
                 Leaves =
                 [

@@ -147,7 +147,7 @@ internal static class RescueWagon
                 ("cover-off-grille", new SheetEvent.Noted("cover-off-grille", "One clip broke, cold. Spare ones are in the drawer.")),
                 ("prove-bar-pick-up", new SheetEvent.Found(new Finding(FindingKind.Wire, "High beam signal, positive-switched") { Place = "behind the left headlamp", Colour = "blue/white", Pin = "2 of 3" }, "prove-bar-pick-up")),
                 ("reach", new SheetEvent.Found(new Finding(FindingKind.EarlierWork, "Dash camera on a tap at the rear wiper fuse") { Place = "fuse box" }, "reach")),
-                ("reach", new SheetEvent.Registered("spare-roof.a", "grey") { Note = "engine bay" }),
+                ("reach", new SheetEvent.Registered("Spare lead to the roof, engine bay", "grey") { Note = "grey/red from the left pillar on" }),
                 ("reach", new SheetEvent.Waits("mount-scene-left", WaitFor.Part, "2026-12-11")),
             ],
         },

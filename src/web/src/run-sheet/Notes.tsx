@@ -1,4 +1,5 @@
 import type { SheetStepCard } from "../api/client";
+import { moment } from "../ui/figures/day";
 import { t } from "../words";
 
 /** What was written down and photographed at a step. */
@@ -19,8 +20,7 @@ export function Notes({ job, card }: { job: string; card: SheetStepCard }) {
           )}
           {note.text && <p>{note.text}</p>}
           <p className="text-dust">
-            {note.who || t("runSheet.somebody")},{" "}
-            {new Date(note.at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" })}
+            {note.who || t("runSheet.somebody")}, {moment(note.at)}
           </p>
         </li>
       ))}

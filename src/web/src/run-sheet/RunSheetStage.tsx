@@ -110,7 +110,7 @@ export default function RunSheetStage({ editor }: { editor: RigEditor }) {
               {besideCard && (
                 <Button
                   look="quiet"
-                  className="justify-start px-0 text-left text-sm"
+                  className="-ml-3 justify-start text-left text-sm"
                   onClick={() => choose(besideCard.step.id)}
                 >
                   {t("runSheet.secondPerson", { title: besideCard.step.title })}

@@ -7,6 +7,7 @@ import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { DayField } from "../ui/DayField";
 import { Details } from "../ui/Details";
+import { moment } from "../ui/figures/day";
 import { TextField } from "../ui/TextField";
 import { t } from "../words";
 import { type Answers, AskFields } from "./AskFields";
@@ -71,7 +72,10 @@ export function StepPane({
       <header className="grid gap-1">
         <h2 className="text-2xl font-semibold">{step.title}</h2>
         <p className="text-dust">{step.why}</p>
-        {step.place && <p className="text-sm">{t("runSheet.where", { place: step.place })}</p>}
+        <p className="text-sm">
+          {step.place && `${t("runSheet.where", { place: step.place })}. `}
+          {step.minutes > 0 && t("runSheet.about", { count: Math.max(1, Math.round(step.minutes)) })}
+        </p>
         {step.window && <p className="font-semibold text-oxide">{t("runSheet.inWindow")}</p>}
         {again && (
           <div className="border-l-4 border-oxide bg-slab px-3 py-2" data-changes>
@@ -194,7 +198,7 @@ function DoneBy({ card, desk }: { card: SheetStepCard; desk: SheetDesk }) {
       <p className="font-semibold">
         {t("runSheet.doneBy", {
           who: done.who || t("runSheet.somebody"),
-          when: new Date(done.at).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" }),
+          when: moment(done.at),
         })}
         {done.minutes != null && `, ${t("runSheet.minutes", { count: Math.round(done.minutes) })}`}
       </p>

@@ -1,4 +1,5 @@
 import type { SheetView } from "../api/client";
+import { moment } from "../ui/figures/day";
 import { t } from "../words";
 
 const aDay = 24 * 3600 * 1000;
@@ -17,7 +18,7 @@ export function WhereYouWere({ view }: { view: SheetView }) {
       </span>{" "}
       {view.last &&
         t("runSheet.lastEntry", {
-          when: new Date(view.last).toLocaleString("en-GB", { dateStyle: "medium", timeStyle: "short" }),
+          when: moment(view.last),
         })}{" "}
       {bags.length > 0 && t("runSheet.bags", { list: bags.join(", ") })}
     </p>
