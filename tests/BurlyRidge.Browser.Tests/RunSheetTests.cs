@@ -164,6 +164,18 @@ public class RunSheetTests(Workshop workshop) : IClassFixture<Workshop>
         page.Until(() => State(first) == "done", "it is ticked");
     }
 
+    [Fact]
+    public void A_job_without_lines_says_what_comes_here()
+    {
+        page.Open("/");
+        page.Press("New job");
+        page.Type("Vehicle name", "Nothing planned");
+        page.Press("Open the job");
+        page.Find(By.XPath("//h1[contains(., 'Nothing planned')]"));
+        page.Open($"/jobs/{JobId}/run-sheet");
+        page.Find(By.XPath("//*[contains(., 'Nothing to do yet')]"));
+    }
+
     /// <summary>What another device ticks, and what the vehicle turned out to be, is there.</summary>
     [Fact]
     public async Task Fasteners_findings_and_the_register_are_written_down_and_offered()

@@ -204,9 +204,9 @@ internal static class Screens
     private static void RunSheet(Page page, string screen)
     {
         var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];
-        page.Open($"/jobs/{job}/run-sheet{screen switch { "a live window" => "?step=try-open", "a step taken back" => "?step=cover-off-grille", "run sheet log" => "?step=cover-on-grille", _ => "" }}");
+        page.Open($"/jobs/{job}/run-sheet{screen switch { "a live window" => "?step=window-try-open", "a step taken back" => "?step=cover-off-grille", "run sheet log" => "?step=cover-on-grille", _ => "" }}");
         page.Find(By.CssSelector("[data-shown-step]"));
-        page.Find(By.CssSelector("[data-mark]"));
+        if (screen != "a live window") page.Find(By.CssSelector("[data-mark]"));
         if (screen != "run sheet log") return;
         page.Run("for (const folded of document.querySelectorAll('aside details')) folded.open = true");
         page.Find(By.CssSelector("[data-fastener]"));

@@ -301,6 +301,7 @@ public class RunSheetTests
         Assert.Equal(1, (await server.GetAsync($"{path}/run-sheet")).GetArrayLength());
         using var bitmap = SKBitmap.Decode(await server.Http.GetByteArrayAsync($"{path}/photos/{entry.GetProperty("what").GetProperty("photo").GetString()}", TestContext.Current.CancellationToken));
         Assert.Equal((2048, 512), (bitmap.Width, bitmap.Height));
+        Assert.Equal(201, (await PhotoAsync(server, path, Picture(300, 200, SKEncodedImageFormat.Webp), "two", "image/webp")).Status);
         var notes = Card(await LookAsync(server, path), "reach").GetProperty("notes");
         Assert.Equal("Roof", notes[0].GetProperty("text").GetString());
     }

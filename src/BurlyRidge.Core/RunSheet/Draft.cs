@@ -99,7 +99,20 @@ internal sealed class Draft
         }
     }
 
-    public static string IdOf(string way, ComesOff cover) => $"cover-{way}-{FreeName.Plain(cover.What, FreeName.Longest)}";
+    public static string IdOf(string way, ComesOff cover) => $"cover-{way}-{Plain(cover.What)}";
+
+    /// <summary>The step in which a part is held in its place.</summary>
+    public string HoldOf(string part) => $"hold-{Where.Of(part) ?? NoPlace}";
+
+    /// <summary>No station is called so.</summary>
+    private const string NoPlace = "()";
+
+    /// <summary>What a person called it as an id; what is lost by that tells it apart, the same from plan to plan.</summary>
+    private static string Plain(string name)
+    {
+        var (small, plain) = (name.Trim().ToLowerInvariant(), FreeName.Plain(name, FreeName.Longest));
+        return small.Replace(' ', '-') == plain ? plain : $"{plain}-{small.Aggregate(2166136261u, (sum, letter) => (sum ^ letter) * 16777619u):x8}";
+    }
 
     public void Add(SheetStep step) => Steps.Add(step with
     {

@@ -14,7 +14,7 @@ internal static class Late
         var lamps = mounts.SelectMany(step => step.About).Where(id => draft.Lamps.Any(lamp => lamp.Id == id)).ToHashSet(StringComparer.Ordinal);
         var lines = draft.Rig.Lines.Where(line => line.Lights.Count > 0 && line.Lamps().All(lamps.Contains)).Select(line => line.Id).ToHashSet(StringComparer.Ordinal);
         var dropped = mounts.SelectMany(step => OfLamp.Select(way => way + step.Id["mount-".Length..]))
-            .Concat(lamps.Select(lamp => $"join-{lamp}")).Concat(lines.SelectMany(line => new[] { $"try-{line}", $"test-{line}", $"dark-{line}" })).ToHashSet(StringComparer.Ordinal);
+            .Concat(lamps.Select(lamp => $"join-{lamp}")).Concat(lines.SelectMany(line => new[] { $"bench-{line}", $"test-{line}", $"dark-{line}" })).ToHashSet(StringComparer.Ordinal);
         IReadOnlyList<string> Left(IReadOnlyList<string> ids) => [.. ids.Where(id => !dropped.Contains(id))];
         var left = steps.Where(step => !dropped.Contains(step.Id)).Select(step => step with
         {

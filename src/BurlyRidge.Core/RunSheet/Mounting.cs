@@ -12,9 +12,9 @@ internal static class Mounting
     /// <summary>Parts held at their station, nothing fixed; every lead laid to both its ends.</summary>
     public static void MockUp(Draft draft)
     {
-        var parts = draft.Fixed().GroupBy(part => draft.Where.Of(part.Id) ?? "", StringComparer.Ordinal).ToList();
+        var parts = draft.Fixed().GroupBy(part => draft.HoldOf(part.Id), StringComparer.Ordinal).ToList();
         foreach (var there in parts)
-            draft.Add(new SheetStep($"hold-{(there.Key.Length > 0 ? there.Key : "parts")}", Stage.MockUp, RunSheetWords.FormatHoldInPlace(Format.And(Few(draft, there))), RunSheetWords.MockUpWhy)
+            draft.Add(new SheetStep(there.Key, Stage.MockUp, RunSheetWords.FormatHoldInPlace(Format.And(Few(draft, there))), RunSheetWords.MockUpWhy)
             {
                 About = [.. there.Select(part => part.Id)],
                 After = [.. draft.CoversOf(there.Select(part => part.Id))],
@@ -129,7 +129,7 @@ internal static class Mounting
                 About = [part.Id],
                 Task = WorkTask.Part,
                 Share = part is PowerBox ? 2 : 1,
-                After = [$"hold-{draft.Where.Of(part.Id) ?? "parts"}", "reach", .. draft.CoversOf(part.Id)],
+                After = [draft.HoldOf(part.Id), "reach", .. draft.CoversOf(part.Id)],
                 How =
                 [
                     .. part is Relay ? [RunSheetWords.RelayHow] : Array.Empty<string>(),

@@ -54,7 +54,7 @@ internal static class Proving
         {
             var lamps = draft.Lamps.Where(lamp => line.Lamps().Contains(lamp.Id) && !draft.Steps.Exists(step => step.About.Contains(lamp.Id))).ToList();
             if (lamps.Count == 0) continue;
-            draft.Add(new SheetStep($"try-{line.Id}", Stage.Bench, RunSheetWords.FormatTryOnTheBench(line.Name, Format.Count(lamps.Count, RunSheetWords.LampWord, RunSheetWords.LampsWord)), RunSheetWords.TryOnTheBenchWhy)
+            draft.Add(new SheetStep($"bench-{line.Id}", Stage.Bench, RunSheetWords.FormatTryOnTheBench(line.Name, Format.Count(lamps.Count, RunSheetWords.LampWord, RunSheetWords.LampsWord)), RunSheetWords.TryOnTheBenchWhy)
             {
                 About = [.. lamps.Select(lamp => lamp.Id)],
                 Task = WorkTask.Line,
@@ -75,7 +75,7 @@ internal static class Proving
     {
         if (proofs.Count == 0) return;
         var dead = draft.Has(Isolating.Steps(draft)[0].Off);
-        var (open, close) = ($"{window}-open", dead ? $"{window}-close" : Isolating.Steps(draft)[^1].Off);
+        var (open, close) = ($"window-{window}-open", dead ? $"window-{window}-close" : Isolating.Steps(draft)[^1].Off);
         IReadOnlyList<string> before = [.. draft.Of(Stage.Isolate), .. draft.Of(Stage.StripDown)];
         draft.Add(new SheetStep(open, stage, dead && draft.BatteryOff ? RunSheetWords.GoLiveToProve : RunSheetWords.BeginProving, RunSheetWords.GoLiveToProveWhy)
         {

@@ -15,30 +15,30 @@ internal static class Trying
         var joints = draft.Of(Stage.Join);
         if (crossing.Count == 0 || joints.Count == 0) return;
         var lines = draft.Rig.Lines.Where(line => !line.Existing && line.Lights.Count > 0).ToList();
-        draft.Add(new SheetStep("try-open", Stage.Try, draft.BatteryOff ? RunSheetWords.GoLiveToTry : RunSheetWords.FuseInToTry, RunSheetWords.GoLiveToTryWhy)
+        draft.Add(new SheetStep("window-try-open", Stage.Try, draft.BatteryOff ? RunSheetWords.GoLiveToTry : RunSheetWords.FuseInToTry, RunSheetWords.GoLiveToTryWhy)
         {
             After = [.. joints, .. draft.Of(Stage.Lay, Stage.Fix, Stage.Earth)],
             Hold = Hold.WindowOpens,
             Window = Window,
-            EndedBy = "try-close",
+            EndedBy = "window-try-close",
             How = [RunSheetWords.TryFeedHow],
             Tools = [RunSheetWords.FusedTestLead],
             Asks = [Ask.Yes("tails", RunSheetWords.TailsAreCapped), Ask.Yes("ends", RunSheetWords.NoEndCanTouch)],
             Leaves =
             [
-                new Standing(StandingKind.Live, "", RunSheetWords.LiveForTrying, ["try-close"]),
-                new Standing(StandingKind.LiveEnd, crossing[0].Id, RunSheetWords.FormatTailsBeforeBulkhead(Format.Count(crossing.Count, RunSheetWords.WireWord, RunSheetWords.WiresWord)), ["try-close"]),
+                new Standing(StandingKind.Live, "", RunSheetWords.LiveForTrying, ["window-try-close"]),
+                new Standing(StandingKind.LiveEnd, crossing[0].Id, RunSheetWords.FormatTailsBeforeBulkhead(Format.Count(crossing.Count, RunSheetWords.WireWord, RunSheetWords.WiresWord)), ["window-try-close"]),
             ],
         });
-        draft.Add(new SheetStep("try-lines", Stage.Try, RunSheetWords.TryLinesBefore, RunSheetWords.TryLinesBeforeWhy)
+        draft.Add(new SheetStep("window-try-lines", Stage.Try, RunSheetWords.TryLinesBefore, RunSheetWords.TryLinesBeforeWhy)
         {
             About = [.. lines.SelectMany(line => line.Lamps()).Distinct()],
-            After = ["try-open"],
+            After = ["window-try-open"],
             Window = Window,
             How = [RunSheetWords.TryLinesHow, .. lines.Select(line => line.Name)],
             Asks = [Ask.Yes("lit", RunSheetWords.EveryLightIsLit)],
         });
-        Isolating.Close(draft, "try-close", Stage.Try, Window, ["try-open", "try-lines"]);
+        Isolating.Close(draft, "window-try-close", Stage.Try, Window, ["window-try-open", "window-try-lines"]);
     }
 
     /// <summary>Steps that put in the lamps, wires and parts of a line.</summary>

@@ -65,6 +65,27 @@ public class AnyWorkTests
         foreach (var run in wired.Runs.Where(run => !run.Given || run.Kit is not null)) Assert.Single(steps, step => step.Stage == Stage.Lay && step.About.Contains(run.Id));
     }
 
+    /// <summary>Whatever letters things are called by, and were it by the names of steps: each step keeps an id of its own.</summary>
+    [Fact]
+    public void Names_of_any_letters_and_of_any_words_are_told_apart()
+    {
+        string[] names = ["Решётка", "マスク", "Trim, left", "Trim left", "trim.left", new string('x', 80), $"{new string('x', 79)}y"];
+        var body = GenericBody.Of(BodyKind.LongWagon);
+        body = body with
+        {
+            Stations = [.. body.Stations, new Station("parts", "Parts", new Point(1, 0, 1))],
+            Mounts = [.. body.Mounts.Select(mount => mount.Id == "grille-slot" ? mount with { Covers = [.. names.Select(name => new Cover(name))] } : mount)],
+        };
+        var rig = Rig.Empty(12, Core.Wording.UnitSystem.Metric) with { Body = body };
+        foreach (var id in new[] { "open", "lines", "close", "parts", "shared" }) rig = PlacedRigs.WithPlan(rig, id, "grille-slot");
+        var steps = Work.Steps(rig);
+        Assert.Distinct(steps.Select(step => step.Id));
+        Assert.Equal(names.Length, steps.Count(step => step.Stage == Stage.StripDown && step.Title.Length > 0 && names.Any(name => step.Facts.Any(fact => fact.What == name))));
+        var work = new Work();
+        work.Finish(rig);
+        Assert.Equal([], work.On(rig).Steps.Where(step => step.State != StepState.Done).Select(step => step.Step.Id));
+    }
+
     /// <summary>It can be worked through as it is offered, whatever is added half-way.</summary>
     [Theory]
     [MemberData(nameof(Seeds))]

@@ -43,11 +43,11 @@ public class ProgressTests
     [Fact]
     public void In_a_time_in_which_it_is_live_no_other_step_is_begun()
     {
-        var open = Work.UpTo(Bar, "try-open").On(Bar);
+        var open = Work.UpTo(Bar, "window-try-open").On(Bar);
         Assert.Equal("try", open.Window);
         Assert.Equal(StandingKind.Live, open.Open[0].Kind);
         Assert.All(open.Steps.Where(step => step.Ready), step => Assert.Equal("try", step.Step.Window));
-        var closed = Work.UpTo(Bar, "try-close").On(Bar);
+        var closed = Work.UpTo(Bar, "window-try-close").On(Bar);
         Assert.Equal("", closed.Window);
         Assert.DoesNotContain(closed.Open, standing => standing.Kind is StandingKind.Live or StandingKind.LiveEnd);
     }
@@ -73,7 +73,7 @@ public class ProgressTests
     [Fact]
     public void A_lamp_exchanged_after_it_was_mounted_is_mounted_again() => Changed(
         Bar, Bar with { Fixtures = [Bar.Fixtures[0] with { Functions = [Bar.Fixtures[0].Functions[0] with { Watts = 90 }] }] },
-        ["try-line", "mount-line-roof-bar", "offer-up", "tighten-line-roof-bar", "aim-line-roof-bar", "test-line", "dark-line", .. DeadAgain], [],
+        ["bench-line", "mount-line-roof-bar", "offer-up", "tighten-line-roof-bar", "aim-line-roof-bar", "test-line", "dark-line", .. DeadAgain], [],
         ["fix-k", "fix-f", "bare-e", "reach", "lay-line-battery-roof-front", "join-k", "water-grommet-right"]);
 
     [Fact]
@@ -132,7 +132,7 @@ public class ProgressTests
         var early = PlacedRigs.WithPlan(before, "early", "grille-slot");
         var progress = Work.UpTo(early, Last).On(PlacedRigs.WithPlan(early, "late", "grille-slot"));
         foreach (var id in new[] { "cover-off-grille", "cover-on-grille", "off-battery", "on-battery" }) Assert.Equal(StepState.Again, progress.Steps.First(step => step.Step.Id == id).State);
-        Assert.Equal(StepState.ToDo, progress.Steps.First(step => step.Step.Id == "try-late").State);
+        Assert.Equal(StepState.ToDo, progress.Steps.First(step => step.Step.Id == "bench-late").State);
         foreach (var id in new[] { "fix-k", "bare-e", "test-early", "test-line" }) Assert.Equal(StepState.Done, progress.Steps.First(step => step.Step.Id == id).State);
         Changed(before, after, [.. DeadAgain], [], ["mount-line-roof-bar", "fix-k", "bare-e", "test-line", "water-grommet-right"]);
     }

@@ -90,7 +90,7 @@ public class RecordTests
     public void Where_the_shop_asks_for_a_second_name_a_hold_needs_one(string second, bool passes)
     {
         var steps = Work.Steps(PlacedRigs.Bar);
-        var work = Work.UpTo(PlacedRigs.Bar, "try-line");
+        var work = Work.UpTo(PlacedRigs.Bar, "bench-line");
         var found = SheetView.Judge(steps, work.Record, new SheetEvent.Done("off-battery") { Answers = [new Answer("volts", Number: 0.1), new Answer("tied", Yes: true)], Second = second }, "Fitter", secondName: true);
         Assert.Equal(passes, found.Count == 0);
     }
@@ -106,7 +106,7 @@ public class RecordTests
     public void Work_that_was_not_begun_has_a_first_step_and_a_forecast()
     {
         var view = SheetView.Of(AssessedRig.Of(PlacedRigs.Bar), SheetRecord.Nothing);
-        Assert.Equal("try-line", view.Next);
+        Assert.Equal("bench-line", view.Next);
         Assert.Null(view.Last);
         Assert.True(view.Forecast.From < view.Forecast.Likely && view.Forecast.Likely < view.Forecast.To);
         Assert.Equal(view.Steps.Count, view.Stages.Sum(stage => stage.All));

@@ -82,7 +82,7 @@ public class SheetTests
         Assert.Distinct(steps.Select(step => step.Id));
         foreach (var run in rig.Runs.Where(run => !run.Given || run.Kit is not null)) Assert.Single(steps, step => step.Stage == Stage.Lay && step.About.Contains(run.Id));
         foreach (var lamp in rig.Fixtures)
-            foreach (var way in new[] { "try-", "mount-", "tighten-", "aim-" }) Assert.Single(steps, step => step.Id.StartsWith(way, StringComparison.Ordinal) && step.Stage != Stage.Try && step.About.Contains(lamp.Id));
+            foreach (var way in new[] { "bench-", "mount-", "tighten-", "aim-" }) Assert.Single(steps, step => step.Id.StartsWith(way, StringComparison.Ordinal) && step.Stage != Stage.Try && step.About.Contains(lamp.Id));
         foreach (var earth in rig.Earths.Where(earth => earth.Kind == EarthKind.Stud)) Assert.Single(steps, step => step.Id == $"bare-{earth.Id}" && step.Hold == Hold.EarthBared);
         foreach (var joint in rig.Joints.Where(joint => joint.PickUp is not null)) Assert.Single(steps, step => step.About.Contains(joint.Id) && step.Hold == Hold.SignalProven);
         foreach (var box in rig.PowerBoxes) Assert.Single(steps, step => step.Id == $"set-{box.Id}");
@@ -171,12 +171,12 @@ public class SheetTests
     {
         var (_, steps) = SheetRigs.Of("placed", IsolationSchool.BatteryOff);
         var ids = steps.Select(step => step.Id).ToList();
-        Assert.Contains("try-open", ids);
+        Assert.Contains("window-try-open", ids);
         var feed = ids.FindIndex(id => id.StartsWith("feed-", StringComparison.Ordinal));
-        Assert.True(ids.IndexOf("try-close") < feed);
+        Assert.True(ids.IndexOf("window-try-close") < feed);
         Assert.True(feed < ids.IndexOf("join-s"));
-        Assert.True(ids.IndexOf("join-k") < ids.IndexOf("try-open"));
+        Assert.True(ids.IndexOf("join-k") < ids.IndexOf("window-try-open"));
         Assert.Contains(steps, step => step.Hold == Hold.HoleWatertight);
-        Assert.All(steps.Where(step => step.Window == "try"), step => Assert.InRange(ids.IndexOf(step.Id), ids.IndexOf("try-open"), ids.IndexOf("try-close")));
+        Assert.All(steps.Where(step => step.Window == "try"), step => Assert.InRange(ids.IndexOf(step.Id), ids.IndexOf("window-try-open"), ids.IndexOf("window-try-close")));
     }
 }

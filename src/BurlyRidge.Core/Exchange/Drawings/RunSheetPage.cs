@@ -15,14 +15,12 @@ public static class RunSheetPage
             .. view.Steps.GroupBy(card => card.Step.Stage).Select(stage => $"<h2>{Text(StageWords.Of(stage.Key))}</h2><ol class=\"steps\">{string.Concat(stage.Select(Step))}</ol>"),
         ]);
 
-    private const string Held = " class=hold";
-
     private static string Step(StepCard card)
     {
         var step = card.Step;
         var box = card.State == StepState.Done ? "☑" : "☐";
         var done = card.Done is { } by ? $"<p>{Text(FileWords.FormatDoneBy(by.Who, by.At.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), by.At.ToString("HH:mm", CultureInfo.InvariantCulture)))}</p>" : "";
-        return $"<li data-step=\"{Text(step.Id)}\"{(step.Hold is null ? "" : Held)}><p><strong>{box} {Text(step.Title)}</strong>{(step.Place.Length > 0 ? $" · {Text(step.Place)}" : "")}</p>"
+        return $"<li data-step=\"{Text(step.Id)}\" class=\"{(step.Hold is null ? "step" : "hold")}\"><p><strong>{box} {Text(step.Title)}</strong>{(step.Place.Length > 0 ? $" · {Text(step.Place)}" : "")}</p>"
             + $"<p>{Text(step.Why)}</p>{List(step.How)}{List(step.Cautions)}{List([.. step.Tools, .. step.Parts])}"
             + string.Concat(step.Asks.Select(ask => $"<p>☐ {Text(ask.Words)}{(ask.Kind is AskKind.Yes or AskKind.Choice ? "" : $": ______ {Text(ask.Unit)}")}{Expected(ask)}</p>")) + done + "</li>";
     }
