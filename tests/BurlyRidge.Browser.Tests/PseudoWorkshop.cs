@@ -91,7 +91,7 @@ public sealed partial class PseudoWorkshop : Workshop
 
     /// <summary>Fields of a document that hold what a person typed.</summary>
     private static readonly HashSet<string> Typed = new(
-        ["name", "note", "customer", "plate", "reason", "by", "legend", "wire", "leadWire", "harnessWire", "colour", "farColour", "serves", "tappedFor", "place", "fromPlace", "toPlace", "what", "housing", "cavity", "pin", "pinPlus", "pinMinus", "fastenerKind", "what", "trouble", "standard", "print", "prints", "half", "plug", "material", "use", "goesOn", "joins", "purpose", "text", "caption", "bag", "size", "head", "tool", "why", "who", "year", "trim", "options", "at"],
+        ["name", "note", "customer", "plate", "reason", "by", "legend", "wire", "leadWire", "harnessWire", "colour", "farColour", "serves", "tappedFor", "place", "fromPlace", "toPlace", "what", "housing", "cavity", "pin", "pinPlus", "pinMinus", "fastenerKind", "what", "trouble", "standard", "print", "prints", "half", "plug", "material", "use", "goesOn", "joins", "purpose", "text", "caption", "bag", "size", "head", "tool", "why", "who", "year", "trim", "options", "at", "reached", "hole"],
         StringComparer.Ordinal);
 
     protected override Func<By, By> Said => by => by.Mechanism == "xpath" ? By.XPath(Translated(by.Criteria)) : by.Mechanism == "css selector" && by.Criteria.Contains('\'', StringComparison.Ordinal) ? By.CssSelector(Translated(by.Criteria)) : by;

@@ -90,18 +90,13 @@ internal static class BenchEndpoints
     {
         if (await store.FindAsync(id, cancellation) is not { } job) return JobEndpoints.Missing();
         if (job.Row.Archived) return JobEndpoints.Archived();
-        var problems = BadInput.Under("what", entry.What.Validate()).Concat(JobValidation.Key(entry.IdempotencyKey)).ToList();
-        if (entry.Revision < 1 || entry.Revision > job.Head.Number) problems.Add(new Problem("revision", ServerWords.FormatItSpeaksOfARevision(entry.Revision)));
-        if (entry.Who.Length > MostLetters) problems.Add(new Problem("who", ServerWords.FormatUpToLetters(MostLetters)));
-        if (entry.Client.Length > MostLetters) problems.Add(new Problem("client", ServerWords.FormatUpToLetters(MostLetters)));
+        var added = new NewEntry(entry.Who, entry.Client, entry.Revision, entry.IdempotencyKey);
+        var problems = BadInput.Under("what", entry.What.Validate()).Concat(JobValidation.Entry(job, added)).ToList();
         if (problems.Count > 0) return BadInput.Of(problems);
         if (entry.What is BenchEvent.Cut cut && !await records.HasAsync(id, entry.IdempotencyKey) && await desk.CutAsync(job.Workable, id, cut.Item, cancellation) is { } why)
             return TypedResults.Problem(type: ProblemTypes.NotPossible, statusCode: StatusCodes.Status422UnprocessableEntity, title: ServerWords.ItIsCutAlready, detail: why);
-        var added = await records.AddAsync(id, BenchDesk.Log, new NewEntry(entry.Who, entry.Client, entry.Revision, entry.IdempotencyKey), entry.What);
-        return TypedResults.Created($"/api/jobs/{id}/bench", added);
+        return TypedResults.Created($"/api/jobs/{id}/bench", await records.AddAsync(id, BenchDesk.Log, added, entry.What));
     }
-
-    private const int MostLetters = 80;
 
     private static async Task<IResult> LabelsAsync(string id, JobStore store, CancellationToken cancellation) => await store.FindAsync(id, cancellation) is { } job
         ? TypedResults.Text(WireLabels.Page(job.Row.Name, Handout.Edition(job), await OfAsync(job.Workable, cancellation)), "text/html", Encoding.UTF8)

@@ -1,5 +1,6 @@
 using BurlyRidge.Core;
 using BurlyRidge.Core.Exchange;
+using BurlyRidge.Server.Records;
 
 namespace BurlyRidge.Server.Jobs;
 
@@ -29,5 +30,14 @@ internal static class JobValidation
     {
         if (key.Length is 0 or > LongestKey)
             yield return new Problem("idempotencyKey", ServerWords.FormatGive1ToCharacters(LongestKey));
+    }
+
+    /// <summary>What is wrong with an entry for a job's record: its key, the revision that it speaks of, who, from where.</summary>
+    public static IEnumerable<Problem> Entry(StoredJob job, NewEntry entry)
+    {
+        foreach (var problem in Key(entry.Key)) yield return problem;
+        if (entry.Revision < 1 || entry.Revision > job.Head.Number) yield return new Problem("revision", ServerWords.FormatItSpeaksOfARevision(entry.Revision));
+        if (entry.Who.Length > LongestName) yield return new Problem("who", ServerWords.FormatUpToLetters(LongestName));
+        if (entry.Client.Length > LongestName) yield return new Problem("client", ServerWords.FormatUpToLetters(LongestName));
     }
 }

@@ -32,12 +32,12 @@ internal static class PhotoEndpoints
         if (await store.FindAsync(id, cancellation) is not { } job) return JobEndpoints.Missing();
         if (job.Row.Archived) return JobEndpoints.Archived();
         var shown = new SheetEvent.Photographed(about.Step, about.About, "photo", about.Caption);
-        var entry = new SheetEntry(shown, about.Who, about.Client, about.Revision, about.Key);
-        if (shown.Validate().Concat(SheetEndpoints.Problems(job, entry)).ToList() is { Count: > 0 } problems) return BadInput.Of(problems);
+        var entry = new NewEntry(about.Who, about.Client, about.Revision, about.Key);
+        if (shown.Validate().Concat(JobValidation.Entry(job, entry)).ToList() is { Count: > 0 } problems) return BadInput.Of(problems);
         if (await records.FindAsync<SheetEvent>(id, about.Key) is { } there) return TypedResults.Created($"/api/jobs/{id}/run-sheet", there);
         var (name, refused) = await photos.AddAsync(id, await RequestText.BytesAsync(request), cancellation);
         if (name is null) return BadInput.Of(refused!);
-        var added = await records.AddAsync<SheetEvent>(id, SheetDesk.Log, new NewEntry(about.Who, about.Client, about.Revision, about.Key), shown with { Photo = name });
+        var added = await records.AddAsync<SheetEvent>(id, SheetDesk.Log, entry, shown with { Photo = name });
         return TypedResults.Created($"/api/jobs/{id}/photos/{name}", added);
     }
 

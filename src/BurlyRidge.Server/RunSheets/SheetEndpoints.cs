@@ -26,8 +26,6 @@ public sealed record SheetWritten(Entry<SheetEvent> Entry, SheetAnswer Sheet, st
 /// <summary>The work at the vehicle: its steps and what was done.</summary>
 internal static class SheetEndpoints
 {
-    private const int MostLetters = 80;
-
     public static void MapRunSheets(this IEndpointRouteBuilder routes)
     {
         routes.MapRigs("/api/preview", ServerWords.RunSheet).MapPost("/run-sheet", LookAsync).WithName("lookAtRunSheet").Refuses()
@@ -59,24 +57,17 @@ internal static class SheetEndpoints
     {
         if (await store.FindAsync(id, cancellation) is not { } job) return JobEndpoints.Missing();
         if (job.Row.Archived) return JobEndpoints.Archived();
-        var problems = BadInput.Under("what", entry.What.Validate()).Concat(Problems(job, entry)).ToList();
+        var made = new NewEntry(entry.Who, entry.Client, entry.Revision, entry.IdempotencyKey);
+        var problems = BadInput.Under("what", entry.What.Validate()).Concat(JobValidation.Entry(job, made)).ToList();
         if (entry.What is SheetEvent.Photographed photo && !photos.Has(id, photo.Photo)) problems.Add(new Problem("what.photo", ServerWords.ThereIsNoSuchPhoto));
         if (problems.Count > 0) return BadInput.Of(problems);
         if (await records.FindAsync<SheetEvent>(id, entry.IdempotencyKey) is { } there) return TypedResults.Created($"/api/jobs/{id}/run-sheet", new SheetWritten(there, await desk.LookAsync(job.Workable, id, cancellation), ""));
         var spoken = entry.Revision == job.Head.Number ? job : await store.FindRevisionAsync(id, entry.Revision, cancellation) ?? job;
         var (what, refused, told) = await desk.JudgeAsync(job, spoken.Workable, entry.What, entry.Who, cancellation);
         if (refused.Count > 0) return BadInput.Of(BadInput.Under("what", refused));
-        var added = await records.AddAsync(id, SheetDesk.Log, new NewEntry(entry.Who, entry.Client, entry.Revision, entry.IdempotencyKey), what);
+        var added = await records.AddAsync(id, SheetDesk.Log, made, what);
         if (SheetRecord.ClockIsWrong(entry.What, added.At)) told = string.Join(' ', new[] { told, ServerWords.YourClockIsWrong }.Where(words => words.Length > 0));
         return TypedResults.Created($"/api/jobs/{id}/run-sheet", new SheetWritten(added, await desk.LookAsync(job.Workable, id, cancellation), told));
-    }
-
-    internal static IEnumerable<Problem> Problems(StoredJob job, SheetEntry entry)
-    {
-        foreach (var problem in JobValidation.Key(entry.IdempotencyKey)) yield return problem;
-        if (entry.Revision < 1 || entry.Revision > job.Head.Number) yield return new Problem("revision", ServerWords.FormatItSpeaksOfARevision(entry.Revision));
-        if (entry.Who.Length > MostLetters) yield return new Problem("who", ServerWords.FormatUpToLetters(MostLetters));
-        if (entry.Client.Length > MostLetters) yield return new Problem("client", ServerWords.FormatUpToLetters(MostLetters));
     }
 
     private static async Task<IResult> PrintAsync(string id, JobStore store, SheetDesk desk, CancellationToken cancellation) => await store.FindAsync(id, cancellation) is { } job

@@ -148,7 +148,6 @@ export function RegisterLog({
   const [at, setAt] = useState("");
   const [colour, setColour] = useState("");
   const [note, setNote] = useState("");
-  const [said, setSaid] = useState<string>();
   const { register } = sheet.view;
   return (
     <Details summary={t("runSheet.register", { count: register.length })}>
@@ -182,25 +181,49 @@ export function RegisterLog({
             </li>
           ))}
         </ul>
-        <TableFile
+        <JobTable
+          job={job}
+          file="wire-register.csv"
           label={t("runSheet.registerFromFile")}
-          href={`/api/jobs/${job}/wire-register.csv`}
           asFile={t("runSheet.registerAsFile")}
-          onFile={(file) =>
-            void asked(() =>
-              api.POST("/api/jobs/{id}/wire-register.csv", {
-                params: { path: { id: job } },
-                ...asCsv(file),
-              }),
-            ).then((came) => {
-              setSaid(came.ok ? undefined : withPaths(came.refusal));
-              if (came.ok) again();
-            })
-          }
+          again={again}
         />
-        <Refused said={said} />
       </div>
     </Details>
+  );
+}
+
+/** A table of the job's record, from a file and as one. */
+function JobTable({
+  job,
+  file,
+  label,
+  asFile,
+  again,
+}: {
+  job: string;
+  file: "findings.csv" | "wire-register.csv";
+  label: string;
+  asFile: string;
+  again: () => void;
+}) {
+  const [said, setSaid] = useState<string>();
+  const take = async (table: File) => {
+    const asking = { params: { path: { id: job } }, ...asCsv(table) };
+    const came = await asked(() => api.POST(`/api/jobs/{id}/${file}`, asking));
+    setSaid(came.ok ? undefined : withPaths(came.refusal));
+    if (came.ok) again();
+  };
+  return (
+    <>
+      <TableFile
+        label={label}
+        href={`/api/jobs/${job}/${file}`}
+        asFile={asFile}
+        onFile={(table) => void take(table)}
+      />
+      <Refused said={said} />
+    </>
   );
 }
 
@@ -230,7 +253,6 @@ export function FindingsLog({
   again: () => void;
 }) {
   const [typed, setTyped] = useState(noFinding);
-  const [said, setSaid] = useState<string>();
   const put = (change: Partial<SheetFinding>) => setTyped({ ...typed, ...change });
   return (
     <Details
@@ -310,20 +332,13 @@ export function FindingsLog({
         >
           {t("runSheet.addFinding")}
         </Button>
-        <TableFile
+        <JobTable
+          job={job}
+          file="findings.csv"
           label={t("runSheet.findingsFromFile")}
-          href={`/api/jobs/${job}/findings.csv`}
           asFile={t("runSheet.findingsAsFile")}
-          onFile={(file) =>
-            void asked(() =>
-              api.POST("/api/jobs/{id}/findings.csv", { params: { path: { id: job } }, ...asCsv(file) }),
-            ).then((came) => {
-              setSaid(came.ok ? undefined : withPaths(came.refusal));
-              if (came.ok) again();
-            })
-          }
+          again={again}
         />
-        <Refused said={said} />
       </div>
     </Details>
   );

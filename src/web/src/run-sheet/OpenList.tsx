@@ -22,7 +22,7 @@ export function OpenList({ view }: { view: SheetView }) {
       data-open
       // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys
       tabIndex={0}
-      className="max-h-60 shrink-0 overflow-y-auto border border-seam bg-slab p-2 max-lg:max-h-28"
+      className="relative max-h-60 shrink-0 overflow-y-auto border border-seam bg-slab p-2 max-lg:max-h-28"
     >
       <h2 className="text-sm font-semibold text-dust">
         {view.open.length === 0

@@ -158,7 +158,7 @@ export default function RunSheetStage({ editor }: { editor: RigEditor }) {
               aria-label={t("runSheet.placeAndLog")}
               // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys
               tabIndex={0}
-              className="grid min-w-0 content-start gap-2 max-lg:order-2 lg:min-h-0 lg:overflow-y-auto"
+              className="relative grid min-w-0 content-start gap-2 max-lg:order-2 lg:min-h-0 lg:overflow-y-auto"
             >
               {walk.answer?.picture && <PlaceDrawing views={walk.answer.picture.views} card={shown} />}
               <Notes job={job.id} card={shown} />

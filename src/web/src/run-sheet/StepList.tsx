@@ -63,7 +63,10 @@ export function StepList({
     </li>
   );
   return (
-    <nav aria-label={t("runSheet.steps")} className="grid content-start gap-1 lg:min-h-0 lg:overflow-y-auto">
+    <nav
+      aria-label={t("runSheet.steps")}
+      className="relative grid content-start gap-1 lg:min-h-0 lg:overflow-y-auto"
+    >
       {over.length > 0 && (
         <Details
           summary={
