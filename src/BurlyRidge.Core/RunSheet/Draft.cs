@@ -12,6 +12,8 @@ internal sealed class Draft
     private readonly Dictionary<string, IReadOnlyList<string>> coversOf = new(StringComparer.Ordinal);
     private readonly HashSet<string> existing;
     private readonly Dictionary<string, Run> runs;
+    private readonly ILookup<string, Line> linesOfLamp;
+    private readonly ILookup<string, Run> runsOfLine;
     private readonly Dictionary<string, Routed> routes;
 
     public Draft(AssessedRig assessed)
@@ -23,11 +25,13 @@ internal sealed class Draft
         Cuts = CutList.Of(assessed);
         // Pick-ups of quick plans are parts of the rig in full wiring alone.
         Covers = ComesOff.Of(assessed.Whole.Saved with { Joints = Rig.Joints, Runs = Rig.Runs }, assessed.Whole.Routed, Names);
+        linesOfLamp = Rig.Lines.SelectMany(line => line.Lamps().Select(lamp => (lamp, line))).ToLookup(pair => pair.lamp, pair => pair.line, StringComparer.Ordinal);
         routes = assessed.Whole.Routed.Routes.ToDictionary(route => route.Id, StringComparer.Ordinal);
         existing = Existing(assessed);
         runs = Rig.Runs.ToDictionary(run => run.Id, StringComparer.Ordinal);
         Runs = [.. Rig.Runs.Where(run => !existing.Contains(run.Id) && !(run.Given && run.Kit is null))];
         Lamps = [.. Rig.Fixtures.Where(lamp => !existing.Contains(lamp.Id))];
+        runsOfLine = Runs.SelectMany(run => assessed.Study.LinesOf(run.Id).Select(line => (line, run))).ToLookup(pair => pair.line, pair => pair.run, StringComparer.Ordinal);
         PlacedAt = Rig.Places.GroupBy(place => place.Part, StringComparer.Ordinal).ToDictionary(place => place.Key, place => place.First(), StringComparer.Ordinal);
         foreach (var line in assessed.Whole.Saved.Lines)
             if (line.Plan?.Lay is { } lay)
@@ -133,7 +137,13 @@ internal sealed class Draft
 
     /// <summary>Lamps that are handled together: of one line, on one mount.</summary>
     public IEnumerable<IGrouping<string, Fixture>> LampGroups(IEnumerable<Fixture> lamps) => lamps.GroupBy(
-        lamp => string.Join('-', new[] { Rig.Lines.FirstOrDefault(line => line.Lamps().Contains(lamp.Id))?.Id, MountOf(lamp)?.Id }.OfType<string>().DefaultIfEmpty(lamp.Id)), StringComparer.Ordinal);
+        lamp => string.Join('-', new[] { LinesOf(lamp).FirstOrDefault()?.Id, MountOf(lamp)?.Id }.OfType<string>().DefaultIfEmpty(lamp.Id)), StringComparer.Ordinal);
+
+    /// <summary>Wires that a line uses, and that are laid.</summary>
+    public IEnumerable<Run> RunsOf(Line line) => runsOfLine[line.Id];
+
+    /// <summary>Lines that a lamp belongs to.</summary>
+    public IEnumerable<Line> LinesOf(Fixture lamp) => linesOfLamp[lamp.Id];
 
     /// <summary>The mount that a lamp is on; null: not specified.</summary>
     public Mount? MountOf(Fixture lamp) => PlacedAt.TryGetValue(lamp.Id, out var place) ? Rig.Body?.Mounts.FirstOrDefault(mount => mount.Id == place.At) : null;

@@ -9,7 +9,6 @@ internal static class Finishing
 {
     public static void Tidy(Draft draft)
     {
-        var ties = Covering.Of(draft.Assessed);
         draft.Add(new SheetStep("tidy", Stage.Tidy, RunSheetWords.Tidy, RunSheetWords.TidyWhy)
         {
             After = [.. draft.Of(Stage.Test, Stage.Tighten)],
@@ -17,7 +16,6 @@ internal static class Finishing
             Tools = [RunSheetWords.CutterAndTies],
             Cautions = [RunSheetWords.HotAirCaution],
             Asks = [Ask.Yes("clear", RunSheetWords.NothingHangs)],
-            Share = ties.Count > 0 ? 1 : 0.5,
             LapsesWith = draft.Of(Stage.Lay, Stage.Join, Stage.Feed, Stage.JoinInside),
             LapsesWithUndone = true,
         });
@@ -64,9 +62,9 @@ internal static class Finishing
     }
 
     /// <summary>What is only to be seen, or lights the inside, has no direction.</summary>
-    private static bool IsAimed(Draft draft, Fixture lamp) => !draft.Rig.Lines.Any(line => line.Use is LineUse.Marker or LineUse.Inside && line.Lamps().Contains(lamp.Id));
+    private static bool IsAimed(Draft draft, Fixture lamp) => !draft.LinesOf(lamp).Any(line => line.Use is LineUse.Marker or LineUse.Inside);
 
-    private static bool Rear(Draft draft, Fixture lamp) => draft.Rig.Lines.Any(line => line.Use == LineUse.Rear && line.Lamps().Contains(lamp.Id));
+    private static bool Rear(Draft draft, Fixture lamp) => draft.LinesOf(lamp).Any(line => line.Use == LineUse.Rear);
 
     public static void Dark(Draft draft)
     {
@@ -85,7 +83,8 @@ internal static class Finishing
         Aim(draft, behind: false, Stage.Dark, before);
         foreach (var line in draft.Rig.Lines.Where(line => !line.Existing && line.Lights.Count > 0))
         {
-            var aimed = draft.Steps.Where(step => step.Id.StartsWith("aim-", StringComparison.Ordinal) && step.About.Any(line.Lamps().Contains)).Select(step => step.Id).ToList();
+            var lamps = line.Lamps().ToHashSet(StringComparer.Ordinal);
+            var aimed = draft.Steps.Where(step => step.Id.StartsWith("aim-", StringComparison.Ordinal) && step.About.Any(lamps.Contains)).Select(step => step.Id).ToList();
             draft.Add(new SheetStep($"dark-{line.Id}", Stage.Dark, RunSheetWords.FormatLookInTheDark(line.Name), RunSheetWords.LookInTheDarkWhy)
             {
                 About = [.. line.Lamps()],

@@ -50,9 +50,11 @@ internal static class Proving
 
     public static void Bench(Draft draft)
     {
+        // A lamp of several lines is tried with the first.
+        var byLine = draft.Lamps.Where(lamp => draft.LinesOf(lamp).Any(line => !line.Existing)).ToLookup(lamp => draft.LinesOf(lamp).First(line => !line.Existing).Id, StringComparer.Ordinal);
         foreach (var line in draft.Rig.Lines.Where(line => !line.Existing))
         {
-            var lamps = draft.Lamps.Where(lamp => line.Lamps().Contains(lamp.Id) && !draft.Steps.Exists(step => step.About.Contains(lamp.Id))).ToList();
+            var lamps = byLine[line.Id].ToList();
             if (lamps.Count == 0) continue;
             draft.Add(new SheetStep($"bench-{line.Id}", Stage.Bench, RunSheetWords.FormatTryOnTheBench(line.Name, Format.Count(lamps.Count, RunSheetWords.LampWord, RunSheetWords.LampsWord)), RunSheetWords.TryOnTheBenchWhy)
             {

@@ -44,7 +44,7 @@ internal static class Trying
     /// <summary>Steps that put in the lamps, wires and parts of a line.</summary>
     private static IEnumerable<string> Work(Draft draft, Line line)
     {
-        var runs = draft.Runs.Where(run => draft.Assessed.Study.LinesOf(run.Id).Contains(line.Id)).ToList();
+        var runs = draft.RunsOf(line).ToList();
         var ids = runs.SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).Concat(runs.Select(run => run.Id)).Concat(line.Lamps()).ToHashSet(StringComparer.Ordinal);
         ids.ExceptWith(draft.Rig.Vehicle.Batteries.Select(battery => battery.Id));
         return draft.Steps.Where(step => step.Stage is Stage.Mount or Stage.Fix or Stage.Earth or Stage.Lay or Stage.Join or Stage.Feed or Stage.JoinInside && step.About.Any(ids.Contains)).Select(step => step.Id);
@@ -69,7 +69,7 @@ internal static class Trying
                     Ask.Yes("lit", RunSheetWords.EveryLightIsLit),
                     Ask.Yes("dark", signal is { } pulls ? RunSheetWords.FormatDarkWithoutSignal(pulls.Word()) : RunSheetWords.DarkWithSwitchOff),
                 ],
-                Facts = [.. draft.Runs.Where(run => draft.Assessed.Study.LinesOf(run.Id).Contains(line.Id)).Select(run => new Fact(run.Id, draft.Names.Wire(run), run.Wire))],
+                Facts = [.. draft.RunsOf(line).Select(run => new Fact(run.Id, draft.Names.Wire(run), run.Wire))],
                 LapsesWith = [.. Work(draft, line)],
             });
         }
