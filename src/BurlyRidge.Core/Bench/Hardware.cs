@@ -77,7 +77,7 @@ internal static class Hardware
     private static IEnumerable<PartNeeded> Holes(AssessedRig assessed, PartNames names)
     {
         if (assessed.Whole.Saved.Body is not { } body) return [];
-        var passed = assessed.Whole.Routed.Routes.SelectMany(route => (route.Route?.Stations ?? []).Skip(1).SkipLast(1)).ToHashSet(StringComparer.Ordinal);
+        var passed = assessed.Whole.Routed.Routes.SelectMany(route => route.Route?.Passed ?? []).ToHashSet(StringComparer.Ordinal);
         var grommets = body.Stations.Where(station => station.Kind == StationKind.Grommet && passed.Contains(station.Id)).ToList();
         var seal = grommets.Where(station => station.Sealed != true).Select(station => names.Place(station.Id)).ToList();
         IEnumerable<PartNeeded> needed = seal.Count == 0 ? [] : [new PartNeeded(PartGroup.Hardware, BenchWords.Sealant, 1, false, seal)];

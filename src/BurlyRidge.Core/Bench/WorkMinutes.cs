@@ -75,7 +75,7 @@ public static class WorkMinutes
         var rig = assessed.Study.Wired;
         var covers = ComesOff.Of(assessed.Whole.Saved, assessed.Whole.Routed, assessed.Study.Names);
         var body = assessed.Whole.Saved.Body;
-        var passed = assessed.Whole.Routed.Routes.SelectMany(route => (route.Route?.Stations ?? []).Skip(1).SkipLast(1)).Distinct().Count(id => body?.StationOf(id)?.Kind == StationKind.Grommet);
+        var passed = assessed.Whole.Routed.Routes.SelectMany(route => route.Route?.Passed ?? []).Distinct().Count(id => body?.StationOf(id)?.Kind == StationKind.Grommet);
         var counts = new Dictionary<WorkTask, int>
         {
             [WorkTask.Wire] = cuts.Pieces.Count,

@@ -14,7 +14,11 @@ public sealed record Laying(double LeadMillimetres, double PassMillimetres, int 
 /// <param name="Stations">Where it starts, passes and ends: one more than lanes.</param>
 /// <param name="LaneMetres">Sum of its lanes, m.</param>
 /// <param name="Cost">The same with heat, hazards and covers counted, m.</param>
-public sealed record Route(IReadOnlyList<Lane> Lanes, IReadOnlyList<string> Stations, double LaneMetres, double Cost);
+public sealed record Route(IReadOnlyList<Lane> Lanes, IReadOnlyList<string> Stations, double LaneMetres, double Cost)
+{
+    /// <summary>Stations between its ends, in order.</summary>
+    public IEnumerable<string> Passed => Stations.Skip(1).SkipLast(1);
+}
 
 /// <summary>
 /// Finds routes over the lanes of a body: the shortest, heat, hazards and what has to come off counted as more length. Into the cabin and out of it a

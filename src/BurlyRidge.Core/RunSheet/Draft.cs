@@ -81,7 +81,7 @@ internal sealed class Draft
 
     /// <summary>Grommets that a wire passes, from its first end.</summary>
     public IReadOnlyList<Station> Holes(Run run) => Rig.Body is { } body
-        ? [.. (RouteOf(run)?.Route?.Stations ?? []).Skip(1).SkipLast(1).Select(body.StationOf).OfType<Station>().Where(station => station.Kind == StationKind.Grommet)] : [];
+        ? [.. (RouteOf(run)?.Route?.Passed ?? []).Select(body.StationOf).OfType<Station>().Where(station => station.Kind == StationKind.Grommet)] : [];
 
     /// <summary>Stations of the cabin: behind a grommet on some route, its lane on that side in the cabin.</summary>
     public bool Inside(string part) => Rig.Body is { } body && Where.Of(part) is { } station && body.StationOf(station)?.Kind != StationKind.Grommet
@@ -151,7 +151,7 @@ internal sealed class Draft
     /// <summary>Ids of the steps there so far that are of these stages.</summary>
     public IReadOnlyList<string> Of(params Stage[] stages) => [.. Steps.Where(step => stages.Contains(step.Stage)).Select(step => step.Id)];
 
-    /// <summary>The steps there so far whose id begins so.</summary>
+    /// <summary>Whether a step of this id is there so far.</summary>
     public bool Has(string id) => Steps.Exists(step => step.Id == id);
 
     /// <summary>Parts and wires of lines that are on the vehicle already and of no other.</summary>

@@ -34,21 +34,20 @@ internal static class Isolating
 
     public static void Off(Draft draft)
     {
-        var window = draft.Of(Stage.Prove).Count > 0 ? "prove" : "";
+        var proving = draft.Of(Stage.Prove);
+        var window = proving.Count > 0 ? "prove" : "";
         string? before = null;
         foreach (var way in Steps(draft))
         {
-            var last = way == Steps(draft)[^1];
             draft.Add(Dead(draft, way) with
             {
-                After = [.. draft.Of(Stage.Prove), .. before is null ? [] : new[] { before }],
+                After = [.. proving, .. before is null ? [] : new[] { before }],
                 EndedBy = way.On,
-                LapsesWith = draft.Of(Stage.Prove),
+                LapsesWith = proving,
                 Leaves = [new Standing(draft.BatteryOff ? StandingKind.BatteryOff : StandingKind.FuseOut, way.Part, draft.BatteryOff ? RunSheetWords.FormatIsOff(draft.Names[way.Part]) : RunSheetWords.FormatIsOut(Called(draft, way.Part)), [way.On])],
                 Window = window,
             });
             before = way.Off;
-            if (last) break;
         }
     }
 
