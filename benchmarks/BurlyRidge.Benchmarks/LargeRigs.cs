@@ -12,6 +12,7 @@ internal static class LargeRigs
     [
         ($"{RigSize.MaxRelays} lines, wired", ManyLines.Of(RigSize.MaxRelays)),
         ($"{RigSize.MaxRelays} lines, placed", ManyLines.Placed(RigSize.MaxRelays)),
+        ("60 lines, placed", ManyLines.Placed(60)),
         ($"{PlannedLines} lines, quick plans", Planned(PlannedLines)),
         ("joints in a row", Chain(RigSize.MaxParts - 6)),
         ("lamps in a row on 20 lines", Row(RigSize.MaxLamps, lines: 20)),

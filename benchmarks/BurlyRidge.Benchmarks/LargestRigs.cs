@@ -7,6 +7,7 @@ using BurlyRidge.Core.Exchange.Drawings;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Routing;
+using BurlyRidge.Core.RunSheet;
 using BurlyRidge.Core.Templates;
 
 namespace BurlyRidge.Benchmarks;
@@ -28,6 +29,7 @@ internal static class LargestRigs
             WholeRig.Of(warm).Resize();
             LineView.Of(warm, warm.Lines[0].Id);
             AssessedRig.Of(warm).In([new()]);
+            SheetView.Of(AssessedRig.Of(warm), SheetRecord.Nothing);
             LineRemoval.Of(warm, warm.Lines[0].Id);
             LineTemplates.Build(warm, new TemplateAnswers("own-harness", "New", LargeLamp, 1, 3));
         }
@@ -60,6 +62,9 @@ internal static class LargestRigs
             Ask("cut list", () => cuts = CutList.Of(assessed!));
             Ask("reels", () => ReelPlan.Of(cuts!.Pieces, Sale));
             Ask("bench", () => BenchView.Of(assessed!, Sale));
+            IReadOnlyList<SheetStep> steps = [];
+            Ask("sheet", () => steps = Sheet.Of(assessed!));
+            Ask("progress", () => SheetView.Of(steps, SheetRecord.Nothing, [], ""));
             Ask("cards", () => HarnessCard.Of(assessed!, cuts!));
             Ask("starts", () => LineTemplates.For(rig, LargeLamp, 1));
             Ask("template", () => LineTemplates.Build(rig, new TemplateAnswers("own-harness", "New", LargeLamp, 1, 3), sizes));

@@ -4,6 +4,7 @@ using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.RunSheet;
 using BurlyRidge.Core.Templates;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Demo;
@@ -51,6 +52,7 @@ public static partial class WarmUp
             var assessed = AssessedRig.Of(whole, ShippedCatalogue.Wire, stopping);
             Write(new EditPreviewPart(Assessment: assessed.Assessment.About(line)));
             if (round % 2 == 0) Start(rig, stopping);
+            if (round % 4 == 1) Write(SheetView.Of(assessed, SheetRecord.Nothing));
             if (rig.Runs.Count > 0 && round % 8 == 0) Write(RunAssessment.Of(assessed, rig.Runs[round % rig.Runs.Count].Id, ShippedCatalogue.Wire, stopping));
         }
     }

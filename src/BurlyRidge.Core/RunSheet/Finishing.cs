@@ -55,7 +55,7 @@ internal static class Finishing
                 How = [RunSheetWords.AimHow, .. lamps.Exists(lamp => Rear(draft, lamp)) ? [RunSheetWords.AimRearHow] : Array.Empty<string>()],
                 Tools = [RunSheetWords.SpiritLevel, RunSheetWords.TapeMeasure],
                 Asks = [Ask.Yes("level", RunSheetWords.LevelAndAlike)],
-                Facts = [.. lamps.Select(lamp => new Fact(lamp.Id, draft.Names[lamp.Id], LampFacts.Of(draft, lamp)))],
+                Facts = LampFacts.Of(draft, lamps),
                 LapsesWith = [$"tighten-{key}"],
             });
         }
@@ -81,10 +81,9 @@ internal static class Finishing
         // The last that is put back comes after every test.
         IReadOnlyList<string> before = draft.Of(Stage.Refit) is [.., var last] ? [last] : draft.Of(Stage.Test, Stage.Tidy, Stage.Aim);
         Aim(draft, behind: false, Stage.Dark, before);
-        foreach (var line in draft.Rig.Lines.Where(line => !line.Existing && line.Lights.Count > 0))
+        foreach (var line in draft.Lines)
         {
-            var lamps = line.Lamps().ToHashSet(StringComparer.Ordinal);
-            var aimed = draft.Steps.Where(step => step.Id.StartsWith("aim-", StringComparison.Ordinal) && step.About.Any(lamps.Contains)).Select(step => step.Id).ToList();
+            var aimed = draft.About(line.Lamps()).Where(step => step.Id.StartsWith("aim-", StringComparison.Ordinal)).Select(step => step.Id).ToList();
             draft.Add(new SheetStep($"dark-{line.Id}", Stage.Dark, RunSheetWords.FormatLookInTheDark(line.Name), RunSheetWords.LookInTheDarkWhy)
             {
                 About = [.. line.Lamps()],

@@ -8,25 +8,29 @@ public static class Hands
     /// <param name="people">1 or more.</param>
     public static double Minutes(IReadOnlyList<SheetStep> steps, int people)
     {
-        var ends = new Dictionary<string, double>(StringComparer.Ordinal);
-        var here = steps.Select(step => step.Id).ToHashSet(StringComparer.Ordinal);
-        var left = steps.ToList();
-        var free = new double[people];
-        while (left.Count > 0)
+        var at = steps.Select((step, i) => (step.Id, i)).ToDictionary(pair => pair.Id, pair => pair.i, StringComparer.Ordinal);
+        var before = steps.Select(step => step.After.Where(at.ContainsKey).Select(id => at[id]).Distinct().ToList()).ToList();
+        var after = before.SelectMany((all, i) => all.Select(other => (other, i))).ToLookup(pair => pair.other, pair => pair.i);
+        var (open, ends) = (before.Select(all => all.Count).ToArray(), new double[steps.Count]);
+        var free = new PriorityQueue<int, double>(Enumerable.Range(0, people).Select(who => (who, 0.0)));
+        var (ready, later) = (new PriorityQueue<int, int>(), new PriorityQueue<int, double>());
+        for (var i = 0; i < steps.Count; i++)
+            if (open[i] == 0) ready.Enqueue(i, i);
+        while (ready.Count + later.Count > 0 && free.TryDequeue(out var who, out var now))
         {
-            var who = Array.IndexOf(free, free.Min());
-            var at = free[who];
-            double Ready(SheetStep step) => step.After.Where(here.Contains).Select(before => ends.GetValueOrDefault(before, double.PositiveInfinity)).DefaultIfEmpty(0).Max();
-            var next = left.FirstOrDefault(step => Ready(step) <= at);
-            if (next is null)
+            while (later.TryPeek(out var held, out var from) && from <= now) ready.Enqueue(later.Dequeue(), held);
+            if (!ready.TryDequeue(out var next, out _))
             {
-                // Nothing can be begun yet: this one waits until the next step ends.
-                free[who] = left.Select(Ready).Where(double.IsFinite).DefaultIfEmpty(free.Max()).Min();
+                // Nothing can be begun yet: this one waits until the next can.
+                later.TryPeek(out _, out var from);
+                free.Enqueue(who, from);
                 continue;
             }
-            left.Remove(next);
-            ends[next.Id] = free[who] = at + next.Minutes;
+            ends[next] = now + steps[next].Minutes;
+            free.Enqueue(who, ends[next]);
+            foreach (var other in after[next])
+                if (--open[other] == 0) later.Enqueue(other, before[other].Max(one => ends[one]));
         }
-        return ends.Count == 0 ? 0 : ends.Values.Max();
+        return ends.DefaultIfEmpty(0).Max();
     }
 }

@@ -10,7 +10,7 @@ internal static class Isolating
     internal sealed record Way(string Part, string Off, string On);
 
     /// <summary>Every battery, or every fuse between the vehicle's power and the new wiring; in the order in which they go off.</summary>
-    public static IReadOnlyList<Way> Steps(Draft draft) => draft.BatteryOff
+    public static IReadOnlyList<Way> Ways(Draft draft) => draft.BatteryOff
         ? [.. draft.Rig.Vehicle.Batteries.Select(battery => new Way(battery.Id, $"off-{battery.Id}", $"on-{battery.Id}"))]
         : [.. Feeders(draft).Select(part => new Way(part, $"out-{part}", $"in-{part}"))];
 
@@ -37,7 +37,7 @@ internal static class Isolating
         var proving = draft.Of(Stage.Prove);
         var window = proving.Count > 0 ? "prove" : "";
         string? before = null;
-        foreach (var way in Steps(draft))
+        foreach (var way in draft.Ways)
         {
             draft.Add(Dead(draft, way) with
             {
@@ -51,38 +51,38 @@ internal static class Isolating
         }
     }
 
-    private static SheetStep Dead(Draft draft, Way way) => draft.BatteryOff
-        ? new SheetStep(way.Off, Stage.Isolate, RunSheetWords.FormatBatteryOff(draft.Names[way.Part]), RunSheetWords.BatteryOffWhy)
+    private static SheetStep Dead(Draft draft, Way way)
+    {
+        if (!draft.BatteryOff) return MadeDead(draft, way.Off, Stage.Isolate, RunSheetWords.FormatFuseOut(Called(draft, way.Part)), RunSheetWords.FuseOutWhy) with { About = [way.Part] };
+        var off = MadeDead(draft, way.Off, Stage.Isolate, RunSheetWords.FormatBatteryOff(draft.Names[way.Part]), RunSheetWords.BatteryOffWhy);
+        return off with
         {
             About = [way.Part],
-            Hold = Hold.BatteryIsolated,
             How = [RunSheetWords.BatteryOffHow, RunSheetWords.BatteryMemory],
-            Tools = [RunSheetWords.TerminalSpanner, RunSheetWords.Multimeter],
             Cautions = [RunSheetWords.SpannerCaution],
-            Asks = [Ask.Reading("volts", RunSheetWords.VoltsToTheBody, "V", -DeadVolts, DeadVolts, 0), Ask.Yes("tied", RunSheetWords.ClampTiedAside)],
-        }
-        : new SheetStep(way.Off, Stage.Isolate, RunSheetWords.FormatFuseOut(Called(draft, way.Part)), RunSheetWords.FuseOutWhy)
-        {
-            About = [way.Part],
-            Hold = Hold.FuseOut,
-            Tools = [RunSheetWords.FusePuller],
-            Asks = [Ask.Yes("out", RunSheetWords.FuseIsInYourHand)],
+            Asks = [.. off.Asks, Ask.Yes("tied", RunSheetWords.ClampTiedAside)],
         };
-
-    /// <summary>Between an isolated vehicle's posts and body no more than this is read, V (common practice, no source).</summary>
-    private const double DeadVolts = 0.5;
+    }
 
     /// <summary>Dead again after a time in which it was live.</summary>
     public static void Close(Draft draft, string id, Stage stage, string window, IReadOnlyList<string> after) =>
-        draft.Add(new SheetStep(id, stage, draft.BatteryOff ? RunSheetWords.DeadAgainBattery : RunSheetWords.DeadAgainFuse, RunSheetWords.DeadAgainWhy)
+        draft.Add(MadeDead(draft, id, stage, draft.BatteryOff ? RunSheetWords.DeadAgainBattery : RunSheetWords.DeadAgainFuse, RunSheetWords.DeadAgainWhy) with
         {
             After = after,
             Window = window,
-            Hold = draft.BatteryOff ? Hold.BatteryIsolated : Hold.FuseOut,
-            Tools = draft.BatteryOff ? [RunSheetWords.TerminalSpanner, RunSheetWords.Multimeter] : [RunSheetWords.FusePuller],
-            Asks = draft.BatteryOff ? [Ask.Reading("volts", RunSheetWords.VoltsToTheBody, "V", -DeadVolts, DeadVolts, 0)] : [Ask.Yes("out", RunSheetWords.FuseIsInYourHand)],
             LapsesWith = [after[0]],
         });
+
+    /// <summary>Made dead by the way of the house, and shown to be.</summary>
+    private static SheetStep MadeDead(Draft draft, string id, Stage stage, string title, string why) => new(id, stage, title, why)
+    {
+        Hold = draft.BatteryOff ? Hold.BatteryIsolated : Hold.FuseOut,
+        Tools = draft.BatteryOff ? [RunSheetWords.TerminalSpanner, RunSheetWords.Multimeter] : [RunSheetWords.FusePuller],
+        Asks = draft.BatteryOff ? [Ask.Reading("volts", RunSheetWords.VoltsToTheBody, "V", -DeadVolts, DeadVolts, 0)] : [Ask.Yes("out", RunSheetWords.FuseIsInYourHand)],
+    };
+
+    /// <summary>Between an isolated vehicle's posts and body no more than this is read, V (common practice, no source).</summary>
+    private const double DeadVolts = 0.5;
 
     /// <summary>Fuse out: earth first, then plus, the fuse last. Battery off: every lead on, then the negative.</summary>
     public static void On(Draft draft)
@@ -100,7 +100,7 @@ internal static class Isolating
         });
         Joining.Posts(draft, ["caps"]);
         string? before = null;
-        foreach (var way in Steps(draft).Reverse())
+        foreach (var way in draft.Ways.Reverse())
         {
             draft.Add(new SheetStep(way.On, Stage.Live, draft.BatteryOff ? RunSheetWords.FormatBatteryOn(draft.Names[way.Part]) : RunSheetWords.FormatFuseIn(Called(draft, way.Part)), draft.BatteryOff ? RunSheetWords.BatteryOnWhy : RunSheetWords.FuseInWhy)
             {

@@ -41,7 +41,7 @@ internal static class Joining
                 About = [part, .. wires],
                 Task = WorkTask.Ending,
                 Share = group.Count(),
-                After = [.. after ?? [], .. wires.SelectMany(wire => laid[wire]), .. stage == Stage.JoinInside ? wires.SelectMany(wire => fed[wire]) : [], .. new[] { $"bare-{part}", $"fix-{part}" }.Where(draft.Has), .. draft.Steps.Where(step => step.Hold == Hold.SignalProven && step.About.Contains(part)).Select(step => step.Id)],
+                After = [.. after ?? [], .. wires.SelectMany(wire => laid[wire]), .. stage == Stage.JoinInside ? wires.SelectMany(wire => fed[wire]) : [], .. new[] { $"bare-{part}", $"fix-{part}" }.Where(draft.Has), .. draft.About([part]).Where(step => step.Hold == Hold.SignalProven).Select(step => step.Id)],
                 Hold = Hold.JointsProven,
                 How = [.. group.SelectMany(end => Ends(draft, end))],
                 Tools = [.. group.Select(end => end.Terminal?.Tool).OfType<Crimper>().Distinct().Select(ToolWords)],

@@ -53,14 +53,10 @@ internal static class Laying
     private static IEnumerable<string> Parts(Draft draft, IReadOnlyList<Run> runs)
     {
         var parts = runs.SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
-        return draft.Steps.Where(step => step.Stage is Stage.Mount or Stage.Fix && step.About.Any(parts.Contains)).Select(step => step.Id);
+        return draft.About(parts).Where(step => step.Stage is Stage.Mount or Stage.Fix).Select(step => step.Id);
     }
 
-    private static IEnumerable<string> Joins(Draft draft, IReadOnlyList<Run> runs)
-    {
-        var ids = runs.Select(run => run.Id).ToHashSet(StringComparer.Ordinal);
-        return draft.Cuts.Endings.Where(end => end.Wires.Any(ids.Contains)).Select(end => Joining.IdOf(draft, end)).Distinct();
-    }
+    private static IEnumerable<string> Joins(Draft draft, IReadOnlyList<Run> runs) => runs.SelectMany(run => draft.EndingsOf(run)).Select(end => Joining.IdOf(draft, end)).Distinct();
 
     private static string How(Draft draft, Run run) => RunSheetWords.FormatWireIs(draft.Names.Wire(run), Of(run), Format.Metres(run.LengthMetres, draft.Units));
 

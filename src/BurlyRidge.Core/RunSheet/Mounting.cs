@@ -52,13 +52,13 @@ internal static class Mounting
                 About = [.. lamps.Select(lamp => lamp.Id), .. mount is null ? [] : new[] { mount.Id }],
                 Task = WorkTask.Lamp,
                 Share = 3 * lamps.Count,
-                After = [.. draft.Steps.Where(step => step.Stage == Stage.Bench && step.About.Any(id => lamps.Exists(lamp => lamp.Id == id))).Select(step => step.Id), .. draft.CoversOf(lamps.Select(lamp => lamp.Id))],
+                After = [.. draft.About(lamps.Select(lamp => lamp.Id)).Where(step => step.Stage == Stage.Bench).Select(step => step.Id), .. draft.CoversOf(lamps.Select(lamp => lamp.Id))],
                 How = [.. How(draft, lamps, mount)],
                 Parts = [.. lamps.Where(lamp => lamp.Bracket is not null).Select(lamp => lamp.Bracket!.Name).Distinct()],
                 Cautions = [.. Cautions(lamps)],
                 Hold = Drilled(draft, lamps[0].Id) ? Hold.SwarfOut : null,
                 Asks = Drilled(draft, lamps[0].Id) ? [Ask.Yes("swarf", RunSheetWords.SwarfIsOut)] : [],
-                Facts = [.. lamps.Select(lamp => new Fact(lamp.Id, draft.Names[lamp.Id], LampFacts.Of(draft, lamp)))],
+                Facts = LampFacts.Of(draft, lamps),
                 Leaves = [new Standing(StandingKind.FingerTight, lamps[0].Id, RunSheetWords.FormatIsFingerTight(name), [$"tighten-{group.Key}"])],
             });
         }
@@ -96,7 +96,7 @@ internal static class Mounting
     /// <summary>From the middle outwards, both sides in turn.</summary>
     private static List<Fixture> FromTheMiddle(Draft draft, List<Fixture> lamps)
     {
-        double Off(Fixture lamp, int i) => draft.PlacedAt.TryGetValue(lamp.Id, out var place) && draft.Rig.Body?.Mounts.FirstOrDefault(mount => mount.Id == place.At) is { } mount && lamps.Count == 1 ? Math.Abs(mount.At.Right) : Math.Abs(i - (lamps.Count - 1) / 2.0);
+        double Off(Fixture lamp, int i) => lamps.Count == 1 && draft.MountOf(lamp) is { } mount ? Math.Abs(mount.At.Right) : Math.Abs(i - (lamps.Count - 1) / 2.0);
         return [.. lamps.Select((lamp, i) => (lamp, Off: Off(lamp, i), i)).OrderBy(one => one.Off).ThenBy(one => one.i).Select(one => one.lamp)];
     }
 

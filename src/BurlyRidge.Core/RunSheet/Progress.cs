@@ -74,13 +74,11 @@ public sealed record Progress(IReadOnlyList<StandingStep> Steps, IReadOnlyList<S
             open, window);
 
         IReadOnlyList<string> Waits(SheetStep step) =>
-[.. Before(step).Take(MostNamed)];
-
-        IEnumerable<string> Before(SheetStep step) =>
         [
-            .. window.Length > 0 && step.Window != window && state.GetValueOrDefault(step.Id) != StepState.Done ? [RunSheetWords.CloseWindowFirst] : Array.Empty<string>(),
-            .. step.After.Where(before => state.TryGetValue(before, out var there) && there != StepState.Done).Take(MostNamed).Select(before => known[before].Title),
-            .. step.LapsesWithUndone ? gone.Select(other => other.Title) : [],
+            .. (window.Length > 0 && step.Window != window && state.GetValueOrDefault(step.Id) != StepState.Done ? [RunSheetWords.CloseWindowFirst] : Array.Empty<string>())
+                .Concat(step.After.Where(before => state.TryGetValue(before, out var there) && there != StepState.Done).Select(before => known[before].Title))
+                .Concat(step.LapsesWithUndone ? gone.Select(other => other.Title) : [])
+                .Take(MostNamed),
         ];
     }
 

@@ -63,7 +63,7 @@ internal static class Proving
                 Share = 2,
                 Tools = [RunSheetWords.FusedTestLead],
                 Asks = [Ask.Yes("lit", RunSheetWords.EveryLightIsLit)],
-                Facts = [.. lamps.Select(lamp => new Fact(lamp.Id, draft.Names[lamp.Id], LampFacts.Of(draft, lamp)))],
+                Facts = LampFacts.Of(draft, lamps),
             });
         }
     }
@@ -76,8 +76,8 @@ internal static class Proving
     private static void Window(Draft draft, IReadOnlyList<Proof> proofs, Stage stage, string window)
     {
         if (proofs.Count == 0) return;
-        var dead = draft.Has(Isolating.Steps(draft)[0].Off);
-        var (open, close) = ($"window-{window}-open", dead ? $"window-{window}-close" : Isolating.Steps(draft)[^1].Off);
+        var dead = draft.Has(draft.Ways[0].Off);
+        var (open, close) = ($"window-{window}-open", dead ? $"window-{window}-close" : draft.Ways[^1].Off);
         IReadOnlyList<string> before = [.. draft.Of(Stage.Isolate), .. draft.Of(Stage.StripDown)];
         draft.Add(new SheetStep(open, stage, dead && draft.BatteryOff ? RunSheetWords.GoLiveToProve : RunSheetWords.BeginProving, RunSheetWords.GoLiveToProveWhy)
         {
@@ -133,16 +133,4 @@ internal static class Proving
         var off = always || signal is null ? new RigState() : key;
         return (bare.Solve(signal is { } one ? key.WithSignals(other => other == one) : always ? off : key).Volts(terminal), bare.Solve(off).Volts(terminal));
     }
-}
-
-/// <summary>What of a lamp its steps go by.</summary>
-internal static class LampFacts
-{
-    public static string Of(Draft draft, Fixture lamp) => string.Join(", ", new[]
-    {
-        Format.Watts(lamp.Functions.Sum(function => function.Power)),
-        lamp.Body is { } body ? Format.Millimetres(body.WidthMillimetres, draft.Units) : "",
-        lamp.Bracket?.Name ?? "",
-        draft.Station(lamp.Id),
-    }.Where(word => word.Length > 0));
 }

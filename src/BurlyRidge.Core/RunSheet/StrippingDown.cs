@@ -44,7 +44,7 @@ internal static class StrippingDown
         foreach (var cover in draft.Covers.Reverse())
         {
             var (off, on) = (Draft.IdOf("off", cover), Draft.IdOf("on", cover));
-            var behind = draft.Behind(cover).ToHashSet(StringComparer.Ordinal);
+            var behind = draft.BehindOf(cover);
             draft.Add(new SheetStep(on, Stage.Refit, cover.LoosenOnly ? RunSheetWords.FormatTighten(PartNames.Small(cover.What)) : RunSheetWords.FormatPutBack(PartNames.Small(cover.What)), RunSheetWords.PutBackWhy)
             {
                 About = Places(draft, cover),

@@ -14,7 +14,6 @@ internal static class Trying
         var crossing = draft.Runs.Where(run => draft.Holes(run).Count > 0).ToList();
         var joints = draft.Of(Stage.Join);
         if (crossing.Count == 0 || joints.Count == 0) return;
-        var lines = draft.Rig.Lines.Where(line => !line.Existing && line.Lights.Count > 0).ToList();
         draft.Add(new SheetStep("window-try-open", Stage.Try, draft.BatteryOff ? RunSheetWords.GoLiveToTry : RunSheetWords.FuseInToTry, RunSheetWords.GoLiveToTryWhy)
         {
             After = [.. joints, .. draft.Of(Stage.Lay, Stage.Fix, Stage.Earth)],
@@ -32,10 +31,10 @@ internal static class Trying
         });
         draft.Add(new SheetStep("window-try-lines", Stage.Try, RunSheetWords.TryLinesBefore, RunSheetWords.TryLinesBeforeWhy)
         {
-            About = [.. lines.SelectMany(line => line.Lamps()).Distinct()],
+            About = [.. draft.Lines.SelectMany(line => line.Lamps()).Distinct()],
             After = ["window-try-open"],
             Window = Window,
-            How = [RunSheetWords.TryLinesHow, .. lines.Select(line => line.Name)],
+            How = [RunSheetWords.TryLinesHow, .. draft.Lines.Select(line => line.Name)],
             Asks = [Ask.Yes("lit", RunSheetWords.EveryLightIsLit)],
         });
         Isolating.Close(draft, "window-try-close", Stage.Try, Window, ["window-try-open", "window-try-lines"]);
@@ -47,21 +46,23 @@ internal static class Trying
         var runs = draft.RunsOf(line).ToList();
         var ids = runs.SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).Concat(runs.Select(run => run.Id)).Concat(line.Lamps()).ToHashSet(StringComparer.Ordinal);
         ids.ExceptWith(draft.Rig.Vehicle.Batteries.Select(battery => battery.Id));
-        return draft.Steps.Where(step => step.Stage is Stage.Mount or Stage.Fix or Stage.Earth or Stage.Lay or Stage.Join or Stage.Feed or Stage.JoinInside && step.About.Any(ids.Contains)).Select(step => step.Id);
+        return draft.About(ids).Where(step => step.Stage is Stage.Mount or Stage.Fix or Stage.Earth or Stage.Lay or Stage.Join or Stage.Feed or Stage.JoinInside).Select(step => step.Id);
     }
 
     public static void Lines(Draft draft)
     {
-        foreach (var line in draft.Rig.Lines.Where(line => !line.Existing && line.Lights.Count > 0))
+        var live = draft.Of(Stage.Live);
+        var triggers = draft.Assessed.Study.Lines.ToDictionary(study => study.Line.Id, study => study.Trigger, StringComparer.Ordinal);
+        foreach (var line in draft.Lines)
         {
-            var on = draft.Assessed.Study.Lines.FirstOrDefault(study => study.Line.Id == line.Id)?.Trigger.On;
+            var on = triggers.GetValueOrDefault(line.Id)?.On;
             Signal? signal = on?.HasSignal() == true ? Enum.GetValues<Signal>().First(on.Has) : null;
             draft.Add(new SheetStep($"test-{line.Id}", Stage.Test, RunSheetWords.FormatTestLine(line.Name), RunSheetWords.TestWhy)
             {
                 About = [.. line.Lamps()],
                 Task = WorkTask.Line,
                 Share = 3,
-                After = draft.Of(Stage.Live),
+                After = live,
                 Hold = Hold.DarkWithoutTrigger,
                 How = [RunSheetWords.TestFuseFirst],
                 Asks =
@@ -77,7 +78,7 @@ internal static class Trying
             draft.Add(new SheetStep($"press-{box.Id}", Stage.Test, RunSheetWords.FormatPressSlots(draft.Names[box.Id]), RunSheetWords.PressSlotsWhy)
             {
                 About = [box.Id],
-                After = draft.Of(Stage.Live),
+                After = live,
                 Hold = Hold.SlotsPressed,
                 How = [.. Settings.Slots(box)],
                 Asks = [Ask.Yes("legend", RunSheetWords.EachSlotDoesAsItSays), Ask.Yes("key-on", RunSheetWords.RightWithKeyOn), Ask.Yes("key-off", RunSheetWords.RightWithKeyOff)],
