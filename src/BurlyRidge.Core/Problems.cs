@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text.RegularExpressions;
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Protection;
@@ -65,6 +66,12 @@ public sealed partial class Problems
     public void Letters(string path, string value, int atMost)
     {
         if (value is null || value.Length > atMost) Add(path, FileWords.FormatGiveUpToCharacters(atMost));
+    }
+
+    /// <summary>A day as "2026-11-27", or nothing.</summary>
+    public void Day(string path, string text)
+    {
+        if (text is null || (text.Length > 0 && !DateOnly.TryParseExact(text, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _))) Add(path, PartWords.GiveADayAs2026);
     }
 
     /// <summary>So many entries.</summary>

@@ -38,6 +38,13 @@ public class RunSheetTests(Workshop workshop) : IClassFixture<Workshop>
 
     private string State(string step) => page.Driver.FindElement(By.CssSelector($"[data-step='{step}']")).GetAttribute("data-state")!;
 
+    private async Task<string> PictureAsync()
+    {
+        var picture = Path.Combine(workshop.Data, "picture.png");
+        await File.WriteAllBytesAsync(picture, Convert.FromBase64String(OnePixel), TestContext.Current.CancellationToken);
+        return picture;
+    }
+
     private async Task<int> EntriesAsync() => (await workshop.Http.GetFromJsonAsync<JsonElement>($"/api/jobs/{JobId}/run-sheet", TestContext.Current.CancellationToken)).GetArrayLength();
 
     /// <summary>Writes into a job's record as another device would.</summary>
@@ -132,9 +139,8 @@ public class RunSheetTests(Workshop workshop) : IClassFixture<Workshop>
     public async Task A_photo_is_taken_in_and_what_is_none_is_refused_and_told()
     {
         workshop.OpenJob("Orchard spray pickup", "/run-sheet");
-        var good = Path.Combine(workshop.Data, "roof.png");
+        var good = await PictureAsync();
         var broken = Path.Combine(workshop.Data, "broken.jpg");
-        await File.WriteAllBytesAsync(good, Convert.FromBase64String(OnePixel), TestContext.Current.CancellationToken);
         await File.WriteAllTextAsync(broken, "no picture", TestContext.Current.CancellationToken);
         page.Type("Note", "Roof rail");
         page.Driver.FindElement(By.CssSelector("input[type='file'][capture]")).SendKeys(good);
@@ -188,6 +194,8 @@ public class RunSheetTests(Workshop workshop) : IClassFixture<Workshop>
         page.Type("What you found", "Bracket fouls the washer bottle");
         page.Press("Add finding");
         page.Find(By.XPath("//*[@data-finding][contains(., 'washer bottle')]"));
+        page.Driver.FindElement(By.XPath("//*[@data-finding][contains(., 'washer bottle')]//input[@type = 'file']")).SendKeys(await PictureAsync());
+        page.Find(By.XPath("//*[@data-finding]//img[contains(@alt, 'washer bottle')]"));
         page.Unfold("Fasteners");
         page.Type("How many", "6");
         page.Type("Clips, bolts, screws", "clips");
@@ -199,5 +207,13 @@ public class RunSheetTests(Workshop workshop) : IClassFixture<Workshop>
         page.Driver.FindElement(By.XPath("//input[@id = //summary[starts-with(normalize-space(), 'Wire register')]/..//label[. = 'Colour']/@for]")).SendKeys("violet");
         page.Press("Add to the register");
         page.Find(By.CssSelector("[data-registered='switch 4']"));
+        // Ends that the plan knows stand there by name at the step that makes them.
+        page.Unfold("Make ends");
+        var join = page.Driver.FindElements(By.CssSelector("[data-step^='join-']"))[0].GetAttribute("data-step")!;
+        page.Open($"/jobs/{JobId}/run-sheet?step={join}");
+        UntilShown(join);
+        page.Unfold("Wire register");
+        page.Driver.FindElements(By.XPath("//summary[starts-with(normalize-space(), 'Wire register')]/..//input[@type = 'text' or not(@type)]"))[0].SendKeys("grey" + Keys.Enter);
+        page.Find(By.XPath("//*[@data-registered][contains(., ': grey')]"));
     }
 }

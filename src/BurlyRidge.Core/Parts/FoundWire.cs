@@ -1,4 +1,3 @@
-using System.Globalization;
 
 namespace BurlyRidge.Core.Parts;
 
@@ -34,8 +33,7 @@ public sealed record FoundWire
         problems.Letters($"{path}.colour", Colour, MostLetters);
         problems.Letters($"{path}.reached", Reached, MostLetters);
         problems.Letters($"{path}.plug", Plug, MostLetters);
-        if (ProvenOn.Length > 0 && !DateOnly.TryParseExact(ProvenOn, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _))
-            problems.Add($"{path}.provenOn", PartWords.GiveADayAs2026);
+        problems.Day($"{path}.provenOn", ProvenOn);
         problems.Each($"{path}.covers", Covers, (at, cover) => cover.Check(problems, at));
     }
 }

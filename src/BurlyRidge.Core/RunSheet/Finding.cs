@@ -1,5 +1,3 @@
-using System.Globalization;
-
 namespace BurlyRidge.Core.RunSheet;
 
 /// <summary>A kind of vehicle, as the shop calls it.</summary>
@@ -30,7 +28,8 @@ public sealed record VehicleKind(string Name, string Year = "", string Trim = ""
 /// <param name="Job">The job on which it was found.</param>
 /// <param name="On">The day.</param>
 /// <param name="Guess">That one was of another year or trim, or had other options.</param>
-public sealed record OfferedFinding(Finding What, string Job, string On, bool Guess);
+/// <param name="Photos">Names of those that show it, in the store of that job.</param>
+public sealed record OfferedFinding(Finding What, string JobId, string Job, string On, bool Guess, IReadOnlyList<string> Photos);
 
 /// <summary>Something found on a vehicle that helps with the next one of its kind.</summary>
 /// <param name="What">What, in a sentence.</param>
@@ -57,7 +56,7 @@ public sealed record Finding(FindingKind Kind, string What)
     /// <summary>The day on which it was found, as "2026-11-27"; empty: as it was written down.</summary>
     public string FoundOn { get; init; } = "";
 
-    private const int MostLetters = 300;
+    internal const int MostLetters = 300;
 
     /// <summary>Notes what cannot be taken.</summary>
     internal void Check(Problems problems, string path)
@@ -65,7 +64,7 @@ public sealed record Finding(FindingKind Kind, string What)
         problems.Text($"{path}.what", What, MostLetters);
         foreach (var (name, text) in new[] { ("place", Place), ("colour", Colour), ("pin", Pin), ("size", Size) }) problems.Letters($"{path}.{name}", text, MostLetters);
         Vehicle?.Check(problems, $"{path}.vehicle");
-        if (FoundOn.Length > 0 && !DateOnly.TryParseExact(FoundOn, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _)) problems.Add($"{path}.foundOn", PartWords.GiveADayAs2026);
+        problems.Day($"{path}.foundOn", FoundOn);
     }
 
     /// <summary>All that is wrong with it, by field.</summary>

@@ -48,10 +48,15 @@ internal static class Joining
                 Parts = [.. group.Where(end => end.Kind is not null).CountBy(end => EndWords.Of(end)).Select(kind => Format.Count(kind.Value, kind.Key, kind.Key))],
                 Cautions = [.. group.Any(end => end.Kind is EndKind.ButtJoint or EndKind.Ring or EndKind.Solder or EndKind.Cap) ? [RunSheetWords.HotAirCaution] : Array.Empty<string>(), .. stage == Stage.Live ? [RunSheetWords.SpannerCaution] : Array.Empty<string>()],
                 Asks = [.. Asks(draft, known, crimps)],
+                Ends = [.. group.SelectMany(end => RegisterOf(draft, end))],
                 Facts = [.. group.SelectMany(end => end.Wires.Where(wire => !draft.IsExisting(wire)).Select(wire => new Fact($"{end.At}/{wire}", draft.Names.Terminal(end.At), RunSheetWords.FormatWireInFitting(draft.Names[wire], Laying.Laid(draft, draft.RunOf(wire)), EndWords.Of(end)))))],
             });
         }
     }
+
+    /// <summary>What the register has of an ending; at a joint, which is made as a whole, each wire has its own end.</summary>
+    private static IEnumerable<WireEnd> RegisterOf(Draft draft, MakingOff end) => end.Wires.Where(wire => !draft.IsExisting(wire)).Select(draft.RunOf).Select(run => new WireEnd(
+        run.Ends().First(at => at == end.At || TerminalIndex.Split(at).Part == end.At), run.Id, RunSheetWords.FormatWireAtEnd(draft.Names.Terminal(end.At), draft.Names.Wire(run)), run.Colour));
 
     private static IEnumerable<Ask> Asks(Draft draft, IPart? part, int crimps)
     {

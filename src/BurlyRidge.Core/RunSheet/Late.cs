@@ -31,6 +31,7 @@ internal static class Late
         var over = left.FindIndex(step => step.Id == "labels");
         left.InsertRange(over < 0 ? left.Count : over, mounts.Select(step => new SheetStep(LateOf(step.Id), Stage.Late, RunSheetWords.FormatFitWhenItComes(Format.And(Names(step))), RunSheetWords.FitWhenItComesWhy)
         {
+            InPlaceOf = step.Id,
             About = step.About,
             Place = step.Place,
             After = [.. left.Where(other => other.Stage == Stage.Refit).Select(other => other.Id)],

@@ -74,6 +74,7 @@ internal static class Mounting
             Tools = [RunSheetWords.SpiritLevel, RunSheetWords.TapeMeasure],
             Asks = [new Ask("fits", AskKind.Choice, RunSheetWords.HowItLooks) { Choices = [new AskChoice("keep", RunSheetWords.KeepIt), new AskChoice("shift", RunSheetWords.ShiftIt), new AskChoice("exchange", RunSheetWords.ExchangeIt)] }],
             LapsesWith = loose,
+            Meanwhile = covers.Count > 0 ? [new Standing(StandingKind.OneBolt, "offer-up", RunSheetWords.FormatIsHeldUp(Format.Capital(Format.And(covers))), ["offer-up"])] : [],
         });
         foreach (var group in draft.LampGroups(draft.Lamps))
         {

@@ -24,7 +24,8 @@ public sealed record FactChange(string What, string Was, string Now);
 /// <summary>A step with how it stands.</summary>
 /// <param name="Changes">Of one to be done again or taken back: what is otherwise.</param>
 /// <param name="WaitsFor">Titles of the first few steps that have to be done before; none: it can be begun.</param>
-public sealed record StandingStep(SheetStep Step, StepState State, IReadOnlyList<FactChange> Changes, IReadOnlyList<string> WaitsFor)
+/// <param name="TakesBack">Of one to be taken back: the step that was done; empty: none.</param>
+public sealed record StandingStep(SheetStep Step, StepState State, IReadOnlyList<FactChange> Changes, IReadOnlyList<string> WaitsFor, string TakesBack = "")
 {
     /// <summary>Whether it can be begun now.</summary>
     public bool Ready => State != StepState.Done && WaitsFor.Count == 0;
@@ -49,35 +50,28 @@ public sealed record Progress(IReadOnlyList<StandingStep> Steps, IReadOnlyList<S
     /// <summary>So many steps that have to be done before are named; nobody reads on.</summary>
     private const int MostNamed = 4;
 
-    private const string UndoPrefix = "undo-";
-
-    /// <summary>Id of the step that takes another back.</summary>
-    public static string UndoOf(string step) => UndoPrefix + step;
-
-    /// <summary>The step that one takes back; null where it is none of those.</summary>
-    public static string? Undoes(string step) => step.StartsWith(UndoPrefix, StringComparison.Ordinal) ? step[UndoPrefix.Length..] : null;
-
     /// <summary>Holds the steps of a plan against what was done, by whatever plan that was; pure and total.</summary>
     public static Progress Of(IReadOnlyList<SheetStep> steps, SheetRecord record)
     {
         var known = steps.ToDictionary(step => step.Id, StringComparer.Ordinal);
         var changes = steps.ToDictionary(step => step.Id, step => record.Done.TryGetValue(step.Id, out var done) ? Changed(done.What.Facts, step.Facts) : [], StringComparer.Ordinal);
         var state = steps.ToDictionary(step => step.Id, step => !record.Done.ContainsKey(step.Id) ? StepState.ToDo : changes[step.Id].Count > 0 ? StepState.Again : StepState.Done, StringComparer.Ordinal);
-        var gone = record.Done.Values.Where(done => !known.ContainsKey(done.What.Step) && Matters(done.What) && !(record.Done.GetValueOrDefault(done.What.EndedBy)?.Number > done.Number)).OrderByDescending(done => done.Number).Select(Undo).ToList();
-        Settle(steps, record, state, gone);
-        var (window, open) = (WindowOf(steps, record, state), Standing(steps, record, state));
+        var gone = record.Done.Values.Where(done => !known.ContainsKey(done.What.Step) && Matters(done.What) && !(record.Done.GetValueOrDefault(done.What.EndedBy)?.Number > done.Number)).OrderByDescending(done => done.Number).Select(done => (done.What.Step, Undo: Undo(done))).ToList();
+        Settle(steps, record, state, [.. gone.Select(one => one.Undo)]);
+        var window = WindowOf(steps, record, state);
         return new Progress(
             [
-                .. gone.Select(step => new StandingStep(step, StepState.Undo, Changed(step.Facts, []), Waits(step))),
+                .. gone.Select(one => new StandingStep(one.Undo, StepState.Undo, Changed(one.Undo.Facts, []), Waits(one.Undo), one.Step)),
                 .. steps.Select(step => new StandingStep(step, state[step.Id], changes[step.Id], Waits(step))),
             ],
-            open, window);
+            [.. Standing(steps, record, state).Concat(steps.Where(step => record.Begun.Contains(step.Id) && state[step.Id] != StepState.Done && Waits(step).Count == 0).SelectMany(step => step.Meanwhile)).OrderBy(open => open.Kind)],
+            window);
 
         IReadOnlyList<string> Waits(SheetStep step) =>
         [
             .. (window.Length > 0 && step.Window != window && state.GetValueOrDefault(step.Id) != StepState.Done ? [RunSheetWords.CloseWindowFirst] : Array.Empty<string>())
                 .Concat(step.After.Where(before => state.TryGetValue(before, out var there) && there != StepState.Done).Select(before => known[before].Title))
-                .Concat(step.LapsesWithUndone ? gone.Select(other => other.Title) : [])
+                .Concat(step.LapsesWithUndone ? gone.Select(other => other.Undo.Title) : [])
                 .Take(MostNamed),
         ];
     }
@@ -98,7 +92,7 @@ public sealed record Progress(IReadOnlyList<StandingStep> Steps, IReadOnlyList<S
             Stage.Fix or Stage.Settings => (RunSheetWords.FormatUndoFix(done.What.Title), RunSheetWords.UndoFixWhy),
             _ => (RunSheetWords.FormatUndoJoin(done.What.Title), RunSheetWords.UndoJoinWhy),
         };
-        return new SheetStep(UndoOf(done.What.Step), done.What.Stage, title, why) { After = done.What.After, Facts = done.What.Facts, About = [.. done.What.Facts.Select(fact => fact.Key.Split('/')[0]).Distinct()] };
+        return new SheetStep($"undo-{done.What.Step}", done.What.Stage, title, why) { After = done.What.After, Facts = done.What.Facts, About = [.. done.What.Facts.Select(fact => fact.Key.Split('/')[0]).Distinct()] };
     }
 
     private static IReadOnlyList<FactChange> Changed(IReadOnlyList<Fact> was, IReadOnlyList<Fact> now)
@@ -117,7 +111,7 @@ public sealed record Progress(IReadOnlyList<StandingStep> Steps, IReadOnlyList<S
     /// What no longer holds: a step that others of its own were done again after; a cover, a battery or a fuse that is off for work that is
     /// still to be done and is back on by now.
     /// </summary>
-    private static void Settle(IReadOnlyList<SheetStep> steps, SheetRecord record, Dictionary<string, StepState> state, List<SheetStep> gone)
+    private static void Settle(IReadOnlyList<SheetStep> steps, SheetRecord record, Dictionary<string, StepState> state, IReadOnlyList<SheetStep> gone)
     {
         int Number(string id) => record.Done.GetValueOrDefault(id)?.Number ?? 0;
         var stages = steps.ToDictionary(step => step.Id, step => step.Stage, StringComparer.Ordinal);
@@ -131,7 +125,7 @@ public sealed record Progress(IReadOnlyList<StandingStep> Steps, IReadOnlyList<S
                 var lapsed = step.LapsesWith.Any(before => state.TryGetValue(before, out var there) && (there != StepState.Done || Number(before) > own))
                     || (step.LapsesWithUndone && (gone.Count > 0 || record.LastUndone > own));
                 var over = step.EndedBy.Length > 0 && Number(step.EndedBy) > own
-                    && (steps.Any(other => state[other.Id] != StepState.Done && other.After.Contains(step.Id) && other.Id != step.EndedBy && other.Stage < stages[step.EndedBy]) || gone.Exists(other => other.After.Contains(step.Id) && other.Stage < stages[step.EndedBy]));
+                    && (steps.Any(other => state[other.Id] != StepState.Done && other.After.Contains(step.Id) && other.Id != step.EndedBy && other.Stage < stages[step.EndedBy]) || gone.Any(other => other.After.Contains(step.Id) && other.Stage < stages[step.EndedBy]));
                 if (!lapsed && !over) continue;
                 state[step.Id] = StepState.Again;
                 changed = true;
@@ -143,10 +137,7 @@ public sealed record Progress(IReadOnlyList<StandingStep> Steps, IReadOnlyList<S
         steps.FirstOrDefault(step => step.Hold == Hold.WindowOpens && state[step.Id] == StepState.Done && !(record.Done.GetValueOrDefault(step.EndedBy)?.Number > record.Done[step.Id].Number))?.Window ?? "";
 
     /// <summary>From a step that was done until those that end it are done after it.</summary>
-    private static IReadOnlyList<Standing> Standing(IReadOnlyList<SheetStep> steps, SheetRecord record, Dictionary<string, StepState> state) =>
-    [
-        .. steps.Where(step => record.Done.ContainsKey(step.Id)).SelectMany(step => step.Leaves.Where(open => open.Until.Any(end => state.TryGetValue(end, out var there)
-            && (there == StepState.ToDo || (there != StepState.Done && record.Done[end].Number < record.Done[step.Id].Number)))))
-            .OrderBy(open => open.Kind),
-    ];
+    private static IEnumerable<Standing> Standing(IReadOnlyList<SheetStep> steps, SheetRecord record, Dictionary<string, StepState> state) =>
+        steps.Where(step => record.Done.ContainsKey(step.Id)).SelectMany(step => step.Leaves.Where(open => open.Until.Any(end => state.TryGetValue(end, out var there)
+            && (there == StepState.ToDo || (there != StepState.Done && record.Done[end].Number < record.Done[step.Id].Number)))));
 }

@@ -122,14 +122,14 @@ public abstract record SheetEvent
 
     /// <summary>A photograph was taken.</summary>
     /// <param name="Step">At which step; empty: at none.</param>
-    /// <param name="About">The part, mount or finding that it shows; empty: the vehicle.</param>
+    /// <param name="About">The part, mount or finding, by what was found, that it shows; empty: the vehicle.</param>
     /// <param name="Photo">Its name in the store.</param>
     public sealed record Photographed(string Step, string About, string Photo, string Caption = "") : SheetEvent
     {
         private protected override void Check(Problems problems)
         {
             problems.Letters("step", Step, MostName);
-            problems.Letters("about", About, MostName);
+            problems.Letters("about", About, Finding.MostLetters);
             problems.Text("photo", Photo, MostName);
             problems.Letters("caption", Caption, MostName);
         }
@@ -190,7 +190,7 @@ public abstract record SheetEvent
         private protected override void Check(Problems problems)
         {
             problems.Text("step", Step, MostName);
-            if (Until.Length > 0 && !DateOnly.TryParseExact(Until, "yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture, System.Globalization.DateTimeStyles.None, out _)) problems.Add("until", PartWords.GiveADayAs2026);
+            problems.Day("until", Until);
         }
     }
 

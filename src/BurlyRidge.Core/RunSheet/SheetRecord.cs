@@ -15,6 +15,10 @@ public sealed record DoneStep(int Number, DateTimeOffset At, string Who, SheetEv
 /// <summary>What a step waits for.</summary>
 public sealed record Wait(string Step, WaitFor For, string Until);
 
+/// <summary>Something found on the vehicle.</summary>
+/// <param name="Photos">Names of those that show it.</param>
+public sealed record FoundHere(Finding What, IReadOnlyList<string> Photos);
+
 /// <summary>Something written down or shown at a step.</summary>
 public sealed record StepNote(DateTimeOffset At, string Who, string Text, string Photo = "");
 
@@ -22,11 +26,12 @@ public sealed record StepNote(DateTimeOffset At, string Who, string Text, string
 /// <param name="Done">Steps that are done, by id.</param>
 /// <param name="LastUndone">Number of the last entry that took something back; 0: none.</param>
 /// <param name="Now">The step that was begun and is not done; empty: none.</param>
+/// <param name="Begun">Steps that were begun and are not done.</param>
 /// <param name="Paused">Whether the work is left, and why; null: it goes on.</param>
 /// <param name="Last">When the last entry was written; null: none was.</param>
 public sealed record SheetRecord(
-    IReadOnlyDictionary<string, DoneStep> Done, int LastUndone, string Now, string? Paused, DateTimeOffset? Last,
-    IReadOnlyList<Wait> Waits, ILookup<string, StepNote> Notes, IReadOnlyList<SheetEvent.Fasteners> Fasteners, IReadOnlyList<SheetEvent.Registered> Register, IReadOnlyList<Finding> Findings, VehicleKind? Vehicle)
+    IReadOnlyDictionary<string, DoneStep> Done, int LastUndone, string Now, IReadOnlySet<string> Begun, string? Paused, DateTimeOffset? Last,
+    IReadOnlyList<Wait> Waits, ILookup<string, StepNote> Notes, IReadOnlyList<SheetEvent.Fasteners> Fasteners, IReadOnlyList<SheetEvent.Registered> Register, IReadOnlyList<FoundHere> Findings, VehicleKind? Vehicle)
 {
     /// <summary>Nothing happened yet.</summary>
     public static SheetRecord Nothing { get; } = Of([]);
@@ -38,6 +43,7 @@ public sealed record SheetRecord(
         var waits = new Dictionary<string, Wait>(StringComparer.Ordinal);
         var notes = new List<(string Step, StepNote Note)>();
         var (fasteners, register, findings) = (new List<SheetEvent.Fasteners>(), new List<SheetEvent.Registered>(), new List<Finding>());
+        var (begun, shown) = (new HashSet<string>(StringComparer.Ordinal), new List<(string About, string Photo)>());
         var clock = new WorkClock();
         var (undone, now) = (0, "");
         string? paused = null;
@@ -51,6 +57,7 @@ public sealed record SheetRecord(
             {
                 case SheetEvent.Started started:
                     now = started.Step;
+                    begun.Add(started.Step);
                     paused = null;
                     clock.Start(started.Step, when);
                     break;
@@ -65,6 +72,7 @@ public sealed record SheetRecord(
                 case SheetEvent.Done one:
                     done[one.Step] = new DoneStep(number, when, who, one, clock.Stop(one.Step, when));
                     waits.Remove(one.Step);
+                    begun.Remove(one.Step);
                     if (now == one.Step) now = "";
                     paused = null;
                     break;
@@ -81,6 +89,7 @@ public sealed record SheetRecord(
                     break;
                 case SheetEvent.Photographed photo:
                     notes.Add((photo.Step, new StepNote(when, who, photo.Caption, photo.Photo)));
+                    shown.Add((photo.About, photo.Photo));
                     break;
                 case SheetEvent.Fasteners some:
                     fasteners.Add(some);
@@ -103,7 +112,8 @@ public sealed record SheetRecord(
                     break;
             }
         }
-        return new SheetRecord(done, undone, now, paused, last, [.. waits.Values], notes.ToLookup(pair => pair.Step, pair => pair.Note, StringComparer.Ordinal), fasteners, register, findings, vehicle);
+        var photos = shown.ToLookup(pair => pair.About, pair => pair.Photo, StringComparer.Ordinal);
+        return new SheetRecord(done, undone, now, begun, paused, last, [.. waits.Values], notes.ToLookup(pair => pair.Step, pair => pair.Note, StringComparer.Ordinal), fasteners, register, [.. findings.Select(finding => new FoundHere(finding, [.. photos[finding.What]]))], vehicle);
     }
 
     /// <summary>Whether the clock of whoever sent something cannot be right.</summary>

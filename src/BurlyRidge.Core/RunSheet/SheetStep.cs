@@ -56,6 +56,17 @@ public sealed record SheetStep(string Id, Stage Stage, string Title, string Why)
     /// <summary>What stands open once it is done.</summary>
     public IReadOnlyList<Standing> Leaves { get; init; } = [];
 
+    /// <summary>What stands open from when it is begun until it is done.</summary>
+    [JsonIgnore]
+    public IReadOnlyList<Standing> Meanwhile { get; init; } = [];
+
+    /// <summary>Ends of wires that are made at it.</summary>
+    public IReadOnlyList<WireEnd> Ends { get; init; } = [];
+
+    /// <summary>The step of a part on order that it stands in the place of; empty: none.</summary>
+    [JsonIgnore]
+    public string InPlaceOf { get; init; } = "";
+
     /// <summary>What of the plan it goes by: where that changes after it was done, it is to be done again.</summary>
     [JsonIgnore]
     public IReadOnlyList<Fact> Facts { get; init; } = [];
@@ -75,6 +86,12 @@ public sealed record SheetStep(string Id, Stage Stage, string Title, string Why)
     /// <summary>The time in which it is live that it belongs to; empty: none. While that is open no other step is begun.</summary>
     public string Window { get; init; } = "";
 }
+
+/// <summary>An end of a wire, as the register has it.</summary>
+/// <param name="At">The terminal, as "part.pin".</param>
+/// <param name="Name">What that is called, and the wire at it.</param>
+/// <param name="Colour">Of the wire, by the plan; empty: not specified.</param>
+public sealed record WireEnd(string At, string Wire, string Name, string Colour);
 
 /// <summary>Something of the plan that a step goes by.</summary>
 /// <param name="Key">Id of the part or wire, with what of it.</param>

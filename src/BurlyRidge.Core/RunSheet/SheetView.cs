@@ -8,7 +8,8 @@ namespace BurlyRidge.Core.RunSheet;
 /// <param name="First">Of one to be done again: what has to be taken back first; empty: nothing.</param>
 /// <param name="Done">When and by whom, and what was answered; null: it is not done.</param>
 /// <param name="Wait">What it waits for; null: nothing.</param>
-public sealed record StepCard(SheetStep Step, StepState State, bool Ready, IReadOnlyList<string> WaitsFor, IReadOnlyList<FactChange> Changes, string First, StepDone? Done, Wait? Wait, IReadOnlyList<StepNote> Notes)
+/// <param name="TakesBack">Of one to be taken back: the step that was done; empty: none.</param>
+public sealed record StepCard(SheetStep Step, StepState State, bool Ready, IReadOnlyList<string> WaitsFor, IReadOnlyList<FactChange> Changes, string First, StepDone? Done, Wait? Wait, IReadOnlyList<StepNote> Notes, string TakesBack)
 {
     /// <summary>What was counted where a count has to agree, by ask.</summary>
     public IReadOnlyDictionary<string, double> Counted { get; init; } = new Dictionary<string, double>();
@@ -33,7 +34,7 @@ public sealed record StageCount(Stage Stage, string Name, int Done, int All);
 /// <param name="ByTwo">The same shared between two people, as a share of it.</param>
 public sealed record SheetView(
     IReadOnlyList<StepCard> Steps, IReadOnlyList<Standing> Open, string Window, string Next, string Beside, string? Paused, DateTimeOffset? Last,
-    IReadOnlyList<StageCount> Stages, Forecast Forecast, double ByTwo, IReadOnlyList<SheetEvent.Fasteners> Fasteners, IReadOnlyList<SheetEvent.Registered> Register, IReadOnlyList<Finding> Findings)
+    IReadOnlyList<StageCount> Stages, Forecast Forecast, double ByTwo, IReadOnlyList<SheetEvent.Fasteners> Fasteners, IReadOnlyList<SheetEvent.Registered> Register, IReadOnlyList<FoundHere> Findings)
 {
     /// <summary>Looks at the work on an assessed rig; pure and total.</summary>
     /// <param name="minutes">Of the shop's task table; null: the usual ones.</param>
@@ -46,11 +47,11 @@ public sealed record SheetView(
     {
         var progress = Progress.Of(steps, record);
         var waits = record.Waits.ToDictionary(wait => wait.Step, StringComparer.Ordinal);
-        Wait? WaitOf(SheetStep step) => waits.GetValueOrDefault(step.Id) ?? (step.Stage == Stage.Late ? waits.GetValueOrDefault(step.Id["late-".Length..]) : null);
+        Wait? WaitOf(SheetStep step) => waits.GetValueOrDefault(step.Id) ?? waits.GetValueOrDefault(step.InPlaceOf);
         IReadOnlyList<StepCard> cards = [.. progress.Steps.Select(standing => new StepCard(
             standing.Step, standing.State, standing.Ready && WaitOf(standing.Step) is null, standing.WaitsFor, standing.Changes, standing.First,
             record.Done.GetValueOrDefault(standing.Step.Id) is { } done ? new StepDone(done.At, done.Who, done.What.Answers, done.Minutes) : null,
-            WaitOf(standing.Step), [.. record.Notes[standing.Step.Id]])
+            WaitOf(standing.Step), [.. record.Notes[standing.Step.Id]], standing.TakesBack)
         {
             Counted = standing.Step.Asks.Where(ask => record.Counted(standing.Step, ask) is not null).ToDictionary(ask => ask.Key, ask => record.Counted(standing.Step, ask)!.Value),
         })];

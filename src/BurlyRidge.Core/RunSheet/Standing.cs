@@ -21,6 +21,9 @@ public enum StandingKind
     /// <summary>A fuse is out.</summary>
     FuseOut,
 
+    /// <summary>A cover hangs on some of its fasteners.</summary>
+    OneBolt,
+
     /// <summary>A lamp is finger-tight.</summary>
     FingerTight,
 

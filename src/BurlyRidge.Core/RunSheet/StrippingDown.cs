@@ -65,6 +65,7 @@ internal static class StrippingDown
                 ],
                 Facts = [new Fact(off, cover.What, cover.LoosenOnly ? RunSheetWords.LoosenedOnly : RunSheetWords.TakenOff)],
                 LapsesWith = [off],
+                Meanwhile = [new Standing(StandingKind.OneBolt, on, RunSheetWords.FormatHangsOnSomeFasteners(cover.What), [on])],
             });
             before = on;
         }

@@ -65,12 +65,23 @@ public sealed class RecordStore(JobDatabase database, DataFolder folder, TimePro
         }
     }
 
-    /// <summary>Adds entries that no other client can be adding, all of them or none.</summary>
-    internal async Task AddAllAsync<T>(string job, string log, IEnumerable<(NewEntry Entry, T What)> entries) where T : class
+    /// <summary>Adds entries, all of them or none; what was added under its key already stays the one that it is.</summary>
+    public async Task AddAllAsync<T>(string job, string log, IEnumerable<(NewEntry Entry, T What)> entries) where T : class
     {
-        var last = await LastAsync(job);
-        database.Records.AddRange(entries.Select((one, i) => Row(job, log, last + 1 + i, one.Entry, one.What)));
-        await database.SaveChangesAsync();
+        folder.MustBeThere();
+        await OneAtATime.WaitAsync();
+        try
+        {
+            var known = await database.Records.Where(row => row.JobId == job).Select(row => row.IdempotencyKey).ToHashSetAsync(StringComparer.Ordinal);
+            var last = await LastAsync(job);
+            database.Records.AddRange(entries.Where(one => known.Add(one.Entry.Key)).Select((one, i) => Row(job, log, last + 1 + i, one.Entry, one.What)).ToList());
+            await database.SaveChangesAsync();
+            folder.MustBeThere();
+        }
+        finally
+        {
+            OneAtATime.Release();
+        }
     }
 
     private async Task<int> LastAsync(string job) => await database.Records.Where(row => row.JobId == job).MaxAsync(row => (int?)row.Number) ?? 0;

@@ -46,9 +46,9 @@ public sealed class SheetDesk(ShopStore shops, RecordStore records, JobStore job
     private static IEnumerable<OfferedFinding> Offered(VehicleKind vehicle, IEnumerable<KeyValuePair<string, SheetLog>> others, Dictionary<string, string> names) =>
         from other in others
         from finding in other.Value.Record.Findings
-        let found = finding.Vehicle ?? other.Value.Record.Vehicle
+        let found = finding.What.Vehicle ?? other.Value.Record.Vehicle
         where found is not null && vehicle.Like(found)
-        select new OfferedFinding(finding, names.GetValueOrDefault(other.Key, ""), finding.FoundOn, vehicle.GuessFrom(found));
+        select new OfferedFinding(finding.What, other.Key, names.GetValueOrDefault(other.Key, ""), finding.What.FoundOn, vehicle.GuessFrom(found), finding.Photos);
 
     /// <summary>What is wrong with something that is to be written down, and it with what the plan has of its step.</summary>
     /// <param name="spoken">The rig of the revision that it speaks of.</param>

@@ -87,7 +87,7 @@ internal static class SheetEndpoints
     {
         if (await store.FindAsync(id, cancellation) is not { } job) return JobEndpoints.Missing();
         var record = await desk.RecordAsync(id, cancellation);
-        return TypedResults.File(Encoding.UTF8.GetBytes(FindingCsv.Write(record.Findings, record.Vehicle)), "text/csv; charset=utf-8", Handout.FileName(job, ServerWords.Findings, "csv"));
+        return TypedResults.File(Encoding.UTF8.GetBytes(FindingCsv.Write(record.Findings.Select(found => found.What), record.Vehicle)), "text/csv; charset=utf-8", Handout.FileName(job, ServerWords.Findings, "csv"));
     }
 
     private static async Task<IResult> RegisterAsync(string id, JobStore store, SheetDesk desk, CancellationToken cancellation)
@@ -111,8 +111,7 @@ internal static class SheetEndpoints
         var (events, problems) = read((await RequestText.BytesAsync(request)).Span);
         if (problems.Count > 0) return BadInput.Of(problems);
         // The same file taken in twice is there once.
-        foreach (var one in events)
-            await records.AddAsync(id, SheetDesk.Log, new NewEntry("", ServerWords.FromAFile, job.Head.Number, FileKey.Of(one)), one);
+        await records.AddAllAsync(id, SheetDesk.Log, events.Select(one => (new NewEntry("", ServerWords.FromAFile, job.Head.Number, FileKey.Of(one)), one)));
         return TypedResults.Ok(events.Count.ToString(CultureInfo.InvariantCulture));
     }
 }

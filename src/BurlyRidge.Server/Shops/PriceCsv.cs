@@ -14,33 +14,29 @@ internal static class PriceCsv
     /// <summary>The shop with the prices and the stock of a table in the place of those of the same items; what is wrong names row and column, and then nothing is taken.</summary>
     public static (Shop? Shop, IReadOnlyList<Problem> Problems) Read(Shop shop, ReadOnlySpan<byte> bytes)
     {
-        var text = CsvText.Of(bytes);
-        using var lines = new StringReader(text);
-        using var csv = CsvText.Open(lines, text);
-        var problems = CsvText.Heading(csv, ["item"], Columns);
-        if (problems.Count > 0) return (null, problems);
-        var (prices, stock, seen) = (new Dictionary<string, decimal>(shop.Prices), new Dictionary<string, double>(shop.Stock), new HashSet<string>(StringComparer.Ordinal));
-        for (var count = 0; csv.Read(); count++)
+        var seen = new HashSet<string>(StringComparer.Ordinal);
+        var (rows, problems) = CsvText.Rows<Row>(bytes, ["item"], Columns, MaxRows, row =>
         {
-            if (count >= MaxRows) return (null, [new Problem("file", ServerWords.FormatUpToRowsInA(MaxRows))]);
-            var row = new CsvCells(csv, problems);
             var item = PartNeeded.ItemOf(row.Given("item") ?? "");
             if (item.Length == 0) row.Refuse("item", ServerWords.MustNotBeEmpty);
             else if (!seen.Add(item)) row.Refuse("item", ServerWords.FormatTheItemStandsTwice(item));
-            if (row.MoneyOf("price") is { } price)
-            {
-                if (price is > 0 and < 1_000_000) prices[item] = price;
-                else row.Refuse("price", ServerWords.IsNoPrice);
-            }
-            if (row.NumberOf("stock") is { } there)
-            {
-                if (there is >= 0 and < 1e5) stock[item] = there;
-                else row.Refuse("stock", ServerWords.StockBelowNothing);
-            }
+            var (price, there) = (row.MoneyOf("price"), row.NumberOf("stock"));
+            if (price is not (null or (> 0 and < 1_000_000))) row.Refuse("price", ServerWords.IsNoPrice);
+            if (there is not (null or (>= 0 and < 1e5))) row.Refuse("stock", ServerWords.StockBelowNothing);
+            return new Row(item, price, there);
+        });
+        if (problems.Count > 0) return (null, problems);
+        if (rows.Count == 0) return (null, [new Problem("file", ServerWords.NoPriceInIt)]);
+        var (prices, stock) = (new Dictionary<string, decimal>(shop.Prices), new Dictionary<string, double>(shop.Stock));
+        foreach (var row in rows)
+        {
+            if (row.Price is { } price) prices[row.Item] = price;
+            if (row.Stock is { } there) stock[row.Item] = there;
         }
-        if (seen.Count == 0 && problems.Count == 0) problems.Add(new Problem("file", ServerWords.NoPriceInIt));
-        return problems.Count > 0 ? (null, problems) : (shop with { Prices = prices, Stock = stock }, []);
+        return (shop with { Prices = prices, Stock = stock }, []);
     }
+
+    private sealed record Row(string Item, decimal? Price, double? Stock);
 
     /// <summary>The shop's own prices and its stock as such a table.</summary>
     public static string Write(Shop shop) => CsvText.Write(Columns, shop.Prices.Keys.Union(shop.Stock.Keys).Order(StringComparer.Ordinal).Select(item => (IReadOnlyList<string>)

@@ -42,6 +42,29 @@ public class RecordTests
         Assert.Equal(minutes, record.Done["a"].Minutes!.Value, 9);
     }
 
+    /// <summary>Who goes to lunch with a cover half on sees that when they come back; before it can be begun nothing hangs.</summary>
+    [Fact]
+    public void A_cover_that_was_begun_hangs_on_some_of_its_fasteners_until_it_is_done()
+    {
+        const string cover = "cover-on-glove-box";
+        var steps = Work.Steps(PlacedRigs.Bar);
+        var work = new Work();
+        work.Add(new SheetEvent.Started(cover));
+        Assert.DoesNotContain(Progress.Of(steps, work.Record).Open, open => open.Kind == StandingKind.OneBolt);
+        foreach (var step in steps.TakeWhile(step => step.Id != cover)) work.Do(step);
+        Assert.Equal(cover, Assert.Single(Progress.Of(steps, work.Record).Open, open => open.Kind == StandingKind.OneBolt).At);
+        work.Do(steps.First(step => step.Id == cover));
+        Assert.DoesNotContain(Progress.Of(steps, work.Record).Open, open => open.Kind == StandingKind.OneBolt);
+    }
+
+    [Fact]
+    public void A_photo_of_a_finding_is_kept_with_it()
+    {
+        var record = Fold((0, new SheetEvent.Photographed("a", "lamp-1", "p1")), (1, new SheetEvent.Found(new Finding(FindingKind.EarlierWork, "Old tap"))), (2, new SheetEvent.Photographed("", "Old tap", "p2")));
+        Assert.Equal(["p2"], Assert.Single(record.Findings).Photos);
+        Assert.Equal("p1", Assert.Single(record.Notes["a"]).Photo);
+    }
+
     [Fact]
     public void A_count_at_refit_that_differs_holds_the_step()
     {

@@ -91,6 +91,20 @@ public class SheetTests
         Assert.Equal(ends, steps.Where(step => step.Id.StartsWith("join-", StringComparison.Ordinal)).SelectMany(step => step.Facts).Select(fact => fact.Key).Order());
     }
 
+    /// <summary>The register has a row for each end of each wire that is laid, and for nothing else.</summary>
+    [Theory]
+    [MemberData(nameof(Shapes))]
+    public void Each_end_of_each_wire_is_in_the_register_once(string shape, IsolationSchool school)
+    {
+        var (rig, steps) = SheetRigs.Of(shape, school);
+        var ends = steps.SelectMany(step => step.Ends).Select(end => (end.At, end.Wire)).ToList();
+        Assert.Distinct(ends);
+        var runs = rig.Runs.ToDictionary(run => run.Id, run => run.Ends().ToList());
+        Assert.All(ends, end => Assert.Contains(end.At, runs[end.Wire]));
+        var laid = steps.Where(step => step.Stage == Stage.Lay).SelectMany(step => step.About).Distinct();
+        Assert.All(laid, wire => Assert.Contains(ends, end => end.Wire == wire));
+    }
+
     /// <summary>A signal is proven before its wire is opened, with what the network has it at.</summary>
     [Theory]
     [MemberData(nameof(Shapes))]

@@ -41,7 +41,7 @@ internal sealed class Work
         while (Progress.Of(steps, Record).Steps.FirstOrDefault(step => step.Ready) is { } next)
         {
             Assert.True(did.Count < 3 * steps.Count + 50, $"goes round: {string.Join(", ", did.TakeLast(8))}");
-            if (next.State == StepState.Undo) Add(new SheetEvent.Undone(Progress.Undoes(next.Step.Id)!));
+            if (next.State == StepState.Undo) Add(new SheetEvent.Undone(next.TakesBack));
             else Do(next.Step);
             did.Add(next.Step.Id);
         }

@@ -94,6 +94,7 @@ export type SheetAnswered = Schemas["Answer"];
 export type SheetEvent = Schemas["SheetEvent"];
 export type SheetFinding = Schemas["Finding"];
 export type SheetStepCard = Schemas["StepCard"];
+export type WireEnd = Schemas["WireEnd"];
 export type SheetView = Schemas["SheetView"];
 export type StandingKind = Schemas["StandingKind"];
 export type FindingKind = Schemas["FindingKind"];

@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { asCsv } from "../api/asCsv";
+import { asCsv } from "../api/asBody";
 import { asked } from "../api/asked";
 import { api, type Kit, type OfferedKit } from "../api/client";
 import { type FieldErrors, noErrors, refusal, sentenceOf, withPaths } from "../api/problems";

@@ -1,6 +1,6 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
-import { asCsv } from "../api/asCsv";
+import { asCsv } from "../api/asBody";
 import { asked, type Came } from "../api/asked";
 import { api, type Shop, type ShopAnswer } from "../api/client";
 import { type FieldErrors, noErrors, sentenceOf, under } from "../api/problems";

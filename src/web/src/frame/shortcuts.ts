@@ -17,7 +17,7 @@ const typing = (target: EventTarget | null) =>
 /** Whether single keys work: who speaks to the page, or rests a hand on the keyboard, turns them off (WCAG 2.1.4). */
 export const singleKeys = stored("burly-ridge-single-keys", ["on", "off"], "on");
 
-const withControl = t("frame.ctrl");
+export const withControl = t("frame.ctrl");
 
 /** Keys that work wherever nothing is being typed; those with Ctrl beside the single ones. */
 export function useShortcuts(shortcuts: readonly Shortcut[]) {
@@ -25,7 +25,9 @@ export function useShortcuts(shortcuts: readonly Shortcut[]) {
     const press = (event: KeyboardEvent) => {
       if (event.altKey) return;
       const control = event.ctrlKey || event.metaKey;
-      const pressed = control ? `${withControl}${event.key.toUpperCase()}` : event.key;
+      const pressed = control
+        ? `${withControl}${event.key.length === 1 ? event.key.toUpperCase() : event.key}`
+        : event.key;
       const shortcut = shortcuts.find((candidate) => candidate.keys === pressed);
       if (!shortcut || (typing(event.target) && !shortcut.always)) return;
       if (!control && singleKeys.get() === "off") return;

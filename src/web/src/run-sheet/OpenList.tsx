@@ -7,6 +7,7 @@ const signs: Record<StandingKind, typeof Zap> = {
   liveEnd: PlugZap,
   batteryOff: BatteryWarning,
   fuseOut: BatteryWarning,
+  oneBolt: TriangleAlert,
   fingerTight: Hand,
   notFixed: Radio,
   looseEnds: Unplug,

@@ -1,6 +1,7 @@
 import { CalendarDays, Pause, Play, Printer } from "lucide-react";
-import { useCallback, useMemo, useState, useSyncExternalStore } from "react";
+import { useCallback, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { useSearchParams } from "react-router";
+import { withControl } from "../frame/shortcuts";
 import { ofRunSheet, ofVehicle } from "../job/aboutRig";
 import { JobFrame } from "../job/JobFrame";
 import type { RigEditor } from "../job/rigEditor";
@@ -12,11 +13,13 @@ import { useStable } from "../ui/useStable";
 import { t } from "../words";
 import type { Answers } from "./AskFields";
 import { ChangedHere } from "./ChangedHere";
+import { FastenerLog } from "./FastenerLog";
+import { FindingsLog } from "./FindingsLog";
 import { Forecast } from "./Forecast";
-import { FastenerLog, FindingsLog, RegisterLog } from "./LogForms";
 import { Notes } from "./Notes";
 import { OpenList } from "./OpenList";
 import { PlaceDrawing } from "./PlaceDrawing";
+import { RegisterLog } from "./RegisterLog";
 import { StepList } from "./StepList";
 import { StepPane } from "./StepPane";
 import { shownStep, tickedHere } from "./shown";
@@ -25,6 +28,8 @@ import { longAgo, WhereYouWere } from "./WhereYouWere";
 
 const noAnswers: Answers = {};
 
+const nothingTicked: ReadonlySet<string> = new Set();
+
 /** The Run sheet stage: what to do next, what must be so before, where the work was left. */
 export default function RunSheetStage({ editor }: { editor: RigEditor }) {
   const { job, rig, errors } = useSyncExternalStore(editor.subscribe, editor.snapshot);
@@ -32,10 +37,14 @@ export default function RunSheetStage({ editor }: { editor: RigEditor }) {
   const about = useMemo(() => ofRunSheet(job.id), [job.id]);
   const { answer: sheet, failed, why, slow, again } = useOfRig(editor, rig, about);
   const walk = useOfRig(editor, rig, ofVehicle);
-  const desk = useSheetRecord(job, rig, again);
+  const desk = useSheetRecord(editor, again);
   const view = sheet?.view;
   // What is being sent is acknowledged in a moment; what waits for the server counts as done here.
-  const ticked = useMemo(() => tickedHere(desk.away ? desk.waiting : []), [desk.away, desk.waiting]);
+  const ticked = useMemo(
+    () => (view && desk.away ? tickedHere(view, desk.waiting) : nothingTicked),
+    [view, desk.away, desk.waiting],
+  );
+  const tick = useRef<HTMLButtonElement>(null);
   const [typed, setTyped] = useState<Readonly<Record<string, Answers>>>({});
   const shown = view && shownStep(view, place.get("step"), ticked);
   const choose = useCallback((id: string) => setPlace({ step: id }, { replace: true }), [setPlace]);
@@ -52,6 +61,12 @@ export default function RunSheetStage({ editor }: { editor: RigEditor }) {
       { keys: "j", does: t("runSheet.nextStep"), run: () => beside(1) },
       { keys: "k", does: t("runSheet.stepBefore"), run: () => beside(-1) },
       { keys: "g", does: t("runSheet.whatIsNext"), run: toNext },
+      {
+        keys: `${withControl}Enter`,
+        does: t("runSheet.tickStep"),
+        run: () => tick.current?.click(),
+        always: true,
+      },
       { keys: "p", does: t("runSheet.pauseOrGoOn"), run: rest },
     ];
   }, [view, shown, choose, toNext, rest]);
@@ -145,6 +160,7 @@ export default function RunSheetStage({ editor }: { editor: RigEditor }) {
                 }
                 desk={desk}
                 ticked={ticked.has(shown.step.id)}
+                tickButton={tick}
                 paused={paused}
                 secondName={sheet.secondName}
                 onDone={toNext}
@@ -165,7 +181,7 @@ export default function RunSheetStage({ editor }: { editor: RigEditor }) {
               <ChangedHere key={shown.step.id} editor={editor} rig={rig} card={shown} errors={errors} />
               <FastenerLog sheet={sheet} card={shown} desk={desk} />
               <FindingsLog sheet={sheet} job={job.id} card={shown} desk={desk} again={again} />
-              <RegisterLog sheet={sheet} job={job.id} desk={desk} again={again} />
+              <RegisterLog sheet={sheet} job={job.id} card={shown} desk={desk} again={again} />
             </aside>
           )}
         </div>

@@ -1,5 +1,5 @@
-import { Camera, Check, CloudUpload, Pause, Play, TriangleAlert } from "lucide-react";
-import { useEffect, useState } from "react";
+import { Check, CloudUpload, Pause, Play, TriangleAlert } from "lucide-react";
+import { type RefObject, useState } from "react";
 import type { SheetAnswered, SheetStepCard, WaitFor } from "../api/client";
 import { type FieldErrors, noErrors } from "../api/problems";
 import { setWhoHere, whoHere } from "../job/who";
@@ -11,6 +11,7 @@ import { moment } from "../ui/figures/day";
 import { TextField } from "../ui/TextField";
 import { t } from "../words";
 import { type Answers, AskFields } from "./AskFields";
+import { TakePhoto } from "./TakePhoto";
 import type { SheetDesk } from "./useSheetRecord";
 
 const waits: readonly { value: WaitFor; label: string }[] = [
@@ -27,6 +28,7 @@ export function StepPane({
   onAnswer,
   desk,
   ticked,
+  tickButton,
   paused,
   secondName,
   onDone,
@@ -37,6 +39,7 @@ export function StepPane({
   desk: SheetDesk;
   /** Ticked here, and not sent yet. */
   ticked: boolean;
+  tickButton: RefObject<HTMLButtonElement | null>;
   paused: boolean;
   secondName: boolean;
   /** The step was ticked: the next one is shown. */
@@ -54,19 +57,12 @@ export function StepPane({
       .filter(({ key }) => answers[key] !== undefined)
       .map(({ key }) => ({ key, because: "", ...answers[key] }) as SheetAnswered);
     await desk.add(
-      state === "undo"
-        ? { kind: "undone", step: step.id.slice("undo-".length) }
+      card.takesBack
+        ? { kind: "undone", step: card.takesBack }
         : ({ kind: "done", step: step.id, answers: given, second } as never),
     );
     onDone();
   };
-  useEffect(() => {
-    const press = (event: KeyboardEvent) => {
-      if (event.key === "Enter" && event.ctrlKey) void tick();
-    };
-    window.addEventListener("keydown", press);
-    return () => window.removeEventListener("keydown", press);
-  });
   return (
     <article aria-label={step.title} data-shown-step={step.id} className="grid content-start gap-3">
       <header className="grid gap-1">
@@ -168,6 +164,7 @@ export function StepPane({
           <div className="sticky bottom-0 flex flex-wrap gap-2 bg-granite py-1">
             <Button
               look="main"
+              ref={tickButton}
               className="min-h-15 flex-1 text-lg"
               disabled={(!card.ready && !card.wait) || (desk.busy && !desk.away)}
               onClick={() => void tick()}
@@ -246,20 +243,12 @@ function MoreOfStep({ card, desk }: { card: SheetStepCard; desk: SheetDesk }) {
         >
           {t("runSheet.addNote")}
         </Button>
-        <label className="inline-flex min-h-11 cursor-pointer items-center gap-2 rounded-sm border border-edge bg-slab px-3 font-medium focus-within:outline-3 focus-within:outline-lichen hover:bg-lichen-shade">
-          <Camera size={18} aria-hidden /> {t("runSheet.takePhoto")}
-          <input
-            type="file"
-            accept="image/jpeg,image/png,image/webp"
-            capture="environment"
-            className="sr-only"
-            onChange={(event) => {
-              const picture = event.target.files?.[0];
-              if (picture) void desk.photo(picture, { step, about: card.step.about[0] ?? "", caption: text });
-              event.target.value = "";
-            }}
-          />
-        </label>
+        <TakePhoto
+          label={t("runSheet.takePhoto")}
+          onTake={(picture) =>
+            void desk.photo(picture, { step, about: card.step.about[0] ?? "", caption: text })
+          }
+        />
       </div>
       {card.state === "toDo" && !card.wait && (
         <Details plain summary={t("runSheet.itHasToWait")}>

@@ -2,14 +2,16 @@ import type { SheetStepCard, SheetView } from "../api/client";
 import type { Waiting } from "./queue";
 
 /** Steps ticked here that the server has not acknowledged yet. */
-export const tickedHere = (waiting: readonly Waiting[]): ReadonlySet<string> =>
-  new Set(
-    waiting.flatMap(({ what, refused }) =>
-      !refused && (what?.kind === "done" || what?.kind === "undone")
-        ? [what.kind === "done" ? what.step : `undo-${what.step}`]
-        : [],
-    ),
+export function tickedHere(view: SheetView, waiting: readonly Waiting[]): ReadonlySet<string> {
+  const sent = waiting.flatMap(({ what, refused }) => (refused || !what ? [] : [what]));
+  const has = (kind: "done" | "undone", id: string) =>
+    sent.some((what) => what.kind === kind && what.step === id);
+  return new Set(
+    view.steps
+      .filter(({ step, takesBack }) => (takesBack ? has("undone", takesBack) : has("done", step.id)))
+      .map(({ step }) => step.id),
   );
+}
 
 /** The step to show: the one that is asked for, or the next that can be done. */
 export function shownStep(

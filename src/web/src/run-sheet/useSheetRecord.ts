@@ -1,9 +1,11 @@
 import { useQueryClient } from "@tanstack/react-query";
 import { useEffect, useRef, useState } from "react";
+import { asBody } from "../api/asBody";
 import { asked } from "../api/asked";
-import { api, type OpenJob, type Rig, type SheetAnswer, type SheetEvent } from "../api/client";
+import { api, type SheetAnswer, type SheetEvent } from "../api/client";
 import { type FieldErrors, noErrors, sentenceOf, under } from "../api/problems";
 import { askedOf, ofRunSheet } from "../job/aboutRig";
+import type { RigEditor } from "../job/rigEditor";
 import { whoHere } from "../job/who";
 import { useStable } from "../ui/useStable";
 import { t } from "../words";
@@ -17,7 +19,8 @@ export type SheetDesk = ReturnType<typeof useSheetRecord>;
  * Writes into the job's record what happened at the vehicle. What cannot be sent waits in the browser, in its order, and is
  * sent once the server answers; what it does not take stays there with the reason.
  */
-export function useSheetRecord(job: OpenJob, rig: Rig, again: () => void) {
+export function useSheetRecord(editor: RigEditor, again: () => void) {
+  const { job } = editor.snapshot();
   const queries = useQueryClient();
   const [waiting, setWaiting] = useState<readonly Waiting[]>([]);
   const [away, setAway] = useState(false);
@@ -27,8 +30,10 @@ export function useSheetRecord(job: OpenJob, rig: Rig, again: () => void) {
   const sending = useRef(false);
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
 
+  /** The answer is about the rig that is stored: where another is on screen, that one is asked about anew. */
   const taken = (sheet: SheetAnswer | undefined) => {
-    if (sheet && job.revision > 0) queries.setQueryData(askedOf(ofRunSheet(job.id), rig)[0], sheet);
+    const { rig, save } = editor.snapshot();
+    if (sheet && save.kind === "saved") queries.setQueryData(askedOf(ofRunSheet(job.id), rig)[0], sheet);
     else again();
   };
 
@@ -50,9 +55,7 @@ export function useSheetRecord(job: OpenJob, rig: Rig, again: () => void) {
                 Client: t("runSheet.thisBrowser"),
               },
             },
-            body: photo.picture as never,
-            bodySerializer: (picture: unknown) => picture as Blob,
-            headers: { "Content-Type": photo.picture.type },
+            ...asBody(photo.picture, photo.picture.type),
           }),
         )
       : await asked(() =>
@@ -130,7 +133,7 @@ export function useSheetRecord(job: OpenJob, rig: Rig, again: () => void) {
       job: job.id,
       at: performance.timeOrigin + performance.now(),
       who: whoHere(),
-      revision: job.revision,
+      revision: editor.snapshot().job.revision,
       ...entry,
     });
     await flush();

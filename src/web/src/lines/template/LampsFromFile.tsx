@@ -1,5 +1,5 @@
 import { useState } from "react";
-import { asCsv } from "../../api/asCsv";
+import { asCsv } from "../../api/asBody";
 import { asked } from "../../api/asked";
 import { api, type ImportedLamps, type OfferedLamp } from "../../api/client";
 import { withPaths } from "../../api/problems";
