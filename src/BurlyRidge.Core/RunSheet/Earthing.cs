@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.RunSheet;
 
@@ -12,7 +13,7 @@ internal static class Earthing
     public static void Bare(Draft draft)
     {
         foreach (var earth in draft.Rig.Earths.Where(earth => earth.Kind == EarthKind.Stud && !draft.IsExisting(earth.Id)))
-            draft.Add(new SheetStep($"bare-{earth.Id}", Stage.Earth, RunSheetWords.FormatBareEarth(draft.Names[earth.Id]), RunSheetWords.BareEarthWhy)
+            draft.Add(new SheetStep($"bare-{earth.Id}", Stage.Earth, RunSheetWords.FormatBareEarth(PartNames.Small(draft.Names[earth.Id])), RunSheetWords.BareEarthWhy)
             {
                 About = [earth.Id],
                 Task = WorkTask.Earth,

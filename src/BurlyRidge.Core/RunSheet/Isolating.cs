@@ -120,7 +120,7 @@ internal static class Isolating
     private static IEnumerable<string> Spare(Draft draft) => draft.Rig.Joints.Where(joint => joint.Kind == JointKind.Cap && !draft.IsExisting(joint.Id)).Select(joint => RunSheetWords.FormatCapped(draft.Names[joint.Id], draft.Station(joint.Id)))
         .Concat(draft.Lamps.SelectMany(lamp => lamp.SparePins.Where(pin => !draft.Rig.Runs.Any(run => run.Ends().Contains($"{lamp.Id}.{pin}"))).Select(pin => RunSheetWords.FormatCapped(draft.Names.Terminal($"{lamp.Id}.{pin}"), draft.Station(lamp.Id)))));
 
-    private static string Called(Draft draft, string part) => draft.Rig.Protection.Any(device => device.Id == part) || draft.Rig.InlineBreakers.Any(device => device.Id == part) ? draft.Names[part] : RunSheetWords.FormatFuseOfPart(draft.Names[part]);
+    private static string Called(Draft draft, string part) => draft.Rig.Protection.Any(device => device.Id == part) || draft.Rig.InlineBreakers.Any(device => device.Id == part) ? PartNames.Small(draft.Names[part]) : RunSheetWords.FormatFuseOfPart(PartNames.Small(draft.Names[part]));
 
     private static string Rating(Rig rig, string part) => rig.Protection.FirstOrDefault(device => device.Id == part) is { } own ? own.Fuse.ToString()
         : rig.AllParts().FirstOrDefault(other => other.Id == part) switch

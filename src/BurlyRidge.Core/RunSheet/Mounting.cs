@@ -85,13 +85,21 @@ internal static class Mounting
                 About = [.. lamps.Select(lamp => lamp.Id)],
                 Task = WorkTask.Lamp,
                 Share = lamps.Count,
-                After = ["offer-up", $"mount-{group.Key}"],
+                After = ["offer-up", $"mount-{group.Key}", .. mount?.DepthMillimetres is null ? [] : Plugs(draft, lamps)],
                 How = [mount?.Structural == true || lamps.Exists(lamp => lamp.Bracket is not null) ? RunSheetWords.FormatTorque(Format.And(Torque.Usual.Select(row => RunSheetWords.FormatTorqueRow(row.Size, Torque.OnTheWrench(row.Of88))))) : RunSheetWords.TorqueOfMaker],
                 Tools = [RunSheetWords.TorqueWrench],
                 Cautions = [.. Cautions(lamps), .. lamps.Exists(lamp => lamp.Bracket?.Kind == BracketKind.Clamp) ? [RunSheetWords.ClampCaution] : Array.Empty<string>()],
                 LapsesWith = ["offer-up", $"mount-{group.Key}"],
             });
         }
+    }
+
+    /// <summary>The steps that join lamps to their leads: in a recess nobody gets at a plug once they are set.</summary>
+    private static IEnumerable<string> Plugs(Draft draft, List<Fixture> lamps)
+    {
+        var ids = lamps.Select(lamp => lamp.Id).ToHashSet(StringComparer.Ordinal);
+        bool OfLamp(string terminal) => ids.Contains(TerminalIndex.Split(terminal).Part);
+        return draft.Rig.Runs.Where(run => run.Ends().Any(OfLamp)).SelectMany(run => draft.EndingsOf(run).Where(end => run.Given || OfLamp(end.At))).Select(end => Joining.IdOf(draft, end)).Distinct();
     }
 
     /// <summary>From the middle outwards, both sides in turn.</summary>
@@ -125,7 +133,7 @@ internal static class Mounting
         foreach (var part in draft.Fixed())
         {
             var place = draft.PlacedAt.GetValueOrDefault(part.Id);
-            draft.Add(new SheetStep($"fix-{part.Id}", Stage.Fix, RunSheetWords.FormatFix(draft.Names[part.Id]), place?.HeldBy == Fastening.TappingScrew ? RunSheetWords.FixScrewWhy : RunSheetWords.FixWhy)
+            draft.Add(new SheetStep($"fix-{part.Id}", Stage.Fix, RunSheetWords.FormatFix(PartNames.Small(draft.Names[part.Id])), place?.HeldBy == Fastening.TappingScrew ? RunSheetWords.FixScrewWhy : RunSheetWords.FixWhy)
             {
                 About = [part.Id],
                 Task = WorkTask.Part,

@@ -79,7 +79,7 @@ internal static class Proving
         var dead = draft.Has(draft.Ways[0].Off);
         var (open, close) = ($"window-{window}-open", dead ? $"window-{window}-close" : draft.Ways[^1].Off);
         IReadOnlyList<string> before = [.. draft.Of(Stage.Isolate), .. draft.Of(Stage.StripDown)];
-        draft.Add(new SheetStep(open, stage, dead && draft.BatteryOff ? RunSheetWords.GoLiveToProve : RunSheetWords.BeginProving, RunSheetWords.GoLiveToProveWhy)
+        draft.Add(new SheetStep(open, stage, !dead ? RunSheetWords.BeginProving : draft.BatteryOff ? RunSheetWords.GoLiveToProve : RunSheetWords.FuseInToProve, RunSheetWords.GoLiveToProveWhy)
         {
             After = before,
             Hold = Hold.WindowOpens,
@@ -106,7 +106,7 @@ internal static class Proving
             : toEarth
                 ? [Ask.Reading("on", RunSheetWords.VoltsSignalOn, "V", null, dead, on), Ask.Reading("off", RunSheetWords.VoltsSignalOff, "V", live, null, off), Ask.Yes("other", RunSheetWords.TestLampToPlus)]
                 : [Ask.Reading("on", signal is null ? RunSheetWords.VoltsKeyOn : RunSheetWords.VoltsSignalOn, "V", live, null, on), Ask.Reading("off", signal is null ? RunSheetWords.VoltsKeyOff : RunSheetWords.VoltsSignalOff, "V", null, dead, off)];
-        var title = signal is { } word ? RunSheetWords.FormatProveSignal(word.Word()) : RunSheetWords.FormatProveLive(names[part.Id]);
+        var title = signal is { } word ? RunSheetWords.FormatProveSignal(word.Word()) : RunSheetWords.FormatProveLive(PartNames.Small(names[part.Id]));
         draft.Add(new SheetStep($"prove-{proof.Id}", stage, title, toEarth ? RunSheetWords.ProveNegativeWhy : RunSheetWords.ProveWhy)
         {
             About = [.. proof.Takes.Union([part.Id])],

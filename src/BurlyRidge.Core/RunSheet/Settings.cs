@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.RunSheet;
 
@@ -10,7 +11,7 @@ internal static class Settings
     {
         var joined = draft.Of(Stage.Join, Stage.JoinInside);
         foreach (var box in draft.Rig.PowerBoxes.Where(box => !draft.IsExisting(box.Id)))
-            draft.Add(new SheetStep($"set-{box.Id}", Stage.Settings, RunSheetWords.FormatSetBox(draft.Names[box.Id]), RunSheetWords.SetBoxWhy)
+            draft.Add(new SheetStep($"set-{box.Id}", Stage.Settings, RunSheetWords.FormatSetBox(PartNames.Small(draft.Names[box.Id])), RunSheetWords.SetBoxWhy)
             {
                 About = [box.Id],
                 Task = WorkTask.Part,
@@ -21,7 +22,7 @@ internal static class Settings
                 Facts = [.. FactsOf(box)],
             });
         foreach (var own in draft.Rig.Switches.Where(own => own.Positions[0].Joins.Count > 0 && !draft.IsExisting(own.Id)))
-            draft.Add(new SheetStep($"set-{own.Id}", Stage.Settings, RunSheetWords.FormatSwitchLeftOn(draft.Names[own.Id]), RunSheetWords.SwitchLeftOnWhy)
+            draft.Add(new SheetStep($"set-{own.Id}", Stage.Settings, RunSheetWords.FormatSwitchLeftOn(PartNames.Small(draft.Names[own.Id])), RunSheetWords.SwitchLeftOnWhy)
             {
                 About = [own.Id],
                 After = [$"fix-{own.Id}"],

@@ -75,7 +75,7 @@ internal static class Trying
             });
         }
         foreach (var box in draft.Rig.PowerBoxes.Where(box => box.Outputs.Any(output => output.WorkedBy == WorkedBy.Slot) && !draft.IsExisting(box.Id)))
-            draft.Add(new SheetStep($"press-{box.Id}", Stage.Test, RunSheetWords.FormatPressSlots(draft.Names[box.Id]), RunSheetWords.PressSlotsWhy)
+            draft.Add(new SheetStep($"press-{box.Id}", Stage.Test, RunSheetWords.FormatPressSlots(PartNames.Small(draft.Names[box.Id])), RunSheetWords.PressSlotsWhy)
             {
                 About = [box.Id],
                 After = live,

@@ -179,6 +179,21 @@ public class SheetTests
     [Fact]
     public void A_rig_without_lines_has_no_steps() => Assert.Empty(Sheet.Of(AssessedRig.Of(Rig.Empty(12, Core.Wording.UnitSystem.Metric))));
 
+    /// <summary>In a recess nobody gets at a plug once the lamp is set; elsewhere lamps are tight before wires are laid.</summary>
+    [Theory]
+    [InlineData(null, false)]
+    [InlineData(120.0, true)]
+    public void A_plug_that_is_out_of_reach_afterwards_is_joined_before_the_lamp_is_tight(double? depth, bool joinedFirst)
+    {
+        var rig = PlacedRigs.Bar;
+        rig = rig with { Body = rig.Body! with { Mounts = [.. rig.Body.Mounts.Select(mount => mount.Id == "roof-bar" ? mount with { DepthMillimetres = depth } : mount)] } };
+        var ids = Work.Steps(rig).Select(step => step.Id).ToList();
+        var tight = ids.FindIndex(id => id.StartsWith("tighten-", StringComparison.Ordinal));
+        Assert.Equal(joinedFirst, ids.IndexOf("join-plug") < tight);
+        Assert.Equal(joinedFirst, ids.FindIndex(id => id.StartsWith("lay-", StringComparison.Ordinal)) < tight);
+        Assert.True(ids.FindIndex(id => id.StartsWith("mount-", StringComparison.Ordinal)) < ids.IndexOf("join-plug"));
+    }
+
     /// <summary>What goes through the bulkhead is fed after the rest was tried, and joined in the cabin after that.</summary>
     [Fact]
     public void Lamps_and_joints_are_tried_before_a_lead_goes_through_the_bulkhead()
