@@ -16,6 +16,11 @@ export function Term({ id, name, says }: Explained) {
         className="-my-3 -mr-3 inline-flex size-11 items-center justify-center rounded-sm align-middle text-dust hover:text-ink"
         onPointerEnter={(event) => event.pointerType === "mouse" && setOpen(true)}
         onPointerLeave={(event) => event.pointerType === "mouse" && setOpen(false)}
+        onClick={(event) => {
+          // A mouse is there before it clicks: what it opened must not be shut by the click.
+          event.preventDefault();
+          setOpen(true);
+        }}
         onFocus={(event) => event.currentTarget.matches(":focus-visible") && setOpen(true)}
         onBlur={() => setOpen(false)}
       >
