@@ -53,6 +53,7 @@ public static class SpiceNetlist
         return element switch
         {
             Resistor resistor => N($"r{name} {from} {to} {resistor.Ohms:r}"),
+            Fusible fuse => N($"r{name} {from} {to} {(fuse.Blown ? 1 / Contact.LeakSiemens : fuse.Ohms):r}"),
             Contact contact => N($"r{name} {from} {to} {(contact.Closed ? contact.ClosedOhms : 1 / Contact.LeakSiemens):r}"),
             WireElement wire when wire.AmpacityAmps > 0 => N($"v{name} {from} w{name} dc 0\n")
                 + N($"bh{name} h{name} 0 v=min(1,(i(v{name})/{wire.AmpacityAmps:r})^2)\n")

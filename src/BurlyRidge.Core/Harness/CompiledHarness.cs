@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Network;
+using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Harness;
@@ -13,12 +14,13 @@ public sealed class CompiledHarness
     private readonly List<Action<RigState>> puts;
     private readonly List<Action<bool>> supplies;
 
-    internal CompiledHarness(Circuit circuit, Dictionary<string, int> nodes, List<Action<RigState>> puts, List<Action<bool>> supplies)
+    internal CompiledHarness(Circuit circuit, Dictionary<string, int> nodes, List<Action<RigState>> puts, List<Action<bool>> supplies, IReadOnlyDictionary<string, Fuse> fuses)
     {
         Circuit = circuit;
         this.nodes = nodes;
         this.puts = puts;
         this.supplies = supplies;
+        Fuses = fuses;
         places = new Dictionary<string, int>(circuit.Elements.Count, StringComparer.Ordinal);
         for (var i = 0; i < circuit.Elements.Count; i++) places.TryAdd(circuit.Elements[i].Id, i);
     }
@@ -38,6 +40,9 @@ public sealed class CompiledHarness
         }
     }
 
+    /// <summary>Fuses and breakers, by element.</summary>
+    public IReadOnlyDictionary<string, Fuse> Fuses { get; }
+
     /// <summary>Terminals, and what stands for them inside parts.</summary>
     public IReadOnlyDictionary<string, int> Nodes => nodes;
 
@@ -47,10 +52,14 @@ public sealed class CompiledHarness
     /// <summary>Puts vehicle, slots and switches as <paramref name="state"/> says, and solves; what was solved before stays as it was.</summary>
     /// <param name="contactsBefore">By controller id; all back where left out.</param>
     /// <param name="atNominalVolts">12.0 or 24.0 V at the posts, whatever is drawn, instead of the batteries as they are.</param>
-    public SolvedHarness Solve(RigState state, IReadOnlyDictionary<string, bool>? contactsBefore = null, bool atNominalVolts = false)
+    public SolvedHarness Solve(RigState state, IReadOnlyDictionary<string, bool>? contactsBefore = null, bool atNominalVolts = false) => Solve(state, contactsBefore, atNominalVolts, null);
+
+    /// <summary>The same with something held otherwise than the rig has it.</summary>
+    internal SolvedHarness Solve(RigState state, IReadOnlyDictionary<string, bool>? contactsBefore, bool atNominalVolts, Action? hold)
     {
         foreach (var put in puts) put(state);
         foreach (var supply in supplies) supply(atNominalVolts);
+        hold?.Invoke();
         var before = Circuit.Controllers.Select(controller => contactsBefore?.GetValueOrDefault(controller.Id) ?? false).ToList();
         return new SolvedHarness(this, CircuitSolver.Solve(Circuit, before));
     }

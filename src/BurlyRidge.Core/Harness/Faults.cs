@@ -18,6 +18,12 @@ public abstract record Fault
     /// <summary>An element has so much more resistance: corrosion, a loose screw, paint under a ring.</summary>
     public sealed record AddedResistance(string Element, double Ohms) : Fault;
 
+    /// <summary>A contact stays as it is whatever works it: welded shut, or stuck open.</summary>
+    public sealed record Stuck(string Contact, bool Closed) : Fault;
+
+    /// <summary>Two terminals are joined that should not be: water in a contact, wires chafed together.</summary>
+    public sealed record Bridge(string Terminal, string Other, double Ohms) : Fault;
+
     /// <summary>An end of a run sits on another terminal.</summary>
     public sealed record WrongConnection(string Run, bool AtItsEnd, string Terminal) : Fault;
 }
@@ -48,6 +54,12 @@ internal static class Faults
             {
                 case Fault.ShortToEarth(var terminal, var ohms):
                     harness.Resistor($"{terminal}.short", terminal, Vehicle.Body, ohms);
+                    break;
+                case Fault.Bridge(var terminal, var other, var ohms):
+                    harness.Resistor($"{terminal}.bridge", terminal, other, ohms);
+                    break;
+                case Fault.Stuck(var contact, var closed):
+                    foreach (var stuck in harness.Circuit.Elements.OfType<Contact>().Where(element => element.Id == contact)) stuck.Stuck = closed;
                     break;
                 case Fault.Open(var element):
                     harness.Circuit.PutInSeries(element, 1 / Contact.LeakSiemens);

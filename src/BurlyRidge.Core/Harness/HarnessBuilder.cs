@@ -1,6 +1,7 @@
 using BurlyRidge.Core.Conductors;
 using BurlyRidge.Core.Network;
 using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Harness;
@@ -19,7 +20,10 @@ internal sealed class HarnessBuilder
 
     public Circuit Circuit { get; } = new();
 
-    public CompiledHarness Done() => new(Circuit, nodes, puts, supplies);
+    /// <summary>Fuses and breakers by element.</summary>
+    public Dictionary<string, Fuse> Fuses { get; } = new(StringComparer.Ordinal);
+
+    public CompiledHarness Done() => new(Circuit, nodes, puts, supplies, Fuses);
 
     /// <summary>Puts everything in that a part is made of.</summary>
     public void Add(IPart part, Surroundings around)
@@ -43,7 +47,8 @@ internal sealed class HarnessBuilder
                 Circuit.Add(new Resistor(id, from, to, joint.Ohms));
                 break;
             case Law.Fuse fuse:
-                Circuit.Add(new Resistor(id, from, to, fuse.Ohms));
+                Circuit.Add(new Fusible(id, from, to, fuse.Ohms));
+                Fuses.TryAdd(id, fuse.Stands);
                 break;
             case Law.Load { OneWay: true } lamp:
                 Circuit.Add(new ResistorLed(id, from, to, lamp.Ohms));

@@ -80,7 +80,7 @@ public sealed class Circuit
             switch (effect)
             {
                 case Effect.Closes(var contact, var when):
-                    contact.Closed = contact.Asked && Array.TrueForAll(when, condition => over[condition.Controller] == condition.Over);
+                    contact.Closed = contact.Stuck ?? (contact.Asked && Array.TrueForAll(when, condition => over[condition.Controller] == condition.Over));
                     break;
                 case Effect.Dims(var lamp, var controller, var setting):
                     lamp.Setting = over[controller] ? 1 : setting;

@@ -42,11 +42,28 @@ public sealed class Resistor(string id, int from, int to, double ohms) : Element
     }
 }
 
-/// <summary>A contact; open, it leaks through 10 MΩ, so that no node is ever without a voltage.</summary>
+/// <summary>A fuse or breaker; open, it leaks as an open contact does.</summary>
+public sealed class Fusible(string id, int from, int to, double ohms) : Element(id, from, to)
+{
+    /// <summary>Resistance whole, Ω.</summary>
+    public double Ohms { get; } = Math.Max(ohms, Resistor.MinOhms);
+
+    /// <summary>Whether it has opened.</summary>
+    public bool Blown { get; internal set; }
+
+    /// <inheritdoc/>
+    public override double Amps(double volts, out double slope)
+    {
+        slope = Blown ? Contact.LeakSiemens : 1 / Ohms;
+        return volts * slope;
+    }
+}
+
+/// <summary>A contact; open, it leaks through 1 GΩ, so that no node is ever without a voltage, and no meter of 10 MΩ takes it for live.</summary>
 public sealed class Contact(string id, int from, int to, double closedOhms) : Element(id, from, to)
 {
     /// <summary>Conductance of an open contact, S.</summary>
-    public const double LeakSiemens = 1e-7;
+    public const double LeakSiemens = 1e-9;
 
     /// <summary>Resistance when closed, Ω.</summary>
     public double ClosedOhms { get; } = Math.Max(closedOhms, Resistor.MinOhms);
@@ -56,6 +73,9 @@ public sealed class Contact(string id, int from, int to, double closedOhms) : El
 
     /// <summary>Whether it is closed now.</summary>
     public bool Closed { get; internal set; }
+
+    /// <summary>It stays so whatever works it: welded shut, or stuck open; null: it does as it is told.</summary>
+    internal bool? Stuck { get; set; }
 
     /// <inheritdoc/>
     public override double Amps(double volts, out double slope)

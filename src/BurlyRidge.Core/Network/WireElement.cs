@@ -54,6 +54,18 @@ public sealed class WireElement : Element
     /// <summary>What is added at its ampacity, Ω.</summary>
     public double RisingOhms => risingOhms;
 
+    /// <summary>The temperature that its conductor has by now, °C; null: the one that it comes to with its current.</summary>
+    internal double? HeldCelsius { get; set; }
+
+    /// <summary>What its conductor comes to without current, °C.</summary>
+    public double AmbientCelsius => ambientCelsius;
+
+    /// <summary>Temperature class of its insulation, °C.</summary>
+    public int InsulationCelsius => insulationCelsius;
+
+    /// <summary>Resistance with its ends at a temperature of its conductor, Ω.</summary>
+    public double OhmsWarm(double celsius) => Math.Max(EndOhms + Wire.Ohms(Metres, celsius), Resistor.MinOhms);
+
     private double RestCelsius => ampacityAmps > 0 ? ambientCelsius : Math.Max(ambientCelsius, insulationCelsius);
 
     /// <summary>Temperature of the conductor at <paramref name="amps"/>, °C.</summary>
@@ -66,6 +78,11 @@ public sealed class WireElement : Element
     /// <inheritdoc/>
     public override double Amps(double volts, out double slope)
     {
+        if (HeldCelsius is { } held)
+        {
+            slope = 1 / OhmsWarm(held);
+            return volts * slope;
+        }
         var magnitude = Math.Abs(volts);
         var fullOhms = coldOhms + risingOhms;
         if (ampacityAmps <= 0 || magnitude >= ampacityAmps * fullOhms)

@@ -62,6 +62,12 @@ public sealed record Battery(
     private const double ChargingVolts = 14.4;
     private const double AcceptedHours = 5;
 
+    /// <summary>Below this charge it gives less and less (assumed, no source).</summary>
+    internal const double AlmostEmpty = 0.05;
+
+    /// <summary>So many times its resistance is added when it is empty (assumed, no source).</summary>
+    private const double Exhausted = 200;
+
     /// <summary>
     /// Open-circuit voltage at rest, 25 °C, of a 12 V lead-acid battery (common practice, no source): 11.8 V flat, 12.0, 12.2
     /// and 12.4 V by quarters, 12.7 V full; straight between.
@@ -88,15 +94,20 @@ public sealed record Battery(
     {
         var vehicle = around.Vehicle;
         var (plus, minus) = ($"{Id}.plus", $"{Id}.minus");
-        var open = OpenVolts(Charge);
-        var ohms = Milliohms / 1000;
-        var accepting = (ChargingVolts - open) / (AmpHours / AcceptedHours);
         var place = Enumerable.Range(0, vehicle.Batteries.Count).First(i => vehicle.Batteries[i].Id == Id);
-        yield return new PartElement(Id, plus, minus, new Law.Battery(open, ohms, Math.Max(ohms, accepting)));
+        yield return new PartElement(Id, plus, minus, At(Charge));
         var below = vehicle.BatteryLink == BatteryLink.Series && place > 0 ? $"{vehicle.Batteries[place - 1].Id}.plus" : Vehicle.Body;
         yield return new PartElement($"{Id}.strap", minus, below, new Law.Joint(TypicalOhms.BatteryCable));
         if (vehicle.BatteryLink == BatteryLink.Parallel && place > 0)
             yield return new PartElement($"{Id}.link", $"{vehicle.Batteries[0].Id}.plus", plus, new Law.Joint(TypicalOhms.BatteryCable));
+    }
+
+    /// <summary>What it is to the current at a state of charge, 0 to 1.</summary>
+    public Law.Battery At(double charge)
+    {
+        var open = OpenVolts(charge);
+        var ohms = Milliohms / 1000 * (1 + Exhausted * Math.Max(0, 1 - Math.Max(0, charge) / AlmostEmpty));
+        return new Law.Battery(open, ohms, Math.Max(ohms, (ChargingVolts - open) / (AmpHours / AcceptedHours)));
     }
 
     /// <inheritdoc/>

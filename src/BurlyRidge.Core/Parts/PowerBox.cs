@@ -118,6 +118,7 @@ public sealed record PowerBox(string Id, double TotalAmps, IReadOnlyList<BoxOutp
             problems.Id($"{at}.id", output.Id);
             problems.Within($"{at}.ratingAmps", output.RatingAmps, 1, 200, "A");
             if (output.Slot is { } slot) problems.Within($"{at}.slot", slot, 1, 64, PartWords.AsASlot);
+            if (output.TimeOutMinutes is { } minutes) problems.Within($"{at}.timeOutMinutes", minutes, 0.1, 1440, "min");
             if (output.Legend.Length > MaxLegend) problems.Add($"{at}.legend", PartWords.FormatGiveUpToLettersMore(MaxLegend));
         });
         foreach (var twice in Outputs.Where(output => output?.Slot is not null).GroupBy(output => output.Slot).Where(group => group.Count() > 1))
@@ -179,7 +180,11 @@ public sealed record BoxOutput(
     WorkedBy WorkedBy = WorkedBy.Slot,
     int? Slot = null,
     string Legend = "",
-    OutputMode Mode = OutputMode.Latching);
+    OutputMode Mode = OutputMode.Latching)
+{
+    /// <summary>It goes off by itself so long after it was pressed, min; null: it stays.</summary>
+    public double? TimeOutMinutes { get; init; }
+}
 
 /// <summary>What works an output.</summary>
 public enum WorkedBy

@@ -35,6 +35,17 @@ internal static partial class EditWords
     private static string GetResourceString(string key, string[] names) => Phrases.Of(key, names);
 }
 
+internal static partial class FaultWords
+{
+    private static readonly Phrases Phrases = new(() => ResourceManager);
+
+    private static CultureInfo Culture => CultureInfo.InvariantCulture;
+
+    private static string GetResourceString(string key) => Phrases.Of(key);
+
+    private static string GetResourceString(string key, string[] names) => Phrases.Of(key, names);
+}
+
 internal static partial class FileWords
 {
     private static readonly Phrases Phrases = new(() => ResourceManager);
@@ -69,6 +80,17 @@ internal static partial class LineWords
 }
 
 internal static partial class PartWords
+{
+    private static readonly Phrases Phrases = new(() => ResourceManager);
+
+    private static CultureInfo Culture => CultureInfo.InvariantCulture;
+
+    private static string GetResourceString(string key) => Phrases.Of(key);
+
+    private static string GetResourceString(string key, string[] names) => Phrases.Of(key, names);
+}
+
+internal static partial class RunningWords
 {
     private static readonly Phrases Phrases = new(() => ResourceManager);
 
