@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Harness;
@@ -9,13 +10,17 @@ public static class HarnessCompiler
     /// Compiles a rig that <see cref="RigValidation.Validate"/> finds nothing wrong with; lines planned in short are no part
     /// of it. <paramref name="faults"/> are put in on the way.
     /// </summary>
-    public static CompiledHarness Compile(Rig rig, IReadOnlyList<Fault>? faults = null)
+    public static CompiledHarness Compile(Rig rig, IReadOnlyList<Fault>? faults = null) => Compile(rig, faults, []);
+
+    /// <summary>The same with something held to its terminals.</summary>
+    internal static CompiledHarness Compile(Rig rig, IReadOnlyList<Fault>? faults, IReadOnlyList<PartElement> held)
     {
         var faulty = Faults.Rewire(rig, faults ?? []);
         var (harness, around) = (new HarnessBuilder(), faulty.Around());
         foreach (var part in faulty.AllParts()) harness.Add(part, around);
         foreach (var run in faulty.Runs) harness.Add(run.Element(around.Zones));
         Faults.Put(harness, faults ?? []);
+        foreach (var element in held) harness.Add(element);
         return harness.Done();
     }
 

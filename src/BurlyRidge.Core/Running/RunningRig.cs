@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Network;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Running.Faults;
@@ -39,11 +40,11 @@ internal sealed class RunningRig
     private readonly IReadOnlyList<string> faults;
     private IReadOnlyDictionary<string, bool> contacts;
 
-    public RunningRig(Rig rig, RunState from)
+    public RunningRig(Rig rig, RunState from, params IReadOnlyList<PartElement> held)
     {
         (faults, contacts, Now, Dash) = (from.Faults, from.Contacts, from.Seconds, from.Dash);
         (rig, var put) = FaultLibrary.Put(rig, faults);
-        harness = HarnessCompiler.Compile(rig, put);
+        harness = HarnessCompiler.Compile(rig, put, held);
         slots = new Slots(rig, from);
         var batteriesById = rig.Vehicle.Batteries.ToDictionary(battery => battery.Id, StringComparer.Ordinal);
         for (var i = 0; i < harness.Circuit.Elements.Count; i++)

@@ -237,7 +237,7 @@ function SlotRow({
         <span className="flex flex-wrap gap-1">
           <select
             aria-label={t("panel.modeOf", { slot: slot.name })}
-            className="h-11 w-36 rounded-sm border border-edge bg-slab px-1.5"
+            className="h-11 w-28 rounded-sm border border-edge bg-slab px-1"
             value={output.mode ?? "latching"}
             onChange={(event) => set({ mode: event.target.value as NonNullable<typeof output.mode> })}
           >
@@ -249,13 +249,28 @@ function SlotRow({
           </select>
           <select
             aria-label={t("panel.whatFollows", { slot: slot.name })}
-            className="h-11 w-36 rounded-sm border border-edge bg-slab px-1.5"
+            className="h-11 w-24 rounded-sm border border-edge bg-slab px-1"
             value={output.follows ?? "battery"}
             onChange={(event) => set({ follows: event.target.value as NonNullable<typeof output.follows> })}
           >
             {choices(shortFeedWords).map(({ value, label }) => (
               <option key={value} value={value}>
                 {label}
+              </option>
+            ))}
+          </select>
+          <select
+            aria-label={t("panel.goesOffAfterOf", { slot: slot.name })}
+            className="h-11 w-22 rounded-sm border border-edge bg-slab px-1"
+            value={output.timeOutMinutes ?? ""}
+            onChange={(event) =>
+              set({ timeOutMinutes: event.target.value === "" ? null : Number(event.target.value) })
+            }
+          >
+            <option value="">{t("panel.staysOn")}</option>
+            {timeOuts(output.timeOutMinutes).map((minutes) => (
+              <option key={minutes} value={minutes}>
+                {t("panel.afterMinutes", { minutes })}
               </option>
             ))}
           </select>
@@ -271,6 +286,10 @@ function SlotRow({
     </li>
   );
 }
+
+/** Minutes after which a slot can go off by itself, the one that it has among them. */
+const timeOuts = (own: number | null | undefined) =>
+  [...new Set([1, 5, 10, 15, 30, 60, 120, 240, ...(own ? [own] : [])])].sort((a, b) => a - b);
 
 /** How much of an output's rating is used; the mark is what the house rules allow. */
 function Rating({ slot, fraction }: { slot: PanelSlot; fraction: number }) {

@@ -1,0 +1,128 @@
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Running;
+
+/// <summary>What a tester is set to.</summary>
+public enum TesterSetting
+{
+    /// <summary>Volts between two points; 10 MΩ.</summary>
+    Volts,
+
+    /// <summary>Ohms between two points of a dead circuit.</summary>
+    Ohms,
+
+    /// <summary>Ohms, and a beep where there are few.</summary>
+    Continuity,
+
+    /// <summary>Amps through a wire that the clamp is round.</summary>
+    Clamp,
+
+    /// <summary>A filament of 5 W between two points: it loads what it touches.</summary>
+    TestLamp,
+
+    /// <summary>Two light-emitting diodes between the posts and one point: it loads next to nothing.</summary>
+    TwoColours,
+}
+
+/// <summary>Where a tester is held.</summary>
+/// <param name="Red">Terminal; of a clamp the wire.</param>
+/// <param name="Black">Terminal; of a clamp and of two colours nothing.</param>
+public sealed record Probing(TesterSetting Setting, string Red, string Black = Vehicle.Body);
+
+/// <summary>What a tester shows.</summary>
+/// <param name="Value">As it is displayed, V, Ω or A; of a lamp its part of full light; null: nothing, out of range or refused.</param>
+/// <param name="Unit">V, Ω, A; empty: a light.</param>
+/// <param name="Words">The same as one reads it off.</param>
+/// <param name="Lit">Of a light or a beep: whether it is on.</param>
+/// <param name="Refused">It would not be set to that here; <paramref name="Words"/> say why.</param>
+public sealed record TesterReading(double? Value, string Unit, string Words, bool Lit = false, bool Refused = false);
+
+/// <summary>A meter, a test lamp and a two-colour tester, held to a rig that runs.</summary>
+/// <remarks>Resolution and accuracy of a handheld meter for workshops (typical, no source).</remarks>
+public static class Meter
+{
+    /// <summary>Resistance of the meter at volts, Ω.</summary>
+    public const double InputOhms = 10e6;
+
+    private const double LampWatts = 5;
+    private const double TesterOhms = 100_000;
+
+    /// <summary>It measures ohms with so little that no lamp and no coil answers, V and Ω.</summary>
+    private const double OhmsVolts = 0.2, OhmsSeries = 200;
+
+    /// <summary>More than this between the probes is live for a meter set to ohms, V.</summary>
+    private const double LiveVolts = 0.02;
+
+    /// <summary>More is out of its range, Ω.</summary>
+    private const double MostOhms = 40e6;
+
+    /// <summary>It beeps below this, Ω.</summary>
+    private const double BeepOhms = 30;
+
+    /// <summary>A filament with less than this of its light is dark to the eye; with less than half of it, dim.</summary>
+    private const double Glow = 0.002, Bright = 0.5;
+
+    /// <summary>Reads it on a rig in full wiring as it stands; null where there is no such terminal or wire.</summary>
+    public static TesterReading? Read(Rig rig, RunState state, Probing probing)
+    {
+        var bare = new RunningRig(rig, state).Solve();
+        if (probing.Setting == TesterSetting.Clamp) return rig.Runs.Any(run => run.Id == probing.Red) ? Shown(bare.Amps(probing.Red), AmpsStep, "A") : null;
+        if (!bare.Harness.Nodes.ContainsKey(probing.Red) || !bare.Harness.Nodes.ContainsKey(probing.Black)) return null;
+        double Across(params PartElement[] held)
+        {
+            var solved = new RunningRig(rig, state, held).Solve();
+            return solved.Volts(probing.Red) - solved.Volts(probing.Black);
+        }
+        PartElement Between(Law law) => new("tester", probing.Red, probing.Black, law);
+        return probing.Setting switch
+        {
+            TesterSetting.Volts => Shown(Across(Between(new Law.Load(InputOhms))), VoltsStep, "V"),
+            TesterSetting.TestLamp => Lamp(Math.Pow(Math.Abs(Across(Between(new Law.Filament(LampWatts, rig.Vehicle.SystemVolts)))) / rig.Vehicle.SystemVolts, LightExponent)),
+            TesterSetting.TwoColours => Colours(rig, Across, probing),
+            _ => Ohms(rig, state, probing, bare.Volts(probing.Red) - bare.Volts(probing.Black)),
+        };
+    }
+
+    /// <summary>What a measured figure stands for, as a handheld meter has it: so many per cent, and so many of its last digit (typical, no source).</summary>
+    public static double Accuracy(TesterSetting setting, double value) => setting switch
+    {
+        TesterSetting.Volts => 0.005 * Math.Abs(value) + 2 * VoltsStep,
+        TesterSetting.Clamp => 0.02 * Math.Abs(value) + 5 * AmpsStep,
+        _ => 0.008 * Math.Abs(value) + 3 * OhmsStep,
+    };
+
+    private const double VoltsStep = 0.01, AmpsStep = 0.01, OhmsStep = 0.1, LightExponent = 3.4;
+
+    private static TesterReading Shown(double value, double step, string unit)
+    {
+        var shown = Math.Round(value / step) * step;
+        if (shown == 0) shown = 0;
+        return new TesterReading(shown, unit, $"{shown.ToString(step < 0.1 ? "0.00" : "0.0", System.Globalization.CultureInfo.InvariantCulture)} {unit}");
+    }
+
+    private static TesterReading Lamp(double light) => new(Math.Min(1, light), "", light < Glow ? RunningWords.LampDark : light < Bright ? RunningWords.LampDim : RunningWords.LampBright, light >= Glow);
+
+    /// <summary>A point that is joined to a post takes its side; one that hangs free shows neither.</summary>
+    private static TesterReading Colours(Rig rig, Func<PartElement[], double> across, Probing probing)
+    {
+        var plus = rig.Vehicle.SystemPlus;
+        var point = across([new PartElement("tester.up", plus, probing.Red, new Law.Load(TesterOhms)), new PartElement("tester.down", probing.Red, probing.Black, new Law.Load(TesterOhms))]);
+        var share = point / rig.Vehicle.SystemVolts;
+        return share > 0.75 ? new TesterReading(1, "", RunningWords.ShowsPlus, Lit: true) : share < 0.25 ? new TesterReading(0, "", RunningWords.ShowsMinus, Lit: true) : new TesterReading(null, "", RunningWords.ShowsNeither);
+    }
+
+    private static TesterReading Ohms(Rig rig, RunState state, Probing probing, double live)
+    {
+        if (Math.Abs(live) > LiveVolts) return new TesterReading(null, "Ω", RunningWords.FormatOhmsWhileLive(Format.Volts(live)), Refused: true);
+        // What a little more current makes of the volts; the meter's own battery hangs on no part of the rig.
+        PartElement[] own = [new("tester.source", "tester.plus", probing.Black, new Law.Battery(OhmsVolts, OhmsSeries, OhmsSeries)), new("tester.lead", "tester.plus", probing.Red, new Law.Joint(1e-5))];
+        var solved = new RunningRig(rig, state, own).Solve();
+        var (volts, amps) = (solved.Volts(probing.Red) - solved.Volts(probing.Black) - live, solved.Amps("tester.lead"));
+        var ohms = amps > 0 ? volts / amps : double.PositiveInfinity;
+        if (!(ohms <= MostOhms)) return new TesterReading(null, "Ω", RunningWords.OutOfRange);
+        var beeps = probing.Setting == TesterSetting.Continuity && ohms < BeepOhms;
+        var shown = Shown(Math.Max(0, ohms), OhmsStep, "Ω");
+        return beeps ? shown with { Lit = true, Words = RunningWords.FormatBeeps(shown.Words) } : shown;
+    }
+}
