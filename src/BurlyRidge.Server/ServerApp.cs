@@ -13,6 +13,7 @@ using BurlyRidge.Server.Panel;
 using BurlyRidge.Server.Proposals;
 using BurlyRidge.Server.QuickSize;
 using BurlyRidge.Server.Records;
+using BurlyRidge.Server.PowerUp;
 using BurlyRidge.Server.RunSheets;
 using BurlyRidge.Server.Shops;
 using BurlyRidge.Server.Storage;
@@ -105,6 +106,7 @@ public static class ServerApp
         app.MapPanel();
         app.MapBench();
         app.MapRunSheets();
+        app.MapPowerUp();
         app.MapPhotos();
         app.MapCatalogue();
         app.MapKits();

@@ -51,6 +51,7 @@ public sealed record PanelView(IReadOnlyList<PanelBank> Banks, IReadOnlyList<Reg
             ? LineWords.DropsWithTheKeyHas
             : LineWords.DropsWithTheKeyAnd;
         if (output.Mode == OutputMode.Momentary) return LineWords.WorksWithTheKeyOff;
+        if (output.TimeOutMinutes is { } minutes) return LineWords.FormatGoesOffAfterMinutes(minutes);
         var stays = amps <= MinAmps ? LineWords.StaysAsItWas : LineWords.FormatStaysOnHalfTheBattery(Format.Amps(amps), Format.Hours(HoursToHalf(rig, amps)));
         return output.Mode == OutputMode.LowVoltageCutOff ? LineWords.FormatGoesOffByItselfWhen(stays) : stays;
     }

@@ -52,10 +52,12 @@ public static class JudgedStates
             new("reversing", LineWords.BackingUp, Merge(new RigState { Key = true, Engine = Engine.Idle, Reverse = true, SideLight = true },
                 found.Where(line => line.BySignal.ContainsKey(Signal.Reverse)).Select(line => line.BySignal[Signal.Reverse]))),
             new("camp", LineWords.CampEngineOff, Merge(new RigState(), found.Where(line => line is { On: { Key: false } on } && !on.HasSignal()).Select(line => line.On!))),
-            new("left", LineWords.KeyOffSwitchesLeftOn, (everything with { Key = false, Engine = Engine.Off }).WithSignals(_ => false)),
+            new("left", LineWords.KeyOffSwitchesLeftOn, (everything with { Key = false, Engine = Engine.Off, Pressed = [.. everything.Pressed.Except(GoOffByThemselves(rig), StringComparer.Ordinal)] }).WithSignals(_ => false)),
             new(Parked, LineWords.Parked, new RigState()),
         ];
     }
+
+    private static IEnumerable<string> GoOffByThemselves(Rig rig) => rig.PowerBoxes.SelectMany(box => box.Outputs.Where(output => output.TimeOutMinutes is not null).Select(output => $"{box.Id}.{output.Id}"));
 
     /// <summary>All of these at once; of two positions of one switch the first counts.</summary>
     private static RigState Merge(RigState start, IEnumerable<RigState> states)

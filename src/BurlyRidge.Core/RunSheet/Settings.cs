@@ -32,11 +32,17 @@ internal static class Settings
 
     /// <summary>Slot by slot: legend, how it answers, what it follows.</summary>
     public static IEnumerable<string> Slots(PowerBox box) => box.Outputs.OrderBy(output => output.Slot ?? int.MaxValue).Select(output => RunSheetWords.FormatSlotIs(
-        Format.Capital(box.OutputName(output)), output.Legend.Length > 0 ? output.Legend : RunSheetWords.NoLegend, ModeWords(output.Mode), output.Follows == Feed.Ignition ? RunSheetWords.FollowsKey : RunSheetWords.FollowsBattery));
+        Format.Capital(box.OutputName(output)), output.Legend.Length > 0 ? output.Legend : RunSheetWords.NoLegend, ModeWords(output.Mode), string.Join(", ", Follows(output))));
 
     public static IEnumerable<Fact> FactsOf(PowerBox box) => box.Outputs.Select(output => new Fact(
         $"{box.Id}.{output.Id}", Format.Capital(box.OutputName(output)),
-        string.Join(", ", new[] { output.Legend, ModeWords(output.Mode), output.Follows == Feed.Ignition ? RunSheetWords.FollowsKey : RunSheetWords.FollowsBattery }.Where(word => word.Length > 0))));
+        string.Join(", ", new[] { output.Legend, ModeWords(output.Mode) }.Concat(Follows(output)).Where(word => word.Length > 0))));
+
+    private static IEnumerable<string> Follows(BoxOutput output)
+    {
+        yield return output.Follows == Feed.Ignition ? RunSheetWords.FollowsKey : RunSheetWords.FollowsBattery;
+        if (output.TimeOutMinutes is { } minutes) yield return RunSheetWords.FormatOffAfter(minutes);
+    }
 
     private static string ModeWords(OutputMode mode) => mode switch
     {

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Network;
@@ -158,6 +159,17 @@ public class RigRunTests
         Assert.Contains("(Work) went off by itself", Assert.Single(over.Notes, note => note.Kind == RunNoteKind.LetGo).Words, StringComparison.Ordinal);
         Assert.False(rig.On(over.End, 5000, false).Lit());
         Assert.True(rig.On(over.End, 700, false, Runs.At(620, new RigState()), Runs.At(630, pressed)).Lit());
+    }
+
+    /// <summary>What goes off by itself is not left on over night.</summary>
+    [Theory]
+    [InlineData(null, true)]
+    [InlineData(10.0, false)]
+    public void A_slot_with_a_time_is_not_left_on(double? minutes, bool staysOn)
+    {
+        var slot = PanelView.Of(AssessedRig.Of(Runs.Box(new BoxOutput("o1", 15, Slot: 1) { TimeOutMinutes = minutes }))).Banks[0].Slots[0];
+        Assert.Equal(staysOn, slot.StaysOn);
+        Assert.Equal(!staysOn, slot.KeyOff.Contains("10 min", StringComparison.Ordinal));
     }
 
     [Fact]
