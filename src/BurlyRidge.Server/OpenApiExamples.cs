@@ -86,6 +86,9 @@ internal static class OpenApiExamples
             ["revision"] = 1,
             ["idempotencyKey"] = "one-for-each-entry-here",
         },
+        ["lookAtDashboard"] = () => About(),
+        ["runRig"] = () => About(("events", KeyTurned()), ("since", 0), ("until", 5)),
+        ["probeRig"] = () => About(("events", KeyTurned()), ("at", 5), ("probing", new JsonObject { ["setting"] = "volts", ["red"] = "battery.plus", ["black"] = "body" })),
         ["addPhoto"] = () => JsonValue.Create("the bytes of the picture"),
         ["importFindings"] = () => JsonValue.Create("kind,what,place,colour,vehicle,year\nwire,Reversing signal,behind the rear lamp,green/black,Long wagon,2024\n"),
         ["importWireRegister"] = () => JsonValue.Create("at,colour,wire,note\nbox.o1,orange,,first from the front\n"),
@@ -111,6 +114,8 @@ internal static class OpenApiExamples
         var started = new AddTemplateLine("own-harness", "Roof bar", "square-pod", 2).Run(new EditContext(Rig.Empty(12, UnitSystem.Metric)) { Lamps = ShippedCatalogue.Lamps });
         return ((EditOutcome.Done)started).Rig;
     });
+
+    private static JsonArray KeyTurned() => new(new JsonObject { ["kind"] = "turns", ["seconds"] = 1, ["dash"] = new JsonObject { ["key"] = true, ["engine"] = "idle" } });
 
     private static Rig ExampleRig => Example.Value;
 
