@@ -25,8 +25,8 @@ public class HostingTests
                 "/api/jobs/{id}/photos", "/api/jobs/{id}/photos/{photo}", "/api/jobs/{id}/picture", "/api/jobs/{id}/quote.html", "/api/jobs/{id}/redo", "/api/jobs/{id}/reroute", "/api/jobs/{id}/revisions",
                 "/api/jobs/{id}/revisions/{number}", "/api/jobs/{id}/revisions/{number}/changes", "/api/jobs/{id}/revisions/{number}/go-back", "/api/jobs/{id}/rig", "/api/jobs/{id}/run-sheet", "/api/jobs/{id}/run-sheet.html",
                 "/api/jobs/{id}/run-sheet.ics", "/api/jobs/{id}/undo", "/api/jobs/{id}/vehicle-file", "/api/jobs/{id}/wire-labels.html", "/api/jobs/{id}/wire-register.csv", "/api/preview/bench", "/api/preview/body",
-                "/api/preview/builds", "/api/preview/candidates", "/api/preview/diagram", "/api/preview/diagram-pages", "/api/preview/edit", "/api/preview/kit", "/api/preview/line", "/api/preview/measure", "/api/preview/netlist",
-                "/api/preview/panel", "/api/preview/parts", "/api/preview/routes", "/api/preview/rules", "/api/preview/run", "/api/preview/run-sheet", "/api/preview/templates", "/api/preview/vehicle-file",
+                "/api/preview/builds", "/api/preview/candidates", "/api/preview/dashboard", "/api/preview/diagram", "/api/preview/diagram-pages", "/api/preview/edit", "/api/preview/kit", "/api/preview/line", "/api/preview/live", "/api/preview/measure", "/api/preview/netlist",
+                "/api/preview/panel", "/api/preview/parts", "/api/preview/probe", "/api/preview/routes", "/api/preview/rules", "/api/preview/run", "/api/preview/run-sheet", "/api/preview/templates", "/api/preview/vehicle-file",
                 "/api/preview/walkaround", "/api/quick-size", "/api/shop", "/api/shop/prices.csv", "/health", "/schemas/job-file.json",
             ],
             paths.Order(StringComparer.Ordinal));

@@ -34,10 +34,13 @@ public sealed record RunPath(string Wire, string Name, IReadOnlyList<Point> Poin
 /// <param name="Part">The part that it is of.</param>
 public sealed record ProbePoint(string Terminal, string Name, string Part);
 
+/// <summary>A line with its lamps, by id.</summary>
+public sealed record DashLine(string Id, string Name, IReadOnlyList<string> Lamps);
+
 /// <summary>What there is of a rig to work, to look at and to hold a probe to while it runs.</summary>
 /// <param name="Faults">All that can be wrong with it.</param>
 public sealed record Dashboard(
-    IReadOnlyList<DashSignal> Signals, IReadOnlyList<DashSwitch> Switches, IReadOnlyList<DashSlot> Slots, IReadOnlyList<RunMark> Marks, IReadOnlyList<RunPath> Paths,
+    IReadOnlyList<DashSignal> Signals, IReadOnlyList<DashSwitch> Switches, IReadOnlyList<DashSlot> Slots, IReadOnlyList<DashLine> Lines, IReadOnlyList<RunMark> Marks, IReadOnlyList<RunPath> Paths,
     IReadOnlyList<ProbePoint> Probes, IReadOnlyList<RigFault> Faults)
 {
     /// <summary>Reads an assessed rig; pure and total.</summary>
@@ -61,6 +64,7 @@ public sealed record Dashboard(
                     .Select(output => new DashSlot($"{box.Id}.{output.Id}", names[$"{box.Id}.{output.Id}"], output.Legend, output.Mode, output.Mode == OutputMode.Momentary))),
                 .. rig.Vehicle.AuxOutputs.Select(output => new DashSlot(output.Id, names[output.Id], output.Legend, output.Latching ? OutputMode.Latching : OutputMode.Momentary, !output.Latching)),
             ],
+            [.. rig.Lines.Where(line => line.Lights.Count > 0).Select(line => new DashLine(line.Id, line.Name, [.. line.Lamps()]))],
             [
                 .. rig.Relays.Select(relay => new RunMark(relay.Id, relay.Id, names[relay.Id], IsFuse: false, At(relay.Id))),
                 .. rig.Protection.Select(device => new RunMark(device.Id, device.Id, names[device.Id], IsFuse: true, At(device.Id))),

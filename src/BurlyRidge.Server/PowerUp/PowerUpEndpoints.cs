@@ -16,7 +16,7 @@ public sealed record DashboardRequest(Rig Rig) : IAboutRig;
 /// <param name="Since">What happened up to there is known already, s.</param>
 /// <param name="Until">Where it is to come to, s.</param>
 /// <param name="Steady">Whether outputs that flash are taken as their mean: for runs much quicker than life.</param>
-public sealed record RunRequest(Rig Rig, IReadOnlyList<RunEvent> Events, double Since, double Until, bool Steady = false) : IAboutRig
+public sealed record LiveRequest(Rig Rig, IReadOnlyList<RunEvent> Events, double Since, double Until, bool Steady = false) : IAboutRig
 {
     IEnumerable<Problem> IAboutRig.Problems() => RunInput.Problems(Rig, Events, Until, Since);
 }
@@ -29,7 +29,7 @@ public sealed record ProbeRequest(Rig Rig, IReadOnlyList<RunEvent> Events, doubl
 }
 
 /// <summary>What a run came to since a moment.</summary>
-public sealed record RunAnswer(RunMoment Moment, RigState Dash, IReadOnlyList<string> Faults, IReadOnlyList<RunSample> Samples, IReadOnlyList<RunNote> Notes);
+public sealed record LiveAnswer(RunMoment Moment, RigState Dash, IReadOnlyList<string> Faults, IReadOnlyList<RunSample> Samples, IReadOnlyList<RunNote> Notes);
 
 /// <summary>What cannot be taken of a run.</summary>
 internal static class RunInput
@@ -85,14 +85,14 @@ internal static class PowerUpEndpoints
     private static async Task<Ok<Dashboard>> DashboardAsync(DashboardRequest request, CancellationToken cancellation) =>
         TypedResults.Ok(Dashboard.Of(await AssessmentCache.OfAsync(request.Rig, cancellation)));
 
-    private static async Task<Ok<RunAnswer>> RunAsync(RunRequest request, CancellationToken cancellation)
+    private static async Task<Ok<LiveAnswer>> RunAsync(LiveRequest request, CancellationToken cancellation)
     {
         var assessed = await AssessmentCache.OfAsync(request.Rig, cancellation);
         return TypedResults.Ok(cancellation.WorkOut(token =>
         {
             var from = request.Since > 0 ? RunMemory.At(assessed, request.Events, request.Since, request.Steady, token) : null;
             var run = RunMemory.Go(assessed, request.Events, from, request.Until, request.Steady, token);
-            return new RunAnswer(run.Moment, run.End.Dash, run.End.Faults, run.Samples, run.Notes);
+            return new LiveAnswer(run.Moment, run.End.Dash, run.End.Faults, run.Samples, run.Notes);
         }));
     }
 

@@ -16,7 +16,7 @@ public static class FaultLibrary
     [
         .. from kind in All
            from site in kind.Sites(rig)
-           select new RigFault(kind.Id, site.Part, kind.Words(site.Called ?? names[site.Part])) { Alter = site.Alter ?? (same => same), Faults = site.Faults },
+           select new RigFault(RigFault.KeyOf(kind.Id, site.Part), kind.Id, site.Part, kind.Words(site.Called ?? names[site.Part])) { Alter = site.Alter ?? (same => same), Faults = site.Faults },
     ];
 
     /// <summary>The rig with faults in it, and what is wrong in its circuit; a key that is none is left out.</summary>

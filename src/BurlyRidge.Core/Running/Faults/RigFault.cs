@@ -4,14 +4,12 @@ using BurlyRidge.Core.Rigs;
 namespace BurlyRidge.Core.Running.Faults;
 
 /// <summary>Something wrong with one part of a rig.</summary>
+/// <param name="Key">Names it within its rig: "kind:part".</param>
 /// <param name="Kind">Of the library.</param>
 /// <param name="Part">The part, wire or signal that it is at.</param>
 /// <param name="Name">What it is, in words.</param>
-public sealed record RigFault(string Kind, string Part, string Name)
+public sealed record RigFault(string Key, string Kind, string Part, string Name)
 {
-    /// <summary>Names it within its rig: "kind:part".</summary>
-    public string Key => KeyOf(Kind, Part);
-
     internal Func<Rig, Rig> Alter { get; init; } = rig => rig;
 
     internal IReadOnlyList<Fault> Faults { get; init; } = [];
