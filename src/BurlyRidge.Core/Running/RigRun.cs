@@ -50,8 +50,8 @@ public static class RigRun
             }
             var parts = steady ? running.SolveParts() : [(1, running.Solve())];
             var solved = parts[0].Solved;
-            if (causes.Count > 0) log.Tell(running.Now, solved, RunNoteKind.Turned, causes);
-            else if (running.Opened.Count > 0 || running.LetGo.Count > 0 || !running.Flashes) log.Tell(running.Now, solved, RunNoteKind.Changed, []);
+            // What only goes on and off within a flash is no news.
+            if (causes.Count > 0 || running.Opened.Count > 0 || running.LetGo.Count > 0 || !running.Flashes) log.Tell(running.Now, solved, causes);
             else log.Look(solved);
             log.Watch(running.Now, running.Wires, solved);
             samples.Add(Sample(rig, running, parts));

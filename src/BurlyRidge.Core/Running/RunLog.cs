@@ -25,13 +25,13 @@ internal sealed class RunLog(Rig rig, PartNames names)
 
     /// <summary>Says what went on and off since, after what was done, where something was.</summary>
     /// <param name="causes">What was done, in words, with what it is about.</param>
-    public void Tell(double seconds, SolvedHarness solved, RunNoteKind kind, IReadOnlyList<(string Words, string Part)> causes)
+    public void Tell(double seconds, SolvedHarness solved, IReadOnlyList<(string Words, string Part)> causes)
     {
         var now = See(solved);
         var effects = before is null ? [] : Effects(before, now).ToList();
         before = now;
         if (causes.Count > 0)
-            notes.Add(new RunNote(seconds, kind, RunWords.Happened(causes.Select(cause => cause.Words), effects.Select(effect => effect.Words)), [.. causes.Select(cause => cause.Part).Concat(effects.Select(effect => effect.Part)).Where(part => part.Length > 0).Distinct()]));
+            notes.Add(new RunNote(seconds, RunNoteKind.Turned, RunWords.Happened(causes.Select(cause => cause.Words), effects.Select(effect => effect.Words)), [.. causes.Select(cause => cause.Part).Concat(effects.Select(effect => effect.Part)).Where(part => part.Length > 0).Distinct()]));
         else if (effects.Count > 0)
             notes.Add(new RunNote(seconds, RunNoteKind.Changed, Format.Capital(Format.And(effects.Select(effect => effect.Words))), [.. effects.Select(effect => effect.Part).Distinct()]));
     }

@@ -20,8 +20,8 @@ internal static class RunMemory
     /// <summary>How the rig stands at a moment with these events; run from the last moment that is known.</summary>
     public static RunState At(AssessedRig assessed, IReadOnlyList<RunEvent> events, double seconds, bool steady, CancellationToken cancellation)
     {
-        if (Find(assessed, events, seconds) is { } known && known.Seconds == seconds) return known;
-        return Go(assessed, events, Find(assessed, events, seconds), seconds, steady, cancellation).End;
+        var known = Find(assessed, events, seconds);
+        return known?.Seconds == seconds ? known : Go(assessed, events, known, seconds, steady, cancellation).End;
     }
 
     /// <summary>Goes on from a state, and remembers where it came to.</summary>
