@@ -18,6 +18,7 @@ const loads = {
   panel: () => import("../panel/PanelStage"),
   bench: () => import("../bench/BenchStage"),
   "run-sheet": () => import("../run-sheet/RunSheetStage"),
+  "power-up": () => import("../power-up/PowerUpStage"),
 } satisfies Record<StageKey, unknown>;
 
 const stages = {
@@ -26,6 +27,7 @@ const stages = {
   panel: lazy(loads.panel),
   bench: lazy(loads.bench),
   "run-sheet": lazy(loads["run-sheet"]),
+  "power-up": lazy(loads["power-up"]),
 } satisfies Record<StageKey, unknown>;
 
 /** So long after a job is opened the page has nothing else to load. */

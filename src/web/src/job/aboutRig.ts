@@ -2,6 +2,7 @@ import type { QueryClient } from "@tanstack/react-query";
 import {
   api,
   type BenchAnswer,
+  type Dashboard,
   type LineView,
   type PanelView,
   type Rig,
@@ -45,6 +46,12 @@ export const ofRunSheet = (job: string): AboutRig<SheetAnswer> => ({
   ask: (rig, signal) => api.POST("/api/preview/run-sheet", { body: { rig, job }, signal }),
 });
 
+/** What there is of the rig to work, to look at and to hold a probe to while it runs. */
+export const ofDashboard: AboutRig<Dashboard> = {
+  what: ["dashboard"],
+  ask: (rig, signal) => api.POST("/api/preview/dashboard", { body: { rig }, signal }),
+};
+
 /** One line from source to earth in the state asked for, and in others to compare it with. */
 export const ofLine = (lineId: string, state: RigState | undefined): AboutRig<LineView> => ({
   what: ["line", lineId, state],
@@ -70,6 +77,7 @@ const first: Record<StageKey, (rig: Rig, job: string) => AboutRig<unknown> | und
   panel: () => ofPanel,
   bench: (_, job) => ofBench(job),
   "run-sheet": (_, job) => ofRunSheet(job),
+  "power-up": () => ofDashboard,
 };
 
 /** Asked as one goes to a stage, before it is drawn. */

@@ -6,6 +6,7 @@ export const stages = [
   { key: "panel", name: t("job.panel") },
   { key: "bench", name: t("job.bench") },
   { key: "run-sheet", name: t("job.runSheet") },
+  { key: "power-up", name: t("job.powerUp") },
 ] as const;
 
 export type StageKey = (typeof stages)[number]["key"];

@@ -8,6 +8,7 @@ import help from "./help.json";
 import job from "./job.json";
 import lines from "./lines.json";
 import panel from "./panel.json";
+import powerUp from "./powerUp.json";
 import quickSize from "./quickSize.json";
 import runSheet from "./runSheet.json";
 import ui from "./ui.json";
@@ -26,6 +27,7 @@ export const en = {
   job,
   lines,
   panel,
+  powerUp,
   quickSize,
   runSheet,
   ui,

@@ -1,0 +1,56 @@
+import { useState } from "react";
+import type { Dashboard } from "../api/client";
+import { Button } from "../ui/Button";
+import { Details } from "../ui/Details";
+import { SearchField } from "../ui/SearchField";
+import { t } from "../words";
+
+const mostShown = 30;
+
+/** Faults that are in the rig, and all that can be put into it. */
+export function FaultPanel({
+  board,
+  faults,
+  onChange,
+}: {
+  board: Dashboard;
+  faults: readonly string[];
+  onChange: (faults: string[]) => void;
+}) {
+  const [looked, setLooked] = useState("");
+  const named = new Map(board.faults.map(({ key, name }) => [key, name]));
+  const words = looked.trim().toLowerCase();
+  const found = board.faults
+    .filter(({ key, name }) => !faults.includes(key) && name.toLowerCase().includes(words))
+    .slice(0, mostShown);
+  return (
+    <Details summary={t("powerUp.faults", { count: faults.length })}>
+      <div className="grid gap-2">
+        <ul className="grid gap-1">
+          {faults.map((key) => (
+            <li key={key} data-fault={key} className="flex items-center justify-between gap-2 text-sm">
+              {named.get(key) ?? key}
+              <Button onClick={() => onChange(faults.filter((other) => other !== key))}>
+                {t("powerUp.takeOut")}
+              </Button>
+            </li>
+          ))}
+        </ul>
+        <SearchField name={t("powerUp.faultOf")} text={looked} onChange={setLooked} />
+        <ul className="grid max-h-60 gap-1 overflow-y-auto">
+          {found.map(({ key, name }) => (
+            <li key={key}>
+              <Button
+                look="quiet"
+                className="w-full justify-start text-left text-sm"
+                onClick={() => onChange([...faults, key])}
+              >
+                {name}
+              </Button>
+            </li>
+          ))}
+        </ul>
+      </div>
+    </Details>
+  );
+}

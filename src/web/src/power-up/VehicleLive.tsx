@@ -1,0 +1,139 @@
+import type { Dashboard, PictureView, RunMoment } from "../api/client";
+import { VehicleShapes } from "../picture/VehicleShapes";
+import { spotIn } from "../walkaround/drawing/sheet";
+import { t } from "../words";
+
+const margin = 0.2;
+
+/** A wire with less than this is drawn as one without current, A. */
+const leastAmps = 0.05;
+
+/** The current of the widest line, A. */
+const widestAmps = 30;
+
+const markSize = 0.09;
+
+/** The vehicle from all four sides: each lamp as bright as it is, each wire by its current, relays and fuses as marks. */
+export function VehicleLive({
+  views,
+  board,
+  moment,
+}: {
+  views: readonly PictureView[];
+  board: Dashboard;
+  moment: RunMoment;
+}) {
+  const light = lightOf(board, moment);
+  const amps = new Map(moment.wires.map(({ id, amps: carried }) => [id, Math.abs(carried)]));
+  const over = new Map(moment.relays.map(({ id, over: pulled }) => [id, pulled]));
+  const fuses = new Map(moment.fuses.map((fuse) => [fuse.id, fuse]));
+  return (
+    <figure
+      aria-label={t("powerUp.live")}
+      className="grid grid-cols-[3fr_1fr] gap-2 border border-seam bg-slab p-2"
+    >
+      {(["left", "front", "above", "rear"] as const).map((side) => {
+        const view = views.find((one) => one.side === side);
+        if (!view) return null;
+        const seen = new Map<string, number>();
+        return (
+          <svg
+            key={side}
+            viewBox={`${-margin} ${-margin} ${view.widthMetres + 2 * margin} ${view.heightMetres + 2 * margin}`}
+            className="h-full max-h-44 w-full"
+            aria-hidden
+          >
+            <g opacity={0.6}>
+              <VehicleShapes view={view} />
+            </g>
+            {board.paths
+              .filter(({ wire, points }) => points.length > 1 && (amps.get(wire) ?? 0) > leastAmps)
+              .map(({ wire, points }) => (
+                <polyline
+                  key={wire}
+                  points={points
+                    .map((at) => spotIn(view, at))
+                    .map(({ x, y }) => `${x},${y}`)
+                    .join(" ")}
+                  fill="none"
+                  stroke="var(--oxide)"
+                  strokeOpacity={0.7}
+                  strokeWidth={0.015 + 0.06 * Math.min(1, (amps.get(wire) ?? 0) / widestAmps)}
+                  strokeLinejoin="round"
+                />
+              ))}
+            {view.lamps.map((lamp, i) => {
+              const bright = Math.min(1, light(lamp.part, lamp.lines));
+              return (
+                bright > 0 && (
+                  // biome-ignore lint/suspicious/noArrayIndexKey: lamps of a planned line have the same name
+                  <g key={i} data-lit={lamp.part}>
+                    <path
+                      d={lamp.case}
+                      fill="none"
+                      stroke="var(--lichen)"
+                      strokeWidth={0.16}
+                      strokeOpacity={0.45 * bright}
+                      strokeLinejoin="round"
+                    />
+                    <path
+                      d={lamp.case}
+                      fill="var(--lit)"
+                      fillOpacity={bright}
+                      stroke="var(--ink)"
+                      strokeWidth={0.012}
+                    />
+                  </g>
+                )
+              );
+            })}
+            {board.marks.map((mark) => {
+              if (!mark.at) return null;
+              const spot = spotIn(view, mark.at);
+              const place = `${spot.x.toFixed(2)} ${spot.y.toFixed(2)}`;
+              const nth = seen.get(place) ?? 0;
+              seen.set(place, nth + 1);
+              const x = spot.x + (nth % 5) * markSize * 1.3;
+              const y = spot.y + Math.floor(nth / 5) * markSize * 1.3;
+              const fuse = fuses.get(mark.id);
+              const on = mark.isFuse ? fuse?.blown === true : over.get(mark.id) === true;
+              return mark.isFuse ? (
+                <rect
+                  key={mark.id}
+                  x={x - markSize / 2}
+                  y={y - markSize / 3}
+                  width={markSize}
+                  height={(markSize * 2) / 3}
+                  fill={on ? "var(--oxide)" : (fuse?.heat ?? 0) > 0.2 ? "var(--ochre)" : "var(--slab)"}
+                  stroke="var(--ink)"
+                  strokeWidth={0.012}
+                />
+              ) : (
+                <circle
+                  key={mark.id}
+                  cx={x}
+                  cy={y}
+                  r={markSize / 2}
+                  fill={on ? "var(--spruce)" : "var(--slab)"}
+                  stroke="var(--ink)"
+                  strokeWidth={0.012}
+                />
+              );
+            })}
+          </svg>
+        );
+      })}
+    </figure>
+  );
+}
+
+/** How bright a drawn lamp is; one of a line planned in short as bright as the lamps of the line. */
+function lightOf(board: Dashboard, moment: RunMoment) {
+  const byLamp = new Map<string, number>();
+  for (const { lamp, light } of moment.lamps) byLamp.set(lamp, Math.max(byLamp.get(lamp) ?? 0, light));
+  const byLine = new Map(
+    board.lines.map(({ id, lamps }) => [id, Math.max(0, ...lamps.map((lamp) => byLamp.get(lamp) ?? 0))]),
+  );
+  return (part: string, lines: readonly string[]) =>
+    byLamp.get(part) ?? Math.max(0, ...lines.map((line) => byLine.get(line) ?? 0));
+}
