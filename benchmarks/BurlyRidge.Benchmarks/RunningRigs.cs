@@ -30,6 +30,7 @@ internal static class RunningRigs
     /// <summary>With a box and a strobe on it.</summary>
     private static Rig WithBeacons(Rig rig) => rig with
     {
+        Vehicle = rig.Vehicle with { Batteries = [new Battery("battery", 200, 1, 3)] },
         PowerBoxes = [new PowerBox("box", 60, [new BoxOutput("o1", 15, Slot: 1, Mode: OutputMode.Strobe)])],
         Fixtures = [.. rig.Fixtures, new Fixture("beacon", "Beacon", [new LampFunction("main", LampKind.ResistorLed, 20)])],
         Runs =

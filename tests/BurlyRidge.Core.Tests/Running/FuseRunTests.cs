@@ -48,8 +48,8 @@ public class FuseRunTests
     [Fact]
     public void It_stays_open_until_it_is_replaced()
     {
-        var (short_, sound) = (Runs.Overloaded(6), Runs.Overloaded(0.5));
-        var blown = short_.Through(5);
+        var (overloaded, sound) = (Runs.Overloaded(6), Runs.Overloaded(0.5));
+        var blown = overloaded.Through(5);
         Assert.False(blown.Lit());
         Assert.Equal("f", Assert.Single(blown.Moment.Fuses, fuse => fuse.Blown).Id);
         Assert.Matches("^F opened at [56][0-9](\\.[0-9]+)? A$", Assert.Single(blown.Notes, note => note.Kind == RunNoteKind.FuseOpened).Words);
