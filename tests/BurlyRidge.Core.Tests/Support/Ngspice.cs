@@ -29,14 +29,14 @@ internal static class Ngspice
             .ToDictionary(parts => parts[0], parts => double.Parse(parts[1], CultureInfo.InvariantCulture), StringComparer.Ordinal);
     }
 
-    /// <summary>Voltage of a node of a netlist at the end of a transient from no charge anywhere.</summary>
-    public static double AfterTransient(string elements, string node, double stepSeconds, double seconds)
+    /// <summary>Voltage of a node of a netlist at the end of a transient, from no charge anywhere or from how it stands at the beginning.</summary>
+    public static double AfterTransient(string elements, string node, double stepSeconds, double seconds, bool uncharged = true)
     {
         var deck = string.Create(CultureInfo.InvariantCulture, $"""
             {elements}.options reltol=1e-5
             .control
             set numdgt=15
-            tran {stepSeconds} {seconds} 0 {stepSeconds} uic
+            tran {stepSeconds} {seconds} 0 {stepSeconds}{(uncharged ? " uic" : "")}
             let last = v({node})[length(v({node}))-1]
             print last
             quit

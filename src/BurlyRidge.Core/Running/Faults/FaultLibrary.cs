@@ -11,12 +11,6 @@ public static class FaultLibrary
     /// <summary>Ids of all kinds.</summary>
     public static IReadOnlyList<string> Kinds { get; } = [.. All.Select(kind => kind.Id)];
 
-    /// <summary>
-    /// Kinds that no lamp and no reading need show on a part that works as it should all the same: to be found by looking. A fuse that is too
-    /// large until something is wrong, a coil that has no diode to mind which way round it is, a mode, water that only trickles.
-    /// </summary>
-    public static IReadOnlySet<string> FoundByLooking { get; } = new HashSet<string>(StringComparer.Ordinal) { "fuse-too-large", "fuse-too-small", "coil-turned", "output-mode-wrong", "wet-contact", "box-minus-on-body" };
-
     /// <summary>Every fault of every part of a rig in full wiring that can have it.</summary>
     public static IReadOnlyList<RigFault> Of(Rig rig, PartNames names) =>
     [

@@ -20,7 +20,7 @@ internal static class WireFaults
     [
         new("wire-open", part => FaultWords.FormatWireOpen(part), rig => rig.Runs.Select(run => new FaultSite(run.Id, new Fault.Open(run.Id)))),
         new("wire-pinched", part => FaultWords.FormatWirePinched(part), rig => rig.Runs.Select(run => new FaultSite(run.Id, new Fault.AddedResistance(run.Id, PinchedOhms)))),
-        new("wire-chafed", part => FaultWords.FormatWireChafed(part), rig => rig.Runs.Select(run => new FaultSite(run.Id, new Fault.ShortToEarth(run.To)))),
+        new("wire-chafed", part => FaultWords.FormatWireChafed(part), rig => rig.Runs.Where(run => !IsEarth(rig, run)).Select(run => new FaultSite(run.Id, new Fault.ShortToEarth(run.To)))),
         new("plug-open", part => FaultWords.FormatPlugOpen(part), rig => rig.Joints.Where(joint => joint.Kind == JointKind.Plug).Select(joint => new FaultSite(joint.Id, [.. Ends(rig, joint).Skip(1).Select(end => new Fault.Open($"{end}.half"))]))),
         new("joint-loose", part => FaultWords.FormatJointLoose(part), rig => rig.Joints.Where(joint => joint.Kind != JointKind.Cap).Select(joint => new FaultSite(joint.Id, [.. Ends(rig, joint).Skip(1).Take(1).Select(end => new Fault.AddedResistance($"{end}.half", PinchedOhms))]))),
         new("tap-let-go", part => FaultWords.FormatTapLetGo(part), rig => rig.Joints.Where(joint => joint.PickUp is not null).Select(joint => new FaultSite(joint.Id, [.. Ends(rig, joint).Where(end => !IsOfVehicle(rig, joint, end)).Select(end => new Fault.Open($"{end}.half"))]))),
@@ -52,4 +52,7 @@ internal static class WireFaults
         var (a, b) = (Ends(rig, one).Skip(1).FirstOrDefault(), Ends(rig, other).Skip(1).FirstOrDefault());
         return a is null || b is null ? rig : Rewiring.Swap(rig, a, b);
     }
+
+    /// <summary>A wire that lies on the body anyway, at one of its ends.</summary>
+    private static bool IsEarth(Rig rig, Run run) => run.Ends().Select(end => TerminalIndex.Split(end).Part).Any(part => part == Vehicle.Body || rig.Earths.Any(earth => earth.Id == part));
 }

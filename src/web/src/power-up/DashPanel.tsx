@@ -42,14 +42,17 @@ export function DashPanel({
       </div>
       <fieldset className="grid grid-cols-2 gap-x-2">
         <legend className="text-sm font-semibold">{t("powerUp.signals")}</legend>
-        {board.signals.map(({ signal, name }) => signal && (
-          <CheckField
-            key={signal}
-            label={name}
-            checked={dash[signal] === true}
-            onChange={(on) => put({ [signal]: on })}
-          />
-        ))}
+        {board.signals.map(
+          ({ signal, name }) =>
+            signal && (
+              <CheckField
+                key={signal}
+                label={name}
+                checked={dash[signal] === true}
+                onChange={(on) => put({ [signal]: on })}
+              />
+            ),
+        )}
       </fieldset>
       {board.switches.length > 0 && (
         <fieldset className="grid gap-1">

@@ -1,6 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { asked } from "../api/asked";
-import { api, type Rig, type RigState, type LiveAnswer, type RunNote, type RunSample } from "../api/client";
+import { api, type LiveAnswer, type Rig, type RigState, type RunNote, type RunSample } from "../api/client";
 import { withPaths } from "../api/problems";
 import { rigId } from "../job/rigId";
 import { useStable } from "../ui/useStable";
