@@ -89,6 +89,18 @@ internal static class OpenApiExamples
         ["lookAtDashboard"] = () => About(),
         ["runRig"] = () => About(("events", KeyTurned()), ("since", 0), ("until", 5)),
         ["probeRig"] = () => About(("events", KeyTurned()), ("at", 5), ("probing", new JsonObject { ["setting"] = "volts", ["red"] = "battery.plus", ["black"] = "body" })),
+        ["lookAtCommissioning"] = () => About(),
+        ["lookAtReadings"] = () => About(("line", ExampleRig.Lines[0].Id)),
+        ["findWire"] = () => About(("signal", "highBeam"), ("volts", 12.6), ("place", "left headlamp"), ("pins", new JsonArray(
+            new JsonObject { ["pin"] = "1", ["colour"] = "black", ["off"] = 0, ["on"] = 0 }, new JsonObject { ["pin"] = "2", ["colour"] = "blue/white", ["off"] = 0.02, ["on"] = 12.4 }))),
+        ["addToCommissioning"] = () => new JsonObject
+        {
+            ["what"] = new JsonObject { ["kind"] = "batteryMeasured", ["volts"] = 12.62 },
+            ["who"] = "Fitter",
+            ["client"] = "Bench tablet",
+            ["revision"] = 1,
+            ["idempotencyKey"] = "one-for-each-reading",
+        },
         ["addPhoto"] = () => JsonValue.Create("the bytes of the picture"),
         ["importFindings"] = () => JsonValue.Create("kind,what,place,colour,vehicle,year\nwire,Reversing signal,behind the rear lamp,green/black,Long wagon,2024\n"),
         ["importWireRegister"] = () => JsonValue.Create("at,colour,wire,note\nbox.o1,orange,,first from the front\n"),

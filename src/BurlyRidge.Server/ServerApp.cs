@@ -69,6 +69,7 @@ public static class ServerApp
         builder.Services.AddScoped<RecordStore>();
         builder.Services.AddScoped<BenchDesk>();
         builder.Services.AddScoped<SheetDesk>();
+        builder.Services.AddScoped<CommissioningDesk>();
         builder.Services.AddSingleton<SheetLogs>();
         builder.Services.AddSingleton<PhotoStore>();
         // The scripts are sent once and kept; what an edit asks for is not packed at all.
@@ -107,6 +108,7 @@ public static class ServerApp
         app.MapBench();
         app.MapRunSheets();
         app.MapPowerUp();
+        app.MapCommissioning();
         app.MapPhotos();
         app.MapCatalogue();
         app.MapKits();

@@ -291,7 +291,7 @@ internal sealed class ByPage(Page page)
         var dialog = page.Find(By.CssSelector("[role='dialog']"));
         new SelectElement(dialog.FindElements(By.TagName("select"))[0]).SelectByValue(TerminalIndex.Split(end).Part);
         if (dialog.FindElements(By.TagName("select")) is [_, var pin]) new SelectElement(pin).SelectByValue(end);
-        page.Press("Add the wire");
+        page.PressOnceReady("Add the wire");
         page.Until(() => page.Driver.FindElements(wires).Count > before, $"{start} has its wire");
         page.Driver.FindElements(wires)[^1].FindElement(By.CssSelector("button[aria-expanded]")).Click();
         Typed(page.Find(By.CssSelector($"[data-terminal='{start}'] [data-field='wire'] input")), run.Wire);

@@ -23,6 +23,7 @@ public sealed class Page : IDisposable
         (Chrome, this.address, this.said) = (chrome, address, said ?? (by => by));
         driver = new EventFiringWebDriver(chrome);
         driver.ElementClicking += (_, click) => Steady(click.Element);
+        driver.ElementClicked += (_, click) => Reached(click.Element);
     }
 
     /// <summary>The browser, which presses what has come to rest.</summary>
@@ -57,7 +58,7 @@ public sealed class Page : IDisposable
         }
         catch (WebDriverTimeoutException error)
         {
-            throw new WebDriverTimeoutException($"{error.Message}\nThe page at {driver.Url} says: {Run("return [...document.querySelectorAll('[role=dialog], [role=alert], main')].map((part) => part.innerText).join('\\n').slice(0, 4000)")}\n{string.Join('\n', driver.Manage().Logs.GetLog(LogType.Browser))}", error);
+            throw new WebDriverTimeoutException($"{error.Message} Alerts: {Run("return [...document.querySelectorAll('[role=alert], [role=dialog]')].map((part) => part.innerText.replaceAll('\\n', ' / ')).join(' | ').slice(0, 600)")}\nThe page at {driver.Url} says: {Run("return [...document.querySelectorAll('[role=dialog], [role=alert], main')].map((part) => part.innerText).join('\\n').slice(0, 4000)")}\n{string.Join('\n', driver.Manage().Logs.GetLog(LogType.Browser))}", error);
         }
     }
 
@@ -131,12 +132,35 @@ public sealed class Page : IDisposable
         const look = () => {
           const { x, y, width, height } = element.getBoundingClientRect();
           const now = [x, y, width, height].join();
-          if (now === last) done();
-          else requestAnimationFrame(look);
+          if (now === last) {
+            element.reached = false;
+            element.addEventListener("click", () => { element.reached = true; }, { capture: true, once: true });
+            done();
+          } else requestAnimationFrame(look);
           last = now;
         };
         look();
         """, element);
+
+    /// <summary>What moved away just as it was pressed is pressed again, as a person would.</summary>
+    private void Reached(IWebElement element)
+    {
+        const string missed = "const [element] = arguments; return element.isConnected && !element.disabled && element.reached === false && ['BUTTON', 'A', 'SUMMARY'].includes(element.tagName)";
+        try
+        {
+            for (var again = 0; again < MostPresses && (bool)Chrome.ExecuteScript(missed, element)!; again++)
+            {
+                Steady(element);
+                element.Click();
+            }
+        }
+        catch (WebDriverException)
+        {
+            // What it opened has taken its place.
+        }
+    }
+
+    private const int MostPresses = 3;
 
     /// <summary>The same, as soon as it can be pressed.</summary>
     public void PressOnceReady(string name)

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Network;
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Protection;
 using BurlyRidge.Core.Rigs;
 
@@ -14,13 +15,14 @@ public sealed class CompiledHarness
     private readonly List<Action<RigState>> puts;
     private readonly List<Action<bool>> supplies;
 
-    internal CompiledHarness(Circuit circuit, Dictionary<string, int> nodes, List<Action<RigState>> puts, List<Action<bool>> supplies, IReadOnlyDictionary<string, Fuse> fuses)
+    internal CompiledHarness(Circuit circuit, Dictionary<string, int> nodes, List<Action<RigState>> puts, List<Action<bool>> supplies, IReadOnlyDictionary<string, Fuse> fuses, IReadOnlyList<(Element Element, Law Law)> laws)
     {
         Circuit = circuit;
         this.nodes = nodes;
         this.puts = puts;
         this.supplies = supplies;
         Fuses = fuses;
+        Laws = laws;
         places = new Dictionary<string, int>(circuit.Elements.Count, StringComparer.Ordinal);
         for (var i = 0; i < circuit.Elements.Count; i++) places.TryAdd(circuit.Elements[i].Id, i);
     }
@@ -42,6 +44,9 @@ public sealed class CompiledHarness
 
     /// <summary>Fuses and breakers, by element.</summary>
     public IReadOnlyDictionary<string, Fuse> Fuses { get; }
+
+    /// <summary>What each element of a part was made by.</summary>
+    internal IReadOnlyList<(Element Element, Law Law)> Laws { get; }
 
     /// <summary>Terminals, and what stands for them inside parts.</summary>
     public IReadOnlyDictionary<string, int> Nodes => nodes;

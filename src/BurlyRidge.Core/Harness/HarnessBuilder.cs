@@ -23,7 +23,10 @@ internal sealed class HarnessBuilder
     /// <summary>Fuses and breakers by element.</summary>
     public Dictionary<string, Fuse> Fuses { get; } = new(StringComparer.Ordinal);
 
-    public CompiledHarness Done() => new(Circuit, nodes, puts, supplies, Fuses);
+    /// <summary>What each element was made by.</summary>
+    public List<(Element Element, Law Law)> Laws { get; } = [];
+
+    public CompiledHarness Done() => new(Circuit, nodes, puts, supplies, Fuses, Laws);
 
     /// <summary>Puts everything in that a part is made of.</summary>
     public void Add(IPart part, Surroundings around)
@@ -37,6 +40,12 @@ internal sealed class HarnessBuilder
     public void Add(PartElement element)
     {
         var (id, from, to) = (element.Id, Node(element.From), Node(element.To));
+        Make(element, id, from, to);
+        Laws.Add((Circuit.Elements[^1], element.Law));
+    }
+
+    private void Make(PartElement element, string id, int from, int to)
+    {
         switch (element.Law)
         {
             case Law.Wire wire:

@@ -99,6 +99,15 @@ public sealed class RigSlices
             return [.. found];
         }
 
+        /// <summary>The pieces that some terminals lie in; posts, earths and the body are in every piece and in none.</summary>
+        public IReadOnlyList<int> PiecesAt(IEnumerable<string> terminals)
+        {
+            var found = new SortedSet<int>();
+            foreach (var terminal in terminals)
+                if (slices.map.NumberOf(terminal) is >= 0 and var number && !slices.stiff[number]) found.Add(PieceOf(number));
+            return [.. found];
+        }
+
         /// <summary>How many terminals some pieces have.</summary>
         public int Size(IEnumerable<int> numbers) => numbers.Sum(number => pieces[number].Count);
 

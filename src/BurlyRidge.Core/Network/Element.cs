@@ -32,7 +32,7 @@ public sealed class Resistor(string id, int from, int to, double ohms) : Element
     public const double MinOhms = 1e-5;
 
     /// <summary>Resistance, Ω.</summary>
-    public double Ohms { get; } = Math.Max(ohms, MinOhms);
+    public double Ohms { get; internal set; } = Math.Max(ohms, MinOhms);
 
     /// <inheritdoc/>
     public override double Amps(double volts, out double slope)
@@ -46,7 +46,7 @@ public sealed class Resistor(string id, int from, int to, double ohms) : Element
 public sealed class Fusible(string id, int from, int to, double ohms) : Element(id, from, to)
 {
     /// <summary>Resistance whole, Ω.</summary>
-    public double Ohms { get; } = Math.Max(ohms, Resistor.MinOhms);
+    public double Ohms { get; internal set; } = Math.Max(ohms, Resistor.MinOhms);
 
     /// <summary>Whether it has opened.</summary>
     public bool Blown { get; internal set; }
@@ -66,7 +66,7 @@ public sealed class Contact(string id, int from, int to, double closedOhms) : El
     public const double LeakSiemens = 1e-9;
 
     /// <summary>Resistance when closed, Ω.</summary>
-    public double ClosedOhms { get; } = Math.Max(closedOhms, Resistor.MinOhms);
+    public double ClosedOhms { get; internal set; } = Math.Max(closedOhms, Resistor.MinOhms);
 
     /// <summary>Whether it is asked for: a slot pressed, a switch turned; a relay's always is.</summary>
     public bool Asked { get; internal set; } = true;

@@ -14,7 +14,7 @@ public sealed class RegulatedLamp(string id, int plus, int minus, double watts, 
     public const double LeakSiemens = 1e-5;
 
     /// <summary>Power, W.</summary>
-    public double RatedWatts { get; } = watts;
+    public double RatedWatts { get; internal set; } = watts;
 
     /// <summary>Below this it draws nothing, V.</summary>
     public double TurnOnVolts { get; } = turnOnVolts;
@@ -80,7 +80,7 @@ internal enum LampMode
 public sealed class ResistorLed(string id, int plus, int minus, double ohms) : Element(id, plus, minus)
 {
     /// <summary>Resistance the right way round, Ω.</summary>
-    public double Ohms { get; } = Math.Max(ohms, Resistor.MinOhms);
+    public double Ohms { get; internal set; } = Math.Max(ohms, Resistor.MinOhms);
 
     internal override IReadOnlyList<double> Knees { get; } = [0];
 
@@ -105,7 +105,7 @@ public sealed class FilamentLamp(string id, int plus, int minus, double watts, d
     public const double Cold = 0.003;
 
     /// <summary>Current at its rated voltage, A.</summary>
-    public double RatedAmps { get; } = watts / ratedVolts;
+    public double RatedAmps { get; internal set; } = watts / ratedVolts;
 
     /// <summary>Voltage that it is rated at, V.</summary>
     public double RatedVolts { get; } = ratedVolts;

@@ -35,7 +35,7 @@ public sealed class RegulatedSource(string id, int plus, int minus, double volts
     : Element(id, plus, minus)
 {
     /// <summary>Regulated voltage without load, V.</summary>
-    public double Volts { get; } = volts;
+    public double Volts { get; internal set; } = volts;
 
     /// <summary>By how much the voltage falls under load, Ω.</summary>
     public double Ohms { get; } = ohms;

@@ -96,4 +96,8 @@ public sealed record Vehicle(int SystemVolts)
     /// <summary>Terminal of the plus post that feeds the vehicle.</summary>
     [JsonIgnore]
     public string SystemPlus => $"{(BatteryLink == BatteryLink.Series ? Batteries[^1] : Batteries[0]).Id}.plus";
+
+    /// <summary>The post that it returns to.</summary>
+    [JsonIgnore]
+    public string SystemMinus => $"{Batteries[0].Id}.minus";
 }

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
@@ -51,6 +52,9 @@ public static class Meter
     /// <summary>It measures ohms with so little that no lamp and no coil answers, V and Ω.</summary>
     private const double OhmsVolts = 0.2, OhmsSeries = 200;
 
+    /// <summary>Of its own leads, which it takes off by itself, Ω.</summary>
+    private const double LeadOhms = 1e-5;
+
     /// <summary>More than this between the probes is live for a meter set to ohms, V.</summary>
     private const double LiveVolts = 0.02;
 
@@ -67,22 +71,44 @@ public static class Meter
     public static TesterReading? Read(Rig rig, RunState state, Probing probing)
     {
         var bare = new RunningRig(rig, state).Solve();
-        if (probing.Setting == TesterSetting.Clamp) return rig.Runs.Any(run => run.Id == probing.Red) ? Shown(bare.Amps(probing.Red), AmpsStep, "A") : null;
+        if (probing.Setting == TesterSetting.Clamp) return rig.Runs.Any(run => run.Id == probing.Red) ? Shown(Value(bare, probing, 0), AmpsStep, "A") : null;
         if (!bare.Harness.Nodes.ContainsKey(probing.Red) || !bare.Harness.Nodes.ContainsKey(probing.Black)) return null;
-        double Across(params PartElement[] held)
+        SolvedHarness With(params IReadOnlyList<PartElement> held) => new RunningRig(rig, state, held).Solve();
+        switch (probing.Setting)
         {
-            var solved = new RunningRig(rig, state, held).Solve();
-            return solved.Volts(probing.Red) - solved.Volts(probing.Black);
+            case TesterSetting.Volts:
+                return Shown(Value(With(Held(probing, "tester")), probing, 0), VoltsStep, "V");
+            case TesterSetting.TestLamp:
+                return Lamp(Math.Pow(Math.Abs(Across(With(new PartElement("tester", probing.Red, probing.Black, new Law.Filament(LampWatts, rig.Vehicle.SystemVolts))), probing)) / rig.Vehicle.SystemVolts, LightExponent));
+            case TesterSetting.TwoColours:
+                return Colours(Across(With(new PartElement("tester.up", rig.Vehicle.SystemPlus, probing.Red, new Law.Load(TesterOhms)), new PartElement("tester.down", probing.Red, probing.Black, new Law.Load(TesterOhms))), probing) / rig.Vehicle.SystemVolts);
         }
-        PartElement Between(Law law) => new("tester", probing.Red, probing.Black, law);
-        return probing.Setting switch
-        {
-            TesterSetting.Volts => Shown(Across(Between(new Law.Load(InputOhms))), VoltsStep, "V"),
-            TesterSetting.TestLamp => Lamp(Math.Pow(Math.Abs(Across(Between(new Law.Filament(LampWatts, rig.Vehicle.SystemVolts)))) / rig.Vehicle.SystemVolts, LightExponent)),
-            TesterSetting.TwoColours => Colours(rig, Across, probing),
-            _ => Ohms(rig, state, probing, bare.Volts(probing.Red) - bare.Volts(probing.Black)),
-        };
+        var live = Across(bare, probing);
+        return Math.Abs(live) > LiveVolts ? new TesterReading(null, "Ω", RunningWords.FormatOhmsWhileLive(Format.Volts(live)), Refused: true)
+            : Ohms(Value(With(Held(probing, "tester")), probing, live), probing.Setting);
     }
+
+    /// <summary>What a meter is to the network; nothing where it is a clamp.</summary>
+    /// <param name="id">What its elements are called.</param>
+    internal static IReadOnlyList<PartElement> Held(Probing probing, string id) => probing.Setting switch
+    {
+        TesterSetting.Clamp => [],
+        TesterSetting.Volts => [new PartElement(id, probing.Red, probing.Black, new Law.Load(InputOhms))],
+        // Its own battery hangs on no part of the rig.
+        _ => [new PartElement($"{id}.source", $"{id}.plus", probing.Black, new Law.Battery(OhmsVolts, OhmsSeries, OhmsSeries)), new PartElement($"{id}.lead", $"{id}.plus", probing.Red, new Law.Joint(LeadOhms))],
+    };
+
+    /// <summary>What a meter reads, V, A or Ω, before its display rounds it.</summary>
+    /// <param name="solved">With its elements, called "tester", in it.</param>
+    /// <param name="live">Volts between the probes without it: what a little more current makes of them are the ohms.</param>
+    internal static double Value(SolvedHarness solved, Probing probing, double live, string id = "tester") => probing.Setting switch
+    {
+        TesterSetting.Clamp => solved.Amps(probing.Red),
+        TesterSetting.Volts => Across(solved, probing),
+        _ => solved.Amps($"{id}.lead") is > 0 and var amps ? (Across(solved, probing) - live) / amps : double.PositiveInfinity,
+    };
+
+    internal static double Across(SolvedHarness solved, Probing probing) => solved.Volts(probing.Red) - solved.Volts(probing.Black);
 
     /// <summary>What a measured figure stands for, as a handheld meter has it: so many per cent, and so many of its last digit (typical, no source).</summary>
     public static double Accuracy(TesterSetting setting, double value) => setting switch
@@ -104,25 +130,13 @@ public static class Meter
     private static TesterReading Lamp(double light) => new(Math.Min(1, light), "", light < Glow ? RunningWords.LampDark : light < Bright ? RunningWords.LampDim : RunningWords.LampBright, light >= Glow);
 
     /// <summary>A point that is joined to a post takes its side; one that hangs free shows neither.</summary>
-    private static TesterReading Colours(Rig rig, Func<PartElement[], double> across, Probing probing)
-    {
-        var plus = rig.Vehicle.SystemPlus;
-        var point = across([new PartElement("tester.up", plus, probing.Red, new Law.Load(TesterOhms)), new PartElement("tester.down", probing.Red, probing.Black, new Law.Load(TesterOhms))]);
-        var share = point / rig.Vehicle.SystemVolts;
-        return share > 0.75 ? new TesterReading(1, "", RunningWords.ShowsPlus, Lit: true) : share < 0.25 ? new TesterReading(0, "", RunningWords.ShowsMinus, Lit: true) : new TesterReading(null, "", RunningWords.ShowsNeither);
-    }
+    private static TesterReading Colours(double share) =>
+        share > 0.75 ? new TesterReading(1, "", RunningWords.ShowsPlus, Lit: true) : share < 0.25 ? new TesterReading(0, "", RunningWords.ShowsMinus, Lit: true) : new TesterReading(null, "", RunningWords.ShowsNeither);
 
-    private static TesterReading Ohms(Rig rig, RunState state, Probing probing, double live)
+    private static TesterReading Ohms(double ohms, TesterSetting setting)
     {
-        if (Math.Abs(live) > LiveVolts) return new TesterReading(null, "Ω", RunningWords.FormatOhmsWhileLive(Format.Volts(live)), Refused: true);
-        // What a little more current makes of the volts; the meter's own battery hangs on no part of the rig.
-        PartElement[] own = [new("tester.source", "tester.plus", probing.Black, new Law.Battery(OhmsVolts, OhmsSeries, OhmsSeries)), new("tester.lead", "tester.plus", probing.Red, new Law.Joint(1e-5))];
-        var solved = new RunningRig(rig, state, own).Solve();
-        var (volts, amps) = (solved.Volts(probing.Red) - solved.Volts(probing.Black) - live, solved.Amps("tester.lead"));
-        var ohms = amps > 0 ? volts / amps : double.PositiveInfinity;
         if (!(ohms <= MostOhms)) return new TesterReading(null, "Ω", RunningWords.OutOfRange);
-        var beeps = probing.Setting == TesterSetting.Continuity && ohms < BeepOhms;
         var shown = Shown(Math.Max(0, ohms), OhmsStep, "Ω");
-        return beeps ? shown with { Lit = true, Words = RunningWords.FormatBeeps(shown.Words) } : shown;
+        return setting == TesterSetting.Continuity && ohms < BeepOhms ? shown with { Lit = true, Words = RunningWords.FormatBeeps(shown.Words) } : shown;
     }
 }

@@ -108,4 +108,9 @@ public class FaultLibraryTests
         Assert.Empty(faults);
         Assert.Equal(HarnessCompiler.Solve(GoodRigs.Bar, KeyOn.Set("s", "on")).Volts("bar.plus"), HarnessCompiler.Solve(rig, KeyOn.Set("s", "on"), null, faults).Volts("bar.plus"), 12);
     }
+
+    /// <summary>A relay whose coil is broken stays at rest, whatever is at its terminals.</summary>
+    [Fact]
+    public void A_dead_coil_pulls_nothing_in() =>
+        Assert.False(GoodRigs.Beam.Through(3, new RunEvent.Breaks(0, ["relay-dead-coil:k"]), Runs.At(1, (KeyOn with { HighBeam = true }).Set("s", "on"))).Lit("left"));
 }

@@ -1,0 +1,138 @@
+using System.Text.Json.Serialization;
+
+namespace BurlyRidge.Core.Commissioning;
+
+/// <summary>Something that was measured, tried or passed; a job's record holds them one after the other.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(BatteryMeasured), "batteryMeasured")]
+[JsonDerivedType(typeof(Measured), "measured")]
+[JsonDerivedType(typeof(TakenBack), "takenBack")]
+[JsonDerivedType(typeof(Turned), "turned")]
+[JsonDerivedType(typeof(Passed), "passed")]
+public abstract record CommissioningEvent
+{
+    private CommissioningEvent() { }
+
+    private const int MostName = 200;
+    private const int MostText = 2_000;
+    private const double LeastVolts = 6;
+    private const double MostVolts = 32;
+
+    /// <summary>All that is wrong with it by itself, by field.</summary>
+    public IReadOnlyList<Problem> Validate()
+    {
+        var problems = new Problems();
+        Check(problems);
+        return problems.Found;
+    }
+
+    private protected virtual void Check(Problems problems) { }
+
+    /// <summary>The vehicle's battery at rest, at its posts.</summary>
+    public sealed record BatteryMeasured(double Volts) : CommissioningEvent
+    {
+        private protected override void Check(Problems problems) => problems.Within("volts", Volts, LeastVolts, MostVolts, "V");
+    }
+
+    /// <summary>A reading was taken.</summary>
+    public sealed record Measured(string Line, string Key, double Value) : CommissioningEvent
+    {
+        /// <summary>Where and what, as the plan had it then; filled in as it is stored.</summary>
+        public string Words { get; init; } = "";
+
+        /// <summary>V, A or Ω; filled in as it is stored.</summary>
+        public string Unit { get; init; } = "";
+
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("line", Line, MostName);
+            problems.Text("key", Key, MostName);
+        }
+    }
+
+    /// <summary>A reading was a slip.</summary>
+    public sealed record TakenBack(string Line, string Key) : CommissioningEvent
+    {
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("line", Line, MostName);
+            problems.Text("key", Key, MostName);
+        }
+    }
+
+    /// <summary>Something was turned over.</summary>
+    /// <param name="AsItShould">Whether just that was lit which should be.</param>
+    /// <param name="Note">What else was seen.</param>
+    public sealed record Turned(string Key, bool AsItShould, string Note = "") : CommissioningEvent
+    {
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("key", Key, MostName);
+            problems.Letters("note", Note, MostText);
+        }
+    }
+
+    /// <summary>A line is commissioned.</summary>
+    public sealed record Passed(string Line) : CommissioningEvent
+    {
+        /// <summary>What its readings followed from; filled in as it is stored.</summary>
+        public string Print { get; init; } = "";
+
+        /// <summary>Volts of the battery before; filled in as it is stored.</summary>
+        public double? BatteryVolts { get; init; }
+
+        /// <summary>Its readings; filled in as it is stored.</summary>
+        public IReadOnlyList<TakenReading> Readings { get; init; } = [];
+
+        private protected override void Check(Problems problems) => problems.Text("line", Line, MostName);
+    }
+}
+
+/// <summary>A reading as it was taken.</summary>
+public sealed record TakenReading(string Key, string Words, double Value, string Unit, DateTimeOffset At, string Who);
+
+/// <summary>A line that was commissioned.</summary>
+public sealed record PassedLine(DateTimeOffset At, string Who, CommissioningEvent.Passed What);
+
+/// <summary>Something that was turned over.</summary>
+public sealed record TurnedSo(DateTimeOffset At, string Who, bool AsItShould, string Note);
+
+/// <summary>What came of all that was measured and tried on a vehicle.</summary>
+/// <param name="BatteryVolts">At rest; null: not measured.</param>
+/// <param name="Readings">The last of each, by line and key.</param>
+/// <param name="Turned">The last of each, by key.</param>
+/// <param name="Passed">Lines that were commissioned, by line.</param>
+public sealed record CommissioningRecord(double? BatteryVolts, IReadOnlyDictionary<(string Line, string Key), TakenReading> Readings, IReadOnlyDictionary<string, TurnedSo> Turned, IReadOnlyDictionary<string, PassedLine> Passed)
+{
+    /// <summary>Nothing was measured yet.</summary>
+    public static CommissioningRecord Nothing { get; } = Of([]);
+
+    /// <summary>Folds what happened, in the order of the log.</summary>
+    public static CommissioningRecord Of(IEnumerable<(DateTimeOffset At, string Who, CommissioningEvent What)> log)
+    {
+        double? volts = null;
+        var readings = new Dictionary<(string, string), TakenReading>();
+        var turned = new Dictionary<string, TurnedSo>(StringComparer.Ordinal);
+        var passed = new Dictionary<string, PassedLine>(StringComparer.Ordinal);
+        foreach (var (at, who, what) in log)
+            switch (what)
+            {
+                case CommissioningEvent.BatteryMeasured battery:
+                    volts = battery.Volts;
+                    break;
+                case CommissioningEvent.Measured measured:
+                    readings[(measured.Line, measured.Key)] = new TakenReading(measured.Key, measured.Words, measured.Value, measured.Unit, at, who);
+                    break;
+                case CommissioningEvent.TakenBack back:
+                    readings.Remove((back.Line, back.Key));
+                    break;
+                case CommissioningEvent.Turned one:
+                    turned[one.Key] = new TurnedSo(at, who, one.AsItShould, one.Note);
+                    break;
+                case CommissioningEvent.Passed line:
+                    passed[line.Line] = new PassedLine(at, who, line);
+                    break;
+            }
+        return new CommissioningRecord(volts, readings, turned, passed);
+    }
+}

@@ -1,0 +1,181 @@
+using System.Security.Cryptography;
+using System.Text;
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Running;
+using BurlyRidge.Core.Running.Faults;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Commissioning;
+
+/// <summary>A reading that is to be taken.</summary>
+internal sealed record PlannedReading(string Key, string Words, Probing Probing);
+
+/// <summary>How a rig stands while some are taken.</summary>
+/// <param name="Rig">As little of it as decides them.</param>
+internal sealed record PlannedGroup(string Id, string Words, RigState State, Rig Rig, IReadOnlyList<PlannedReading> Readings)
+{
+    public IReadOnlyList<string> Out { get; init; } = [];
+
+    public bool OnBench { get; init; }
+}
+
+/// <summary>Which readings tell whether a line is as it was planned.</summary>
+internal sealed class ReadingPlan
+{
+    private const string Bench = "bench";
+
+    private readonly RigStudy study;
+    private readonly RigSlices slices;
+
+    // Of what gives and takes whatever is turned.
+    private readonly IReadOnlyList<string> always;
+
+    public ReadingPlan(RigStudy study)
+    {
+        (this.study, slices) = (study, new RigSlices(study.Wired, study.Map));
+        var parts = study.Wired.Converters.Select(part => part.Id).Concat(study.Wired.SolarPanels.Select(part => part.Id)).Concat(study.Wired.Loads.Select(part => part.Id)).ToHashSet(StringComparer.Ordinal);
+        always = parts.Count == 0 ? [] : [.. study.Map.Terminals.Where(terminal => parts.Contains(TerminalIndex.Split(terminal).Part))];
+    }
+
+    private Rig Rig => study.Wired;
+
+    private PartNames Names => study.Names;
+
+    /// <summary>The readings of a line, in the order in which they are taken.</summary>
+    public IReadOnlyList<PlannedGroup> Of(LineStudy line)
+    {
+        if (line.Trigger.On is not { } on) return [];
+        var lights = line.Line.Lights.Select(study.Map.Find).OfType<Link>().ToList();
+        if (lights.Count == 0) return [];
+        var ways = new List<(string Id, RigState State)> { ("on", on) };
+        ways.AddRange(line.Trigger.BySignal.Where(pair => !Same(pair.Value, on)).Select(pair => ($"on-{pair.Key}", pair.Value)));
+        var solved = Slice(on, lights.SelectMany(light => new[] { light.A, light.B })) is var alone ? HarnessCompiler.Solve(alone, on) : throw new InvalidOperationException();
+        var groups = new List<PlannedGroup>();
+        groups.AddRange(OnBench(line));
+        groups.AddRange(Dead(line, lights, solved));
+        groups.Add(Group("off", new RigState { Key = on.Key }, [.. Battery(), .. Supply(line), .. lights.Take(MostDark).Select(Across)]));
+        foreach (var (id, state) in ways) groups.Add(Group(id, state, Lit(lights, id == "on" ? solved : HarnessCompiler.Solve(Slice(state, Ends(lights)), state))));
+        groups.AddRange(Nearly(on).Select(near => Group($"near-{near.Id}", near.State, [Across(lights[0])])));
+        return [.. groups.Where(group => group.Readings.Count > 0)];
+    }
+
+    /// <summary>What the readings of a line follow from, in short.</summary>
+    public static string PrintOf(IReadOnlyList<PlannedGroup> groups)
+    {
+        var around = groups.SelectMany(group => group.Rig.AllParts().SelectMany(part => part.Elements(group.Rig.Around())).Concat(group.Rig.Runs.Select(run => run.Element(group.Rig.Around().Zones))).Select(element => $"{element.Id} {element.From} {element.To} {element.Law}"));
+        return Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(string.Join('\n', around.Distinct().Order(StringComparer.Ordinal)))))[..16];
+    }
+
+    private const int MostDark = 4;
+
+    private static IEnumerable<string> Ends(IEnumerable<Link> lights) => lights.SelectMany(light => new[] { light.A, light.B });
+
+    private static bool Same(RigState a, RigState b) => a.Key == b.Key && a.Engine == b.Engine && Enum.GetValues<Signal>().All(signal => a.Has(signal) == b.Has(signal))
+        && a.Pressed.SequenceEqual(b.Pressed) && a.Switches.Count == b.Switches.Count && a.Switches.All(pair => b.Switches.GetValueOrDefault(pair.Key) == pair.Value);
+
+    private Rig Slice(RigState state, IEnumerable<string> terminals)
+    {
+        var pieces = slices.In(state);
+        return pieces.Of(pieces.PiecesAt(terminals.Concat(always)));
+    }
+
+    private PlannedGroup Group(string id, RigState state, IReadOnlyList<PlannedReading> readings, params IReadOnlyList<string> without) =>
+        new(id, How(state, without), state, Slice(state, readings.SelectMany(Touched)), readings) { Out = without };
+
+    private IEnumerable<string> Touched(PlannedReading reading) => reading.Probing.Setting == TesterSetting.Clamp
+        ? Rig.Runs.Where(run => run.Id == reading.Probing.Red).SelectMany(run => run.Ends()) : [reading.Probing.Red, reading.Probing.Black];
+
+    private string How(RigState state, IReadOnlyList<string> without)
+    {
+        var library = without.Count == 0 ? [] : FaultLibrary.Of(Rig, Names).Where(fault => without.Contains(fault.Key)).Select(fault => PartNames.Small(fault.Name));
+        var turned = RunWords.Turned(Rig, Names, new RigState(), state).Select(pair => PartNames.Small(pair.Words)).ToList();
+        return Format.Capital(Format.And([.. library, .. turned.Count == 0 ? [PartNames.Small(CommissioningWords.AllOff)] : turned]));
+    }
+
+    private PlannedReading Volts(string red, string black) => new($"{red}>{black}", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Volts, red, black));
+
+    private PlannedReading Ohms(string red, string black) => new($"{red}>{black} ohms", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Ohms, red, black));
+
+    private PlannedReading Across(Link light) => Volts(light.A, light.B);
+
+    private IEnumerable<PlannedReading> Battery() => [Volts(Rig.Vehicle.SystemPlus, Rig.Vehicle.SystemMinus)];
+
+    /// <summary>Where its current comes from is live while it is off.</summary>
+    private IEnumerable<PlannedReading> Supply(LineStudy line) =>
+        from device in Rig.Protection
+        where study.LinesOf(device.Id).Contains(line.Line.Id)
+        select Volts($"{device.Id}.in", Vehicle.Body);
+
+    /// <summary>Lit: what the lamps get, what is lost on both ways, what the coils get, what it draws.</summary>
+    private List<PlannedReading> Lit(List<Link> lights, SolvedHarness solved)
+    {
+        var readings = lights.Select(Across).ToList();
+        foreach (var light in lights.Take(MostDark))
+        {
+            readings.Add(Volts(Rig.Vehicle.SystemPlus, light.A));
+            if (light.B != Rig.Vehicle.SystemMinus) readings.Add(Volts(light.B, Rig.Vehicle.SystemMinus));
+        }
+        foreach (var relay in Rig.Relays.Where(relay => solved.Contacts.GetValueOrDefault(relay.Id)))
+            readings.Add(Volts($"{relay.Id}.{relay.Pinout.CoilPlus}", $"{relay.Id}.{relay.Pinout.CoilMinus}"));
+        if (Feed(solved) is { } feed) readings.Add(new PlannedReading($"{feed.Id} clamp", CommissioningWords.FormatClampRound(PartNames.Small(Names.Wire(feed))), new Probing(TesterSetting.Clamp, feed.Id)));
+        return [.. readings.DistinctBy(reading => reading.Key)];
+    }
+
+    /// <summary>The wire that carries the most.</summary>
+    private Rigs.Run? Feed(SolvedHarness solved) => Rig.Runs.Where(run => solved.Harness.Has(run.Id)).MaxBy(run => Math.Round(Math.Abs(solved.Amps(run.Id)), 3));
+
+    /// <summary>Before it is live: dead behind its fuse, the way back to the post, what its plug will have.</summary>
+    private IEnumerable<PlannedGroup> Dead(LineStudy line, List<Link> lights, SolvedHarness solved)
+    {
+        var fuse = Rig.Protection.Where(device => !device.Breaker && solved.Harness.Has(device.Id) && study.LinesOf(device.Id).Contains(line.Line.Id)).MinBy(device => device.Fuse.RatingAmps);
+        if (fuse is not null)
+        {
+            var minus = lights.Select(light => light.B).Distinct().Where(end => end != Rig.Vehicle.SystemMinus);
+            var dead = Group("dead", new RigState(), [Volts($"{fuse.Id}.out", Vehicle.Body), .. minus.Take(MostDark).Select(end => Ohms(end, Rig.Vehicle.SystemMinus))], RigFault.KeyOf("fuse-out", fuse.Id));
+            // A way back that a switch opens is none while it is dead.
+            var joined = new Stand(dead, null).Read();
+            yield return dead with { Readings = [.. dead.Readings.Where((reading, i) => reading.Probing.Setting != TesterSetting.Ohms || joined[i] < JoinedOhms)] };
+        }
+        var plug = Group("unplugged", line.Trigger.On!, [Across(lights[0])], RigFault.KeyOf("lamp-dead", lights[0].Id));
+        yield return plug with { Words = CommissioningWords.FormatPlugOpen(Names[TerminalIndex.Split(lights[0].Id).Part], PartNames.Small(How(line.Trigger.On!, []))) };
+    }
+
+    /// <summary>More is no way back, Ω.</summary>
+    private const double JoinedOhms = 10;
+
+    /// <summary>One thing short of on: it has to stay dark.</summary>
+    private static List<(string Id, RigState State)> Nearly(RigState on)
+    {
+        var short1 = new List<(string, RigState)>();
+        foreach (var signal in Enum.GetValues<Signal>().Where(on.Has)) short1.Add(($"{signal}", on.WithSignals(other => other != signal && on.Has(other))));
+        foreach (var own in on.Switches.Keys) short1.Add((own, on with { Switches = on.Switches.Where(pair => pair.Key != own).ToDictionary(pair => pair.Key, pair => pair.Value, StringComparer.Ordinal) }));
+        foreach (var slot in on.Pressed) short1.Add((slot, on with { Pressed = [.. on.Pressed.Where(other => other != slot)] }));
+        if (on.Key) short1.Add(("key", on with { Key = false, Engine = Engine.Off }));
+        return short1;
+    }
+
+    /// <summary>Its lamps on a lead from the battery.</summary>
+    private IEnumerable<PlannedGroup> OnBench(LineStudy line)
+    {
+        var lamps = line.Line.Lamps().Select(id => Rig.Fixtures.FirstOrDefault(lamp => lamp.Id == id)).OfType<Fixture>().Where(lamp => lamp.Functions.Any(light => line.Line.Lights.Contains($"{lamp.Id}.{light.Id}"))).DistinctBy(lamp => string.Join(' ', lamp.Functions)).ToList();
+        foreach (var lamp in lamps)
+        {
+            var light = lamp.Functions.First(light => line.Line.Lights.Contains($"{lamp.Id}.{light.Id}"));
+            var lead = new Rigs.Run(Bench, Rig.Vehicle.SystemPlus, $"{lamp.Id}.{light.Plus}", Lead, LeadMetres, [Zone.Exterior]);
+            var bench = Rig.Empty(Rig.Vehicle.SystemVolts, Rig.HouseRules.Units) with
+            {
+                Vehicle = Rig.Vehicle,
+                Fixtures = [lamp with { Functions = [light] }],
+                Runs = [lead, new Rigs.Run($"{Bench}-back", $"{lamp.Id}.{light.Minus}", Rig.Vehicle.SystemMinus, Lead, LeadMetres, [Zone.Exterior])],
+            };
+            yield return new PlannedGroup($"{Bench}-{lamp.Id}", CommissioningWords.FormatOnTheBench(Names[lamp.Id]), new RigState(), bench,
+                [new PlannedReading($"{lamp.Id} {Bench}", CommissioningWords.ClampRoundTestLead, new Probing(TesterSetting.Clamp, Bench))]) { OnBench = true };
+        }
+    }
+
+    private const string Lead = "14 AWG";
+
+    private const double LeadMetres = 1.5;
+}

@@ -1,0 +1,102 @@
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Running;
+using BurlyRidge.Core.Running.Faults;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Commissioning;
+
+/// <summary>Why a rig is turned over so.</summary>
+public enum TurnFor
+{
+    /// <summary>A slot against its legend.</summary>
+    Slot,
+
+    /// <summary>A switch of three positions against each signal.</summary>
+    Position,
+
+    /// <summary>A line that needs two things at once: with either, with both, with one let go.</summary>
+    Armed,
+
+    /// <summary>A line by itself, and what must stay dark with it.</summary>
+    Line,
+
+    /// <summary>A row that is fed twice, with one feed out.</summary>
+    OneFeedOut,
+}
+
+/// <summary>Something that is turned or pressed, and what has to be lit then.</summary>
+/// <param name="Key">Names it within its rig.</param>
+/// <param name="Words">What is done.</param>
+/// <param name="Out">What is taken out for it, as keys of the fault library.</param>
+/// <param name="Lit">Lines that have to be lit, by id; all others are to be dark.</param>
+/// <param name="Expects">The same in words.</param>
+public sealed record TurnCheck(string Key, TurnFor For, string Words, RigState State, IReadOnlyList<string> Out, IReadOnlyList<string> Lit, string Expects);
+
+/// <summary>What is turned over before a rig is handed over.</summary>
+public static class TurnOver
+{
+    private const double Glows = 0.01;
+
+    /// <summary>All of it, in the order in which it is done.</summary>
+    public static IReadOnlyList<TurnCheck> Of(RigStudy study)
+    {
+        var (rig, names) = (study.Wired, study.Names);
+        var sound = HarnessCompiler.Compile(rig);
+        var library = FaultLibrary.Of(rig, names).ToDictionary(fault => fault.Key, fault => fault.Name, StringComparer.Ordinal);
+        var checks = new List<TurnCheck>();
+        foreach (var slot in Slots(rig))
+            foreach (var key in new[] { false, true })
+                Add($"{slot} {(key ? "key-on" : "key-off")}", TurnFor.Slot, new RigState { Key = key, Pressed = [slot] });
+        var signals = study.Lines.SelectMany(line => line.Trigger.BySignal.Keys).Distinct().Order().ToList();
+        foreach (var own in rig.Switches.Where(own => own.Positions.Count > 2))
+            foreach (var position in own.Positions)
+                foreach (var signal in signals.Select(signal => (Signal?)signal).Prepend(null))
+                    Add($"{own.Id} {position.Name} {signal}", TurnFor.Position, new RigState { Key = true, Switches = new Dictionary<string, string>(StringComparer.Ordinal) { [own.Id] = position.Name } }.WithSignals(one => one == signal));
+        foreach (var line in study.Lines)
+        {
+            if (line.Trigger.On is not { } on) continue;
+            if (on.HasSignal() && (on.Switches.Count > 0 || on.Pressed.Count > 0))
+            {
+                var (dark, off) = (on.WithSignals(_ => false), new RigState { Key = on.Key }.WithSignals(on.Has));
+                Add($"{line.Line.Id} signal-alone", TurnFor.Armed, off);
+                Add($"{line.Line.Id} switch-alone", TurnFor.Armed, dark);
+                Add($"{line.Line.Id} both", TurnFor.Armed, on);
+                Add($"{line.Line.Id} stalk-back", TurnFor.Armed, dark, before: on);
+            }
+            else if (on.Pressed.Count == 0) Add($"{line.Line.Id} alone", TurnFor.Line, on);
+            var fuses = rig.Protection.Where(device => !device.Breaker && study.LinesOf(device.Id).Contains(line.Line.Id)).ToList();
+            foreach (var fuse in fuses.Count < 2 ? [] : fuses)
+            {
+                var (broken, put) = FaultLibrary.Put(rig, [RigFault.KeyOf("fuse-out", fuse.Id)]);
+                if (Lit(study, HarnessCompiler.Solve(broken, on, null, put)).Contains(line.Line.Id)) Add($"{line.Line.Id} without {fuse.Id}", TurnFor.OneFeedOut, on, RigFault.KeyOf("fuse-out", fuse.Id));
+            }
+        }
+        return [.. checks.DistinctBy(check => check.Key)];
+
+        void Add(string key, TurnFor why, RigState state, string? without = null, RigState? before = null)
+        {
+            SolvedHarness solved;
+            if (without is not null)
+            {
+                var (broken, put) = FaultLibrary.Put(rig, [without]);
+                solved = HarnessCompiler.Solve(broken, state, null, put);
+            }
+            else solved = sound.Solve(state, before is null ? null : sound.Solve(before).Contacts);
+            var lit = Lit(study, solved);
+            IEnumerable<string> done = without is null ? [] : [PartNames.Small(library[without])];
+            done = before is null ? done.Concat(Turned(rig, names, new RigState(), state)) : done.Concat(Turned(rig, names, new RigState(), before)).Append(CommissioningWords.FormatThen(Format.And(Turned(rig, names, before, state))));
+            checks.Add(new TurnCheck(key, why, Format.Capital(Format.And(done.DefaultIfEmpty(PartNames.Small(CommissioningWords.AllOff)))), state, without is null ? [] : [without], lit,
+                lit.Count > 0 ? CommissioningWords.FormatOnlyLit(Format.And(lit.Select(names.Line))) : CommissioningWords.NothingLit));
+        }
+    }
+
+    private static IEnumerable<string> Turned(Rig rig, PartNames names, RigState was, RigState now) => RunWords.Turned(rig, names, was, now).Select(pair => PartNames.Small(pair.Words));
+
+    private static IEnumerable<string> Slots(Rig rig) => rig.PowerBoxes.SelectMany(box => box.Outputs.Where(output => output.WorkedBy == WorkedBy.Slot).Select(output => $"{box.Id}.{output.Id}")).Concat(rig.Vehicle.AuxOutputs.Select(output => output.Id));
+
+    /// <summary>Lines of which any light is lit.</summary>
+    private static List<string> Lit(RigStudy study, SolvedHarness solved) =>
+        [.. study.Lines.Where(line => line.Lamps.Any(lamp => solved.Harness.Has(lamp.Id) && lamp.Function.LightFraction(solved.Across(lamp.Id), solved.Amps(lamp.Id)) > Glows)).Select(line => line.Line.Id)];
+}
