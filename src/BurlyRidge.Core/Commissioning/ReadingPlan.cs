@@ -51,13 +51,15 @@ internal sealed class ReadingPlan
         if (lights.Count == 0) return [];
         var ways = new List<(string Id, RigState State)> { ("on", on) };
         ways.AddRange(line.Trigger.BySignal.Where(pair => !Same(pair.Value, on)).Select(pair => ($"on-{pair.Key}", pair.Value)));
-        var solved = Slice(on, lights.SelectMany(light => new[] { light.A, light.B })) is var alone ? HarnessCompiler.Solve(alone, on) : throw new InvalidOperationException();
+        var pieces = ways.Select(way => Slice(way.State, Ends(lights))).ToList();
+        if (LineWay.Of(line, on, pieces[0]) is not { } way) return [];
         var groups = new List<PlannedGroup>();
         groups.AddRange(OnBench(line));
-        groups.AddRange(Dead(line, lights, solved));
-        groups.Add(Group("off", new RigState { Key = on.Key }, [.. Battery(), .. Supply(line), .. lights.Take(MostDark).Select(Across)]));
-        foreach (var (id, state) in ways) groups.Add(Group(id, state, Lit(lights, id == "on" ? solved : HarnessCompiler.Solve(Slice(state, Ends(lights)), state))));
-        groups.AddRange(Nearly(on).Select(near => Group($"near-{near.Id}", near.State, [Across(lights[0])])));
+        groups.AddRange(Dead(way, lights));
+        groups.Add(Group(way, "off", new RigState { Key = on.Key }, [Volts(Rig.Vehicle.SystemPlus, Rig.Vehicle.SystemMinus), .. way.Fuses.Select(fuse => Volts($"{fuse.Id}.in", Vehicle.Body)), .. lights.Take(MostDark).Select(Across)]));
+        for (var i = 0; i < ways.Count; i++)
+            if (LineWay.Of(line, ways[i].State, pieces[i]) is { } lit) groups.Add(Group(way, ways[i].Id, ways[i].State, Lit(lit, lights, pieces[i])));
+        groups.AddRange(way.Nearly().Select(near => Group(way, $"near-{near.Id}", near.State, [Across(lights[0])])));
         return [.. groups.Where(group => group.Readings.Count > 0)];
     }
 
@@ -81,17 +83,17 @@ internal sealed class ReadingPlan
         return pieces.Of(pieces.PiecesAt(terminals.Concat(always)));
     }
 
-    private PlannedGroup Group(string id, RigState state, IReadOnlyList<PlannedReading> readings, params IReadOnlyList<string> without) =>
-        new(id, How(state, without), state, Slice(state, readings.SelectMany(Touched)), readings) { Out = without };
+    private PlannedGroup Group(LineWay way, string id, RigState state, IReadOnlyList<PlannedReading> readings, params IReadOnlyList<string> without) =>
+        new(id, How(way, state, without), state, Slice(state, readings.SelectMany(Touched)), readings) { Out = without };
 
     private IEnumerable<string> Touched(PlannedReading reading) => reading.Probing.Setting == TesterSetting.Clamp
         ? Rig.Runs.Where(run => run.Id == reading.Probing.Red).SelectMany(run => run.Ends()) : [reading.Probing.Red, reading.Probing.Black];
 
-    private string How(RigState state, IReadOnlyList<string> without)
+    /// <summary>How it stands, the switches that the line hangs on said wherever they are.</summary>
+    private string How(LineWay way, RigState state, IReadOnlyList<string> without)
     {
         var library = without.Count == 0 ? [] : FaultLibrary.Of(Rig, Names).Where(fault => without.Contains(fault.Key)).Select(fault => PartNames.Small(fault.Name));
-        var turned = RunWords.Turned(Rig, Names, new RigState(), state).Select(pair => PartNames.Small(pair.Words)).ToList();
-        return Format.Capital(Format.And([.. library, .. turned.Count == 0 ? [PartNames.Small(CommissioningWords.AllOff)] : turned]));
+        return Format.Capital(Format.And([.. library, .. StandWords.Of(Rig, Names, state, [.. way.Switches.Keys]).DefaultIfEmpty(PartNames.Small(CommissioningWords.AllOff))]));
     }
 
     private PlannedReading Volts(string red, string black) => new($"{red}>{black}", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Volts, red, black));
@@ -100,16 +102,8 @@ internal sealed class ReadingPlan
 
     private PlannedReading Across(Link light) => Volts(light.A, light.B);
 
-    private IEnumerable<PlannedReading> Battery() => [Volts(Rig.Vehicle.SystemPlus, Rig.Vehicle.SystemMinus)];
-
-    /// <summary>Where its current comes from is live while it is off.</summary>
-    private IEnumerable<PlannedReading> Supply(LineStudy line) =>
-        from device in Rig.Protection
-        where study.LinesOf(device.Id).Contains(line.Line.Id)
-        select Volts($"{device.Id}.in", Vehicle.Body);
-
     /// <summary>Lit: what the lamps get, what is lost on both ways, what the coils get, what it draws.</summary>
-    private List<PlannedReading> Lit(List<Link> lights, SolvedHarness solved)
+    private List<PlannedReading> Lit(LineWay way, List<Link> lights, Rig piece)
     {
         var readings = lights.Select(Across).ToList();
         foreach (var light in lights.Take(MostDark))
@@ -117,44 +111,38 @@ internal sealed class ReadingPlan
             readings.Add(Volts(Rig.Vehicle.SystemPlus, light.A));
             if (light.B != Rig.Vehicle.SystemMinus) readings.Add(Volts(light.B, Rig.Vehicle.SystemMinus));
         }
-        foreach (var relay in Rig.Relays.Where(relay => solved.Contacts.GetValueOrDefault(relay.Id)))
+        foreach (var relay in way.Relays)
             readings.Add(Volts($"{relay.Id}.{relay.Pinout.CoilPlus}", $"{relay.Id}.{relay.Pinout.CoilMinus}"));
-        if (Feed(solved) is { } feed) readings.Add(new PlannedReading($"{feed.Id} clamp", CommissioningWords.FormatClampRound(PartNames.Small(Names.Wire(feed))), new Probing(TesterSetting.Clamp, feed.Id)));
+        if (Feed(way, piece) is { } feed) readings.Add(new PlannedReading($"{feed.Id} clamp", CommissioningWords.FormatClampRound(PartNames.Small(Names.Wire(feed))), new Probing(TesterSetting.Clamp, feed.Id)));
         return [.. readings.DistinctBy(reading => reading.Key)];
     }
 
-    /// <summary>The wire that carries the most.</summary>
-    private Rigs.Run? Feed(SolvedHarness solved) => Rig.Runs.Where(run => solved.Harness.Has(run.Id)).MaxBy(run => Math.Round(Math.Abs(solved.Amps(run.Id)), 3));
+    /// <summary>The wire behind its fuse; without one that which carries the most.</summary>
+    private static Rigs.Run? Feed(LineWay way, Rig piece)
+    {
+        var solved = HarnessCompiler.Solve(piece, way.On);
+        var behind = way.Fuses.Count > 0 ? piece.Runs.Where(run => run.Ends().Contains($"{way.Fuses[0].Id}.out")).ToList() : [];
+        return (behind.Count > 0 ? behind : piece.Runs).MaxBy(run => Math.Round(Math.Abs(solved.Amps(run.Id)), 3));
+    }
 
     /// <summary>Before it is live: dead behind its fuse, the way back to the post, what its plug will have.</summary>
-    private IEnumerable<PlannedGroup> Dead(LineStudy line, List<Link> lights, SolvedHarness solved)
+    private IEnumerable<PlannedGroup> Dead(LineWay way, List<Link> lights)
     {
-        var fuse = Rig.Protection.Where(device => !device.Breaker && solved.Harness.Has(device.Id) && study.LinesOf(device.Id).Contains(line.Line.Id)).MinBy(device => device.Fuse.RatingAmps);
+        var fuse = way.Fuses.Count > 0 ? way.Fuses[0] : null;
         if (fuse is not null)
         {
             var minus = lights.Select(light => light.B).Distinct().Where(end => end != Rig.Vehicle.SystemMinus);
-            var dead = Group("dead", new RigState(), [Volts($"{fuse.Id}.out", Vehicle.Body), .. minus.Take(MostDark).Select(end => Ohms(end, Rig.Vehicle.SystemMinus))], RigFault.KeyOf("fuse-out", fuse.Id));
+            var dead = Group(way, "dead", new RigState(), [Volts($"{fuse.Id}.out", Vehicle.Body), .. minus.Take(MostDark).Select(end => Ohms(end, Rig.Vehicle.SystemMinus))], RigFault.KeyOf("fuse-out", fuse.Id));
             // A way back that a switch opens is none while it is dead.
             var joined = new Stand(dead, null).Read();
             yield return dead with { Readings = [.. dead.Readings.Where((reading, i) => reading.Probing.Setting != TesterSetting.Ohms || joined[i] < JoinedOhms)] };
         }
-        var plug = Group("unplugged", line.Trigger.On!, [Across(lights[0])], RigFault.KeyOf("lamp-dead", lights[0].Id));
-        yield return plug with { Words = CommissioningWords.FormatPlugOpen(Names[TerminalIndex.Split(lights[0].Id).Part], PartNames.Small(How(line.Trigger.On!, []))) };
+        var plug = Group(way, "unplugged", way.On, [Across(lights[0])], RigFault.KeyOf("lamp-dead", lights[0].Id));
+        yield return plug with { Words = CommissioningWords.FormatPlugOpen(Names[TerminalIndex.Split(lights[0].Id).Part], PartNames.Small(How(way, way.On, []))) };
     }
 
     /// <summary>More is no way back, Ω.</summary>
     private const double JoinedOhms = 10;
-
-    /// <summary>One thing short of on: it has to stay dark.</summary>
-    private static List<(string Id, RigState State)> Nearly(RigState on)
-    {
-        var short1 = new List<(string, RigState)>();
-        foreach (var signal in Enum.GetValues<Signal>().Where(on.Has)) short1.Add(($"{signal}", on.WithSignals(other => other != signal && on.Has(other))));
-        foreach (var own in on.Switches.Keys) short1.Add((own, on with { Switches = on.Switches.Where(pair => pair.Key != own).ToDictionary(pair => pair.Key, pair => pair.Value, StringComparer.Ordinal) }));
-        foreach (var slot in on.Pressed) short1.Add((slot, on with { Pressed = [.. on.Pressed.Where(other => other != slot)] }));
-        if (on.Key) short1.Add(("key", on with { Key = false, Engine = Engine.Off }));
-        return short1;
-    }
 
     /// <summary>Its lamps on a lead from the battery.</summary>
     private IEnumerable<PlannedGroup> OnBench(LineStudy line)

@@ -39,6 +39,9 @@ public static class TurnOver
 {
     private const double Glows = 0.01;
 
+    /// <summary>A fuse that carries less feeds no lamp.</summary>
+    private const double LeastAmps = 0.5;
+
     /// <summary>All of it, in the order in which it is done.</summary>
     public static IReadOnlyList<TurnCheck> Of(RigStudy study)
     {
@@ -56,26 +59,36 @@ public static class TurnOver
                     Add($"{own.Id} {position.Name} {signal}", TurnFor.Position, new RigState { Key = true, Switches = new Dictionary<string, string>(StringComparer.Ordinal) { [own.Id] = position.Name } }.WithSignals(one => one == signal));
         foreach (var line in study.Lines)
         {
-            if (line.Trigger.On is not { } on) continue;
-            if (on.HasSignal() && (on.Switches.Count > 0 || on.Pressed.Count > 0))
+            if (line.Trigger.On is not { } on || LineWay.Of(line, on, rig) is not { } way) continue;
+            if (on.HasSignal() && (way.Switches.Count > 0 || on.Pressed.Count > 0))
             {
-                var (dark, off) = (on.WithSignals(_ => false), new RigState { Key = on.Key }.WithSignals(on.Has));
-                Add($"{line.Line.Id} signal-alone", TurnFor.Armed, off);
-                Add($"{line.Line.Id} switch-alone", TurnFor.Armed, dark);
-                Add($"{line.Line.Id} both", TurnFor.Armed, on);
-                Add($"{line.Line.Id} stalk-back", TurnFor.Armed, dark, before: on);
+                var (disarmed, dark) = (on with { Pressed = [] }, on.WithSignals(_ => false));
+                foreach (var (own, off) in way.Switches) disarmed = disarmed.With(own, off);
+                Add($"{line.Line.Id} signal-alone", TurnFor.Armed, disarmed, way: way);
+                Add($"{line.Line.Id} switch-alone", TurnFor.Armed, dark, way: way);
+                Add($"{line.Line.Id} both", TurnFor.Armed, on, way: way);
+                Add($"{line.Line.Id} stalk-back", TurnFor.Armed, dark, before: on, way: way);
             }
-            else if (on.Pressed.Count == 0) Add($"{line.Line.Id} alone", TurnFor.Line, on);
-            var fuses = rig.Protection.Where(device => !device.Breaker && study.LinesOf(device.Id).Contains(line.Line.Id)).ToList();
-            foreach (var fuse in fuses.Count < 2 ? [] : fuses)
-            {
-                var (broken, put) = FaultLibrary.Put(rig, [RigFault.KeyOf("fuse-out", fuse.Id)]);
-                if (Lit(study, HarnessCompiler.Solve(broken, on, null, put)).Contains(line.Line.Id)) Add($"{line.Line.Id} without {fuse.Id}", TurnFor.OneFeedOut, on, RigFault.KeyOf("fuse-out", fuse.Id));
-            }
+            else if (on.Pressed.Count == 0) Add($"{line.Line.Id} alone", TurnFor.Line, on, way: way);
+            foreach (var fuse in FeedsOf(line.Line.Id, on)) Add($"{line.Line.Id} without {fuse}", TurnFor.OneFeedOut, on, RigFault.KeyOf("fuse-out", fuse), way: way);
         }
         return [.. checks.DistinctBy(check => check.Key)];
 
-        void Add(string key, TurnFor why, RigState state, string? without = null, RigState? before = null)
+        // Of a row that is fed twice: each alone may be out, and both may not.
+        IEnumerable<string> FeedsOf(string line, RigState on)
+        {
+            var carrying = sound.Solve(on);
+            var spare = rig.Protection.Where(device => !device.Breaker && Math.Abs(carrying.Amps(device.Id)) > LeastAmps && IsLit(device.Id)).Select(device => device.Id).ToList();
+            return spare.Where(one => spare.Exists(other => other != one && !IsLit(one, other)));
+
+            bool IsLit(params string[] fuses)
+            {
+                var (broken, put) = FaultLibrary.Put(rig, [.. fuses.Select(fuse => RigFault.KeyOf("fuse-out", fuse))]);
+                return Lit(study, HarnessCompiler.Solve(broken, on, null, put)).Contains(line);
+            }
+        }
+
+        void Add(string key, TurnFor why, RigState state, string? without = null, RigState? before = null, LineWay? way = null)
         {
             SolvedHarness solved;
             if (without is not null)
@@ -86,13 +99,12 @@ public static class TurnOver
             else solved = sound.Solve(state, before is null ? null : sound.Solve(before).Contacts);
             var lit = Lit(study, solved);
             IEnumerable<string> done = without is null ? [] : [PartNames.Small(library[without])];
-            done = before is null ? done.Concat(Turned(rig, names, new RigState(), state)) : done.Concat(Turned(rig, names, new RigState(), before)).Append(CommissioningWords.FormatThen(Format.And(Turned(rig, names, before, state))));
+            done = done.Concat(StandWords.Of(rig, names, before ?? state, [.. way?.Switches.Keys ?? []]));
+            if (before is not null) done = done.Append(CommissioningWords.FormatThen(Format.And(RunWords.Turned(rig, names, before, state).Select(pair => PartNames.Small(pair.Words)))));
             checks.Add(new TurnCheck(key, why, Format.Capital(Format.And(done.DefaultIfEmpty(PartNames.Small(CommissioningWords.AllOff)))), state, without is null ? [] : [without], lit,
                 lit.Count > 0 ? CommissioningWords.FormatOnlyLit(Format.And(lit.Select(names.Line))) : CommissioningWords.NothingLit));
         }
     }
-
-    private static IEnumerable<string> Turned(Rig rig, PartNames names, RigState was, RigState now) => RunWords.Turned(rig, names, was, now).Select(pair => PartNames.Small(pair.Words));
 
     private static IEnumerable<string> Slots(Rig rig) => rig.PowerBoxes.SelectMany(box => box.Outputs.Where(output => output.WorkedBy == WorkedBy.Slot).Select(output => $"{box.Id}.{output.Id}")).Concat(rig.Vehicle.AuxOutputs.Select(output => output.Id));
 

@@ -51,6 +51,9 @@ public sealed record RigState
         _ => throw new ArgumentOutOfRangeException(nameof(signal), signal, "unknown signal"),
     };
 
+    /// <summary>The same with a switch in another position.</summary>
+    public RigState With(string part, string position) => this with { Switches = new Dictionary<string, string>(Switches, StringComparer.Ordinal) { [part] = position } };
+
     /// <summary>Whether any signal is on.</summary>
     public bool HasSignal() => Enum.GetValues<Signal>().Any(Has);
 
