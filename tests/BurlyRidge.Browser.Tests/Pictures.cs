@@ -15,7 +15,6 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         { "walkaround-way", "a way", "night" },
         { "electrics", "electrics", "day" },
         { "vehicle", "vehicle", "day" },
-        { "candidates", "candidates", "day" },
         { "lines", "lines", "day" },
         { "lines-night", "a lead judged", "night" },
         { "lines-wired", "wired line", "day" },
@@ -28,6 +27,7 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         { "ledger", "ledger", "day" },
         { "bench", "a reel", "day" },
         { "run-sheet", "run sheet", "day" },
+        { "power-up", "readings", "day" },
     };
 
     [Theory(Explicit = true)]

@@ -48,6 +48,7 @@ public sealed partial class PseudoWorkshop : Workshop
             {
                 Gather((await ReadAsync($"/api/jobs/{job.GetProperty("id").GetString()}")).GetProperty("rig"), texts);
                 Gather(await ReadAsync($"/api/jobs/{job.GetProperty("id").GetString()}/run-sheet"), texts);
+                Gather(await ReadAsync($"/api/jobs/{job.GetProperty("id").GetString()}/commissioning"), texts);
             }
         }
         foreach (var shelf in new[] { "/api/catalogue", "/api/catalogue/kits", "/api/shop" }) Gather(await ReadAsync(shelf), texts);

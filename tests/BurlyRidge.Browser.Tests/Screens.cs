@@ -8,7 +8,7 @@ internal static class Screens
     public static IReadOnlyList<string> All { get; } =
     [
         "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a bracket", "own lamp", "a wire to a part", "find", "reroute", "lines", "a lead judged",
-        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "run sheet", "a live window", "run sheet log", "a step taken back", "ledger", "accepting", "quick size",
+        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "run sheet", "a live window", "run sheet log", "a step taken back", "power up", "readings", "turn-over", "faults", "finding a wire", "ledger", "accepting", "quick size",
         "history", "going back", "details", "new job", "archive", "deleting", "archived job", "conflict", "help", "glossary", "term", "tour", "a refused field", "refused sizes",
         "wiring to print", "legends to print", "cut list to print", "cards to print", "quote to print", "run sheet to print",
     ];
@@ -107,6 +107,9 @@ internal static class Screens
                 break;
             case "run sheet" or "a live window" or "run sheet log" or "a step taken back":
                 RunSheet(page, screen);
+                break;
+            case "power up" or "readings" or "turn-over" or "faults" or "finding a wire":
+                PowerUp(page, screen);
                 break;
             case "run sheet to print" or "wiring to print" or "legends to print" or "cut list to print" or "cards to print" or "quote to print":
                 var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];
@@ -210,6 +213,32 @@ internal static class Screens
         if (screen != "run sheet log") return;
         page.Run("for (const folded of document.querySelectorAll('aside details')) folded.open = true");
         page.Find(By.CssSelector("[data-fastener]"));
+    }
+
+    private static void PowerUp(Page page, string screen)
+    {
+        var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];
+        page.Open($"/jobs/{job}/power-up");
+        page.Find(By.XPath("//label[normalize-space() = 'High beam']")).Click();
+        page.Find(By.CssSelector("[data-slot='box.o1']")).Click();
+        page.Find(By.CssSelector("[data-lit]"));
+        page.Find(By.CssSelector("[data-note='turned']"));
+        // What runs on is never twice the same.
+        page.Press("Pause");
+        if (screen is "readings" or "finding a wire")
+        {
+            page.Key("r");
+            page.Find(By.CssSelector("[data-reading-key]"));
+        }
+        if (screen == "turn-over")
+        {
+            page.Key("o");
+            page.Find(By.CssSelector("[data-turn]"));
+        }
+        if (screen == "faults") page.Key("f");
+        if (screen != "finding a wire") return;
+        page.Press("Find a wire of the vehicle…");
+        page.Find(By.CssSelector("[data-pin]"));
     }
 
     private static void Conflict(Page page)

@@ -135,4 +135,8 @@ public sealed record CommissioningRecord(double? BatteryVolts, IReadOnlyDictiona
             }
         return new CommissioningRecord(volts, readings, turned, passed);
     }
+
+    /// <summary>The same with readings of a trial for those of a line.</summary>
+    public CommissioningRecord InTrial(string line, IEnumerable<(string Key, double Value)> trial) =>
+        this with { Readings = trial.DistinctBy(reading => reading.Key).ToDictionary(reading => (line, reading.Key), reading => new TakenReading(reading.Key, "", reading.Value, "", DateTimeOffset.UnixEpoch, "")) };
 }

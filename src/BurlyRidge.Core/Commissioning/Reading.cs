@@ -12,6 +12,11 @@ namespace BurlyRidge.Core.Commissioning;
 /// <param name="High">And no more.</param>
 public sealed record ExpectedReading(string Key, string Words, Probing Probing, string Unit, double Value, double Low, double High)
 {
+    /// <summary>The band in words.</summary>
+    public string Should => Unit == "Ω" || (Low < 0 && High < NearNothing) ? CommissioningWords.FormatAtMost(ReadingJudge.Say(High, Unit)) : CommissioningWords.FormatFromTo(ReadingJudge.Say(Low, Unit), ReadingJudge.Say(High, Unit));
+
+    private const double NearNothing = 0.1;
+
     /// <summary>Half of the band's width.</summary>
     internal double Half => Math.Max((High - Low) / 2, 1e-9);
 

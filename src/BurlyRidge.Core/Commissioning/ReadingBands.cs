@@ -26,6 +26,14 @@ public static class ReadingBands
         return new LineReadings(line, found.Line.Name, ReadingPlan.PrintOf(plan), groups);
     }
 
+    /// <summary>What a line reads where it is just as planned, and the print of that; none where nothing lights it.</summary>
+    public static (string Print, IReadOnlyList<CommissioningEvent.Measured> Readings) AsPlanned(RigStudy study, string line)
+    {
+        var plan = study.Lines.FirstOrDefault(one => one.Line.Id == line) is { } found ? new ReadingPlan(study).Of(found) : [];
+        return (ReadingPlan.PrintOf(plan), [.. plan.SelectMany(group => group.Readings.Zip(new Stand(group, null).Read(), (reading, value) =>
+            new CommissioningEvent.Measured(line, LineCard.KeyOf(group.Id, reading.Key), Math.Round(value, 2)) { Words = reading.Words, Unit = UnitOf(reading.Probing.Setting) }))]);
+    }
+
     /// <summary>What a meter reads on so many sound rigs, each with its readings in the order of <see cref="Of(RigStudy, string, double?, CancellationToken)"/>.</summary>
     /// <param name="seed">Another seed draws others.</param>
     public static IReadOnlyList<IReadOnlyList<double>> OfSoundRigs(RigStudy study, string line, double? measured, ulong seed, int rigs)

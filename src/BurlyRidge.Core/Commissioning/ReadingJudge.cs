@@ -19,8 +19,8 @@ public enum ReadingVerdict
 
 /// <summary>A fault that would read so.</summary>
 /// <param name="Key">Of the fault library.</param>
-/// <param name="Reads">What it would read.</param>
-public sealed record Suspect(string Key, string Name, double Reads);
+/// <param name="Reads">What it would read, in words.</param>
+public sealed record Suspect(string Key, string Name, string Reads);
 
 /// <summary>A reading, judged.</summary>
 /// <param name="By">How far it is out of its band, in words; empty: it is inside.</param>
@@ -95,6 +95,6 @@ public static class ReadingJudge
             .Where(pair => pair.Away <= 1)
             .OrderBy(pair => pair.Away * pair.Away + OrderWeight * FaultLibrary.Order(pair.Fault.Kind))
             .Take(MostSuspects)
-            .Select(pair => new Suspect(pair.Fault.Key, pair.Fault.Name, pair.Reads))];
+            .Select(pair => new Suspect(pair.Fault.Key, pair.Fault.Name, Say(pair.Reads, reading.Unit)))];
     }
 }

@@ -56,7 +56,7 @@ internal sealed class ReadingPlan
         var groups = new List<PlannedGroup>();
         groups.AddRange(OnBench(line));
         groups.AddRange(Dead(way, lights));
-        groups.Add(Group(way, "off", new RigState { Key = on.Key }, [Volts(Rig.Vehicle.SystemPlus, Rig.Vehicle.SystemMinus), .. way.Fuses.Select(fuse => Volts($"{fuse.Id}.in", Vehicle.Body)), .. lights.Take(MostDark).Select(Across)]));
+        groups.Add(Group(way, "off", new RigState { Key = on.Key }, [Volts(Rig.Vehicle.SystemPlus, Rig.Vehicle.SystemMinus), .. way.Fuses.Select(fuse => AtFuse($"{fuse.Id}.in", CommissioningWords.FormatSupplySide(Names[fuse.Id]))), .. lights.Take(MostDark).Select(Across)]));
         for (var i = 0; i < ways.Count; i++)
             if (LineWay.Of(line, ways[i].State, pieces[i]) is { } lit) groups.Add(Group(way, ways[i].Id, ways[i].State, Lit(lit, lights, pieces[i])));
         groups.AddRange(way.Nearly().Select(near => Group(way, $"near-{near.Id}", near.State, [Across(lights[0])])));
@@ -98,6 +98,9 @@ internal sealed class ReadingPlan
 
     private PlannedReading Volts(string red, string black) => new($"{red}>{black}", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Volts, red, black));
 
+    /// <summary>One side of a fuse, whose sides have no print.</summary>
+    private PlannedReading AtFuse(string terminal, string called) => Volts(terminal, Vehicle.Body) with { Words = CommissioningWords.FormatProbes(called, PartNames.Small(Names[Vehicle.Body])) };
+
     private PlannedReading Ohms(string red, string black) => new($"{red}>{black} ohms", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Ohms, red, black));
 
     private PlannedReading Across(Link light) => Volts(light.A, light.B);
@@ -132,7 +135,7 @@ internal sealed class ReadingPlan
         if (fuse is not null)
         {
             var minus = lights.Select(light => light.B).Distinct().Where(end => end != Rig.Vehicle.SystemMinus);
-            var dead = Group(way, "dead", new RigState(), [Volts($"{fuse.Id}.out", Vehicle.Body), .. minus.Take(MostDark).Select(end => Ohms(end, Rig.Vehicle.SystemMinus))], RigFault.KeyOf("fuse-out", fuse.Id));
+            var dead = Group(way, "dead", new RigState(), [AtFuse($"{fuse.Id}.out", CommissioningWords.FormatLampSide(Names[fuse.Id])), .. minus.Take(MostDark).Select(end => Ohms(end, Rig.Vehicle.SystemMinus))], RigFault.KeyOf("fuse-out", fuse.Id));
             // A way back that a switch opens is none while it is dead.
             var joined = new Stand(dead, null).Read();
             yield return dead with { Readings = [.. dead.Readings.Where((reading, i) => reading.Probing.Setting != TesterSetting.Ohms || joined[i] < JoinedOhms)] };

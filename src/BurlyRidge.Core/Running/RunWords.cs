@@ -10,7 +10,7 @@ internal static class RunWords
     /// <summary>What was done, and what came of it.</summary>
     public static string Happened(IEnumerable<string> causes, IEnumerable<string> effects)
     {
-        var (done, came) = (Format.And(causes), effects.ToList());
+        var (done, came) = (Format.And(causes.Select((cause, i) => i == 0 ? cause : PartNames.Small(cause))), effects.ToList());
         return Format.Capital($"{done}: {(came.Count > 0 ? string.Join(", ", came) : RunningWords.NothingElse)}");
     }
 

@@ -12,4 +12,7 @@ internal sealed record DemoJob(string Name, string Note, JobParticulars Particul
 
     /// <summary>How far the work on the vehicle is; null: it was not begun.</summary>
     public DemoWork? AtTheVehicle { get; init; }
+
+    /// <summary>What was measured and tried on it; null: nothing.</summary>
+    public DemoMeasures? Measures { get; init; }
 }

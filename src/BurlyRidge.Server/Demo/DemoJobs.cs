@@ -2,6 +2,8 @@ using BurlyRidge.Core.Bench;
 using BurlyRidge.Server.Bench;
 using BurlyRidge.Server.Jobs;
 using BurlyRidge.Server.Records;
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Server.PowerUp;
 using BurlyRidge.Server.RunSheets;
 using BurlyRidge.Server.Shops;
 
@@ -39,7 +41,10 @@ internal static class DemoJobs
         foreach (var (job, row) in jobs.Zip(stored))
         {
             await records.AddAllAsync(row.Row.Id, BenchDesk.Log, job.AtTheBench.Select((what, i) => (new NewEntry(Fitter, Client, 1, $"demo-{i}"), what)));
-            if (job.AtTheVehicle is { } work) await records.AddAllAsync(row.Row.Id, SheetDesk.Log, work.Events(job.Rig, now).Select((what, i) => (new NewEntry(Fitter, Tablet, 1, $"demo-sheet-{i}"), what)));
+            if (job.Measures is null && job.AtTheVehicle is null) continue;
+            var assessed = AssessedRig.Of(job.Rig);
+            if (job.Measures is { } measures) await records.AddAllAsync(row.Row.Id, CommissioningDesk.Log, measures.Events(assessed.Study, now).Select((what, i) => (new NewEntry(Fitter, Tablet, 1, $"demo-reading-{i}"), what)));
+            if (job.AtTheVehicle is { } work) await records.AddAllAsync(row.Row.Id, SheetDesk.Log, work.Events(assessed, now).Select((what, i) => (new NewEntry(Fitter, Tablet, 1, $"demo-sheet-{i}"), what)));
         }
     }
 }

@@ -1,5 +1,4 @@
 using BurlyRidge.Core.Assessing;
-using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.RunSheet;
 
 namespace BurlyRidge.Server.Demo;
@@ -20,12 +19,12 @@ internal sealed record DemoWork(Hold Stop, string Why)
     public IReadOnlyList<(string After, SheetEvent What)> Beside { get; init; } = [];
 
     /// <summary>All of it, in its order.</summary>
-    public IEnumerable<SheetEvent> Events(Rig rig, DateTimeOffset now)
+    public IEnumerable<SheetEvent> Events(AssessedRig assessed, DateTimeOffset now)
     {
         var at = new DateTimeOffset(now.Date.AddDays(-DaysAgo).AddHours(8), now.Offset);
         if (Vehicle is not null) yield return new SheetEvent.OfVehicle(Vehicle) { When = at };
         var late = Beside.Select(one => one.What).OfType<SheetEvent.Waits>().Select(wait => wait.Step).ToHashSet(StringComparer.Ordinal);
-        foreach (var step in Sheet.Of(AssessedRig.Of(rig)).Where(step => !late.Contains(step.Id)))
+        foreach (var step in Sheet.Of(assessed).Where(step => !late.Contains(step.Id)))
         {
             yield return new SheetEvent.Started(step.Id) { When = at };
             if (step.Hold == Stop) break;

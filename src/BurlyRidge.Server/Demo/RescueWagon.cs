@@ -137,6 +137,7 @@ internal static class RescueWagon
             new BenchEvent.Reserved("tie-100-mm", 62),
             new BenchEvent.CardPrinted("Rear work lamps"),
         ],
+        Measures = new DemoMeasures(["bar", "ditch", "grille", "back-up", "stretcher"], "scene-left", "scene-l.minus>battery.minus", 12),
         AtTheVehicle = new DemoWork(Hold.EarthBared, "Scene lamp on order, went home")
         {
             Vehicle = new VehicleKind("Long wagon, mountain series", "2025", "Hut", "second alternator bracket"),

@@ -29,10 +29,11 @@ public sealed class CommissioningDesk(RecordStore records)
         CommissioningView.Of((await AssessmentCache.OfAsync(rig, cancellation)).Study, await RecordAsync(job, cancellation));
 
     /// <summary>What a line should read, with what it did; null where nothing lights it.</summary>
-    public async Task<LineCard?> LineAsync(Rig rig, string? job, string line, CancellationToken cancellation)
+    public async Task<LineCard?> LineAsync(ReadingsRequest request, CancellationToken cancellation)
     {
-        var (assessed, record) = (await AssessmentCache.OfAsync(rig, cancellation), await RecordAsync(job, cancellation));
-        return cancellation.WorkOut(token => ReadingsOf(assessed, line, record.BatteryVolts, token) is { } readings ? LineCard.Of(assessed.Study, readings, record) : null);
+        var (assessed, record) = (await AssessmentCache.OfAsync(request.Rig, cancellation), await RecordAsync(request.Job, cancellation));
+        if (request.Trial is { } trial) record = record.InTrial(request.Line, trial.Select(reading => (reading.Key, reading.Value)));
+        return cancellation.WorkOut(token => ReadingsOf(assessed, request.Line, record.BatteryVolts, token) is { } readings ? LineCard.Of(assessed.Study, readings, record) : null);
     }
 
     /// <summary>What is wrong with something that is to be written down, and it with what the plan has of it.</summary>

@@ -14,7 +14,21 @@ namespace BurlyRidge.Server.PowerUp;
 public sealed record CommissioningRequest(Rig Rig, string? Job = null) : IAboutRig;
 
 /// <summary>A line of it.</summary>
-public sealed record ReadingsRequest(Rig Rig, string Line, string? Job = null) : IAboutRig;
+/// <param name="Trial">Readings of a trial on the simulated rig, which stand for those of the job's record and are written nowhere; null: it is no trial.</param>
+public sealed record ReadingsRequest(Rig Rig, string Line, string? Job = null, IReadOnlyList<TrialReading>? Trial = null) : IAboutRig
+{
+    private const int MostReadings = 500;
+
+    IEnumerable<Problem> IAboutRig.Problems()
+    {
+        var problems = new Problems();
+        if (Trial is not null) problems.Count("trial", Trial.Count, 0, MostReadings, ServerWords.ReadingsOfATrial);
+        return problems.Found;
+    }
+}
+
+/// <summary>A reading that was taken on the simulated rig.</summary>
+public sealed record TrialReading(string Key, double Value);
 
 /// <summary>Pins of a plug of the vehicle's own, one of which may be a signal.</summary>
 /// <param name="Volts">Of the battery meanwhile, V.</param>
@@ -67,7 +81,7 @@ internal static class CommissioningEndpoints
         TypedResults.Ok(await desk.LookAsync(request.Rig, request.Job, cancellation));
 
     private static async Task<Results<Ok<LineCard>, ValidationProblem>> LineAsync(ReadingsRequest request, CommissioningDesk desk, CancellationToken cancellation) =>
-        await desk.LineAsync(request.Rig, request.Job, request.Line, cancellation) is { } card ? TypedResults.Ok(card) : BadInput.Of([new Problem("line", ServerWords.NoSuchReading)]);
+        await desk.LineAsync(request, cancellation) is { } card ? TypedResults.Ok(card) : BadInput.Of([new Problem("line", ServerWords.NoSuchReading)]);
 
     private static Ok<FoundSignal> Find(FindWireRequest request) => TypedResults.Ok(WireFinding.Of(request.Rig.Vehicle, request.Signal, request.Volts, request.Place, request.Pins));
 

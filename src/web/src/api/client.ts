@@ -89,6 +89,7 @@ export type OfferedTemplate = Schemas["OfferedTemplate"];
 export type PanelView = Schemas["PanelView"];
 export type BenchAnswer = Schemas["BenchAnswer"];
 export type Dashboard = Schemas["Dashboard"];
+export type DashSwitch = Schemas["DashSwitch"];
 export type DashSlot = Schemas["DashSlot"];
 export type LiveAnswer = Schemas["LiveAnswer"];
 export type RunMoment = Schemas["RunMoment"];
@@ -156,6 +157,16 @@ export type PlugHalf = NonNullable<Schemas["PlugHalf"]>;
 export type Points = NonNullable<Schemas["Points"]>;
 export type Shows = NonNullable<Schemas["Shows"]>;
 export type VehicleEnd = NonNullable<Schemas["VehicleEnd"]>;
+
+export type CommissioningView = Schemas["CommissioningView"];
+export type CommissioningEvent = Schemas["CommissioningEvent"];
+export type LineCard = Schemas["LineCard"];
+export type ReadingCard = Schemas["ReadingCard"];
+export type ReadingGroupCard = Schemas["GroupCard"];
+export type TurnCard = Schemas["TurnCard"];
+export type TrialReading = Schemas["TrialReading"];
+export type FoundSignal = Schemas["FoundSignal"];
+export type PinReading = Schemas["PinReading"];
 
 /** House rules as the server sends them: none is ever left out. */
 export type HouseRules = Required<Schemas["HouseRules"]> & {

@@ -12,7 +12,8 @@ import { objects } from "./cure";
 
 const mostFound = 12;
 
-type Entry = { kind: string; name: string; detail?: string; go: () => void };
+/** Something that can be gone to. */
+export type Found = { kind: string; name: string; detail?: string; go: () => void };
 
 /** Goes to a line, a part, a mount, a wire or a check by a part of its name, or runs a command. */
 export function FindDialog({
@@ -20,12 +21,15 @@ export function FindDialog({
   rig,
   assessment,
   commands,
+  more = [],
   onClose,
 }: {
   jobId: string;
   rig: Rig;
   assessment: Assessment;
   commands: readonly Shortcut[];
+  /** What the stage has of its own; it comes first. */
+  more?: readonly Found[] | undefined;
   onClose: () => void;
 }) {
   const [text, setText] = useState("");
@@ -35,7 +39,8 @@ export function FindDialog({
   const list = useId();
   const to = (stage: string, what: string, id: string) => () =>
     void navigate(`/jobs/${jobId}/${stage}?${what}=${encodeURIComponent(id)}`);
-  const all: Entry[] = [
+  const all: Found[] = [
+    ...more,
     ...rig.lines.map(({ id, name }) => ({ kind: t("job.line"), name, go: to("lines", "line", id) })),
     ...(rig.body?.mounts ?? []).map(({ id, name }) => ({
       kind: t("job.mount"),
@@ -72,7 +77,7 @@ export function FindDialog({
   const matching = all.filter(({ name, detail = "" }) => `${name} ${detail}`.toLowerCase().includes(wanted));
   const found = [...new Map(matching.map((entry) => [keyOf(entry), entry])).values()].slice(0, mostFound);
   const chosen = Math.min(at, found.length - 1);
-  const take = (entry: Entry | undefined) => {
+  const take = (entry: Found | undefined) => {
     if (!entry) return;
     onClose();
     entry.go();
@@ -138,7 +143,7 @@ export function FindDialog({
   );
 }
 
-const keyOf = ({ kind, name, detail = "" }: Entry) => `${kind} ${name} ${detail}`;
+const keyOf = ({ kind, name, detail = "" }: Found) => `${kind} ${name} ${detail}`;
 
 /** Ids of the parts that were fitted. */
 const parts = (rig: Rig) =>

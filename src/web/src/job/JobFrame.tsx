@@ -13,7 +13,7 @@ import { useStable } from "../ui/useStable";
 import { TallyLine } from "../ui/VerdictMark";
 import { t } from "../words";
 import { askAhead } from "./aboutRig";
-import { FindDialog } from "./FindDialog";
+import { FindDialog, type Found } from "./FindDialog";
 import { HistoryDialog } from "./HistoryDialog";
 import { Ledger } from "./Ledger";
 import { rememberStage } from "./lastStage";
@@ -66,6 +66,7 @@ export function JobFrame({
   shortcuts,
   bar,
   whole = false,
+  found,
   children,
 }: {
   editor: RigEditor;
@@ -75,6 +76,8 @@ export function JobFrame({
   bar?: ReactNode;
   /** Whether the stage fills the screen, pane by pane. */
   whole?: boolean;
+  /** What can be gone to on this stage alone. */
+  found?: readonly Found[] | undefined;
   children: ReactNode;
 }) {
   const state = useSyncExternalStore(editor.subscribe, editor.snapshot);
@@ -266,6 +269,7 @@ export function JobFrame({
                   rig={rig}
                   assessment={assessment}
                   commands={all}
+                  more={found}
                   onClose={() => setFinding(false)}
                 />
               )}

@@ -2,6 +2,7 @@ import type { QueryClient } from "@tanstack/react-query";
 import {
   api,
   type BenchAnswer,
+  type CommissioningView,
   type Dashboard,
   type LineView,
   type PanelView,
@@ -51,6 +52,12 @@ export const ofDashboard: AboutRig<Dashboard> = {
   what: ["dashboard"],
   ask: (rig, signal) => api.POST("/api/preview/dashboard", { body: { rig }, signal }),
 };
+
+/** What is measured and tried on the vehicle, and how far that is. */
+export const ofCommissioning = (job: string): AboutRig<CommissioningView> => ({
+  what: ["commissioning", job],
+  ask: (rig, signal) => api.POST("/api/preview/commissioning", { body: { rig, job }, signal }),
+});
 
 /** One line from source to earth in the state asked for, and in others to compare it with. */
 export const ofLine = (lineId: string, state: RigState | undefined): AboutRig<LineView> => ({

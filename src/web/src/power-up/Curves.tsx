@@ -1,30 +1,85 @@
-import type { RunMoment, RunSample } from "../api/client";
+import type { Dashboard, RunMoment, RunSample } from "../api/client";
 import { amps, percent, volts } from "../ui/figures/figures";
 import { useNames } from "../ui/names";
 import { t } from "../words";
+import { clock } from "./clock";
 
 const width = 300;
-const height = 56;
+const height = 44;
 
-/** Volts and amps of the first battery against time, and how each battery stands. */
-export function Curves({ samples, moment }: { samples: readonly RunSample[]; moment: RunMoment }) {
+/** A curve that rises by less than this is drawn level: the last digits are no news. */
+const leastVolts = 0.5;
+const leastAmps = 2;
+
+/** Volts, amps and charge of the first battery against time, and beside them how batteries and lines stand. */
+export function Curves({
+  samples,
+  moment,
+  board,
+}: {
+  samples: readonly RunSample[];
+  moment: RunMoment;
+  board: Dashboard;
+}) {
   const names = useNames();
+  const last = samples.at(-1);
+  const drawing = board.lines.filter(({ id }) => (last?.lineAmps[id] ?? 0) > 0.01);
   return (
-    <section aria-label={t("powerUp.curves")} className="grid grid-cols-2 gap-2">
-      <Curve samples={samples} label={t("powerUp.volts")} of={(sample) => sample.batteries[0]?.volts ?? 0} />
-      <Curve samples={samples} label={t("powerUp.amps")} of={(sample) => sample.batteries[0]?.amps ?? 0} />
-      <ul className="col-span-2 text-sm" aria-live="off">
-        {moment.batteries.map((battery) => (
-          <li key={battery.id} data-battery={battery.id}>
-            {t("powerUp.charge", {
-              battery: names(battery.id),
-              volts: volts(battery.volts),
-              amps: amps(battery.amps),
-              charge: percent(battery.charge),
-            })}
-          </li>
-        ))}
-      </ul>
+    <section aria-label={t("powerUp.curves")} className="grid gap-2 sm:grid-cols-[3fr_2fr]">
+      <div className="grid gap-1">
+        <Curve
+          samples={samples}
+          label={t("powerUp.volts")}
+          say={volts}
+          span={leastVolts}
+          of={(sample) => sample.batteries[0]?.volts ?? 0}
+        />
+        <Curve
+          samples={samples}
+          label={t("powerUp.amps")}
+          say={amps}
+          span={leastAmps}
+          of={(sample) => sample.batteries[0]?.amps ?? 0}
+        />
+        <p className="flex justify-between font-figure text-xs text-dust" aria-hidden>
+          <span>{clock(samples[0]?.seconds ?? 0)}</span>
+          <span>{clock(moment.seconds)}</span>
+        </p>
+      </div>
+      <section
+        aria-label={t("powerUp.table")}
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys
+        tabIndex={0}
+        className="relative max-h-36 overflow-y-auto border border-seam bg-slab px-2"
+      >
+        <table className="w-full text-sm">
+          <caption className="sr-only">{t("powerUp.table")}</caption>
+          <tbody>
+            {moment.batteries.map((battery) => (
+              <tr key={battery.id} data-battery={battery.id} className="border-b border-seam">
+                <th scope="row" className="text-left font-semibold">
+                  {names(battery.id)}
+                </th>
+                <td className="pl-2 text-right font-figure whitespace-nowrap">{volts(battery.volts)}</td>
+                <td className="pl-2 text-right font-figure whitespace-nowrap">{amps(battery.amps)}</td>
+                <td className="pl-2 text-right font-figure whitespace-nowrap">{percent(battery.charge)}</td>
+              </tr>
+            ))}
+            {drawing.map(({ id, name }) => (
+              <tr key={id} data-draws={id} className="border-b border-seam">
+                <th scope="row" colSpan={2} className="text-left font-normal">
+                  {name}
+                </th>
+                <td className="pl-2 text-right font-figure whitespace-nowrap">
+                  {amps(last?.lineAmps[id] ?? 0)}
+                </td>
+                <td />
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {drawing.length === 0 && <p className="py-1 text-sm text-dust">{t("powerUp.nothingDraws")}</p>}
+      </section>
     </section>
   );
 }
@@ -32,25 +87,35 @@ export function Curves({ samples, moment }: { samples: readonly RunSample[]; mom
 function Curve({
   samples,
   label,
+  say,
+  span,
   of,
 }: {
   samples: readonly RunSample[];
   label: string;
+  say: (value: number) => string;
+  span: number;
   of: (sample: RunSample) => number;
 }) {
   const values = samples.map(of);
-  const [least, most] = [Math.min(...values), Math.max(...values)];
+  const [least, most] = values.length > 0 ? [Math.min(...values), Math.max(...values)] : [0, 0];
   const [from, to] = [samples[0]?.seconds ?? 0, samples.at(-1)?.seconds ?? 0];
+  const middle = (least + most) / 2;
+  const reach = Math.max(span, most - least);
   const x = (seconds: number) => (to > from ? ((seconds - from) / (to - from)) * width : 0);
-  const y = (value: number) =>
-    most > least ? height - 4 - ((value - least) / (most - least)) * (height - 8) : height / 2;
+  const y = (value: number) => height / 2 - ((value - middle) / reach) * (height - 8);
   return (
     <figure className="border border-seam bg-slab p-1">
       <figcaption className="flex justify-between text-xs text-dust">
         <span>{label}</span>
-        <span className="font-figure">{values.length > 0 && `${least.toFixed(2)} – ${most.toFixed(2)}`}</span>
+        <span className="font-figure">
+          {values.length > 0 &&
+            (say(least) === say(most)
+              ? say(most)
+              : t("powerUp.fromTo", { least: say(least), most: say(most) }))}
+        </span>
       </figcaption>
-      <svg viewBox={`0 0 ${width} ${height}`} preserveAspectRatio="none" className="h-14 w-full" aria-hidden>
+      <svg viewBox={`0 0 ${width} ${height}`} preserveAspectRatio="none" className="h-10 w-full" aria-hidden>
         <polyline
           points={samples.map((sample) => `${x(sample.seconds)},${y(of(sample))}`).join(" ")}
           fill="none"

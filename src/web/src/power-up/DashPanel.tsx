@@ -1,4 +1,4 @@
-import type { Dashboard, DashSlot, RigState } from "../api/client";
+import type { Dashboard, DashSlot, DashSwitch, RigState } from "../api/client";
 import { Button } from "../ui/Button";
 import { CheckField } from "../ui/CheckField";
 import { ChoiceField } from "../ui/ChoiceField";
@@ -30,10 +30,11 @@ export function DashPanel({
         : pressed.filter((other) => other !== slot),
     });
   return (
-    <section aria-label={t("powerUp.dash")} className="grid content-start gap-2">
-      <div className="grid grid-cols-2 items-end gap-2">
+    <section aria-label={t("powerUp.dash")} className="grid content-start gap-1.5">
+      <div className="grid grid-cols-2 items-center gap-2">
         <CheckField label={t("powerUp.key")} checked={dash.key === true} onChange={(key) => put({ key })} />
         <ChoiceField
+          bare
           label={t("powerUp.engine")}
           value={dash.engine ?? "off"}
           options={engines}
@@ -55,36 +56,18 @@ export function DashPanel({
         )}
       </fieldset>
       {board.switches.length > 0 && (
-        <fieldset className="grid gap-1">
+        <fieldset>
           <legend className="text-sm font-semibold">{t("powerUp.switches")}</legend>
-          {board.switches.map((own) => (
-            <div
-              key={own.id}
-              role="radiogroup"
-              aria-label={own.name}
-              className="flex flex-wrap items-center gap-1"
-            >
-              <span className="min-w-0 flex-1 text-sm">{own.name}</span>
-              {own.positions.map(({ key, name }) => {
-                const at = dash.switches?.[own.id] ?? own.positions[0]?.key;
-                return (
-                  <label
-                    key={key}
-                    className="relative inline-flex min-h-11 min-w-11 cursor-pointer items-center justify-center border border-edge px-2 text-sm has-checked:bg-spruce has-checked:font-semibold has-checked:text-on-spruce has-focus-visible:outline-3 has-focus-visible:outline-lichen"
-                  >
-                    <input
-                      type="radio"
-                      name={`switch-${own.id}`}
-                      className="absolute inset-0 cursor-pointer opacity-0"
-                      checked={at === key}
-                      onChange={() => put({ switches: { ...dash.switches, [own.id]: key } })}
-                    />
-                    {name}
-                  </label>
-                );
-              })}
-            </div>
-          ))}
+          <div className="grid grid-cols-2 gap-1">
+            {board.switches.map((own) => (
+              <DashSwitchKeys
+                key={own.id}
+                own={own}
+                at={dash.switches?.[own.id] ?? own.positions[0]?.key ?? ""}
+                onTurn={(key) => put({ switches: { ...dash.switches, [own.id]: key } })}
+              />
+            ))}
+          </div>
         </fieldset>
       )}
       {board.slots.length > 0 && (
@@ -106,6 +89,54 @@ export function DashPanel({
         {t("powerUp.allOff")}
       </Button>
     </section>
+  );
+}
+
+/** A switch: one of two positions is pressed to and fro, one of three is chosen. */
+function DashSwitchKeys({ own, at, onTurn }: { own: DashSwitch; at: string; onTurn: (key: string) => void }) {
+  const [first, second] = own.positions;
+  if (own.positions.length === 2 && first && second) {
+    const on = at !== "off";
+    const other = at === first.key ? second : first;
+    return (
+      <button
+        type="button"
+        data-switch={own.id}
+        aria-pressed={on}
+        className={`min-h-11 touch-manipulation rounded-sm border px-2 py-1 text-left text-sm leading-tight ${on ? "border-spruce bg-spruce font-semibold text-on-spruce" : "border-edge bg-slab"}`}
+        onClick={() => onTurn(other.key)}
+      >
+        {own.name}
+        <span className={`block text-xs ${on ? "" : "text-dust"}`}>
+          {own.positions.find(({ key }) => key === at)?.name}
+        </span>
+      </button>
+    );
+  }
+  return (
+    <div
+      role="radiogroup"
+      aria-label={own.name}
+      data-switch={own.id}
+      className="col-span-2 flex flex-wrap items-center gap-1"
+    >
+      <span className="min-w-0 flex-1 text-sm">{own.name}</span>
+      {own.positions.map(({ key, name }) => (
+        <label
+          key={key}
+          className="relative inline-flex min-h-11 min-w-11 cursor-pointer items-center justify-center border border-edge px-2 text-sm has-checked:bg-spruce has-checked:font-semibold has-checked:text-on-spruce has-focus-visible:outline-3 has-focus-visible:outline-lichen"
+        >
+          <input
+            type="radio"
+            name={`switch-${own.id}`}
+            className="absolute inset-0 cursor-pointer opacity-0"
+            checked={at === key}
+            onChange={() => onTurn(key)}
+          />
+          {name}
+        </label>
+      ))}
+    </div>
   );
 }
 

@@ -1,7 +1,6 @@
 import { useState } from "react";
 import type { Dashboard } from "../api/client";
 import { Button } from "../ui/Button";
-import { Details } from "../ui/Details";
 import { SearchField } from "../ui/SearchField";
 import { t } from "../words";
 
@@ -24,33 +23,31 @@ export function FaultPanel({
     .filter(({ key, name }) => !faults.includes(key) && name.toLowerCase().includes(words))
     .slice(0, mostShown);
   return (
-    <Details summary={t("powerUp.faults", { count: faults.length })}>
-      <div className="grid gap-2">
-        <ul className="grid gap-1">
-          {faults.map((key) => (
-            <li key={key} data-fault={key} className="flex items-center justify-between gap-2 text-sm">
-              {named.get(key) ?? key}
-              <Button onClick={() => onChange(faults.filter((other) => other !== key))}>
-                {t("powerUp.takeOut")}
-              </Button>
-            </li>
-          ))}
-        </ul>
-        <SearchField name={t("powerUp.faultOf")} text={looked} onChange={setLooked} />
-        <ul className="grid max-h-60 gap-1 overflow-y-auto">
-          {found.map(({ key, name }) => (
-            <li key={key}>
-              <Button
-                look="quiet"
-                className="w-full justify-start text-left text-sm"
-                onClick={() => onChange([...faults, key])}
-              >
-                {name}
-              </Button>
-            </li>
-          ))}
-        </ul>
-      </div>
-    </Details>
+    <div className="grid gap-2">
+      <ul className="grid gap-1">
+        {faults.map((key) => (
+          <li key={key} data-fault={key} className="flex items-center justify-between gap-2 text-sm">
+            {named.get(key) ?? key}
+            <Button onClick={() => onChange(faults.filter((other) => other !== key))}>
+              {t("powerUp.takeOut")}
+            </Button>
+          </li>
+        ))}
+      </ul>
+      <SearchField name={t("powerUp.faultOf")} text={looked} onChange={setLooked} />
+      <ul className="grid gap-1">
+        {found.map(({ key, name }) => (
+          <li key={key}>
+            <Button
+              look="quiet"
+              className="w-full justify-start text-left text-sm"
+              onClick={() => onChange([...faults, key])}
+            >
+              {name}
+            </Button>
+          </li>
+        ))}
+      </ul>
+    </div>
   );
 }

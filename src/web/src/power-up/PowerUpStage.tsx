@@ -1,5 +1,8 @@
 import { Pause, Play, RotateCcw } from "lucide-react";
 import { useMemo, useRef, useState, useSyncExternalStore } from "react";
+import { useSearchParams } from "react-router";
+import { asked } from "../api/asked";
+import { api, type ReadingCard, type ReadingGroupCard, type RigState } from "../api/client";
 import { ofDashboard, ofVehicle } from "../job/aboutRig";
 import { JobFrame } from "../job/JobFrame";
 import type { RigEditor } from "../job/rigEditor";
@@ -12,22 +15,81 @@ import { Curves } from "./Curves";
 import { clock } from "./clock";
 import { DashPanel } from "./DashPanel";
 import { FaultPanel } from "./FaultPanel";
+import { FindWireDialog } from "./FindWireDialog";
 import { LiveLog } from "./LiveLog";
 import { MarkList } from "./MarkList";
+import { MarkTable } from "./MarkTable";
+import { type Pane, Panes } from "./Panes";
+import { ReadingsPane } from "./ReadingsPane";
 import { TesterPanel } from "./TesterPanel";
+import { TurnOverPane } from "./TurnOverPane";
+import { useCommissioning } from "./useCommissioning";
 import { type Speed, speeds, useLive } from "./useLive";
 import { VehicleLive } from "./VehicleLive";
 
-/** The Power up stage: the rig live, a meter in hand. */
+const body = "body";
+
+/** The Power up stage: the rig live, a meter in hand, and what the real one should read. */
 export default function PowerUpStage({ editor }: { editor: RigEditor }) {
   const { rig } = useSyncExternalStore(editor.subscribe, editor.snapshot);
   const { answer: board, failed, why } = useOfRig(editor, rig, ofDashboard);
   const walk = useOfRig(editor, rig, ofVehicle);
   const live = useLive(rig);
+  const desk = useCommissioning(editor, rig);
   const { answer } = live;
-  const [red, setRed] = useState("battery.plus");
+  const [asks, setAsks] = useSearchParams();
+  const [pane, setPane] = useState<Pane>("tester");
+  const [black, setBlack] = useState(body);
+  const [finding, setFinding] = useState(false);
+  // What is out for a reading goes back in with the next.
+  const out = useRef<readonly string[]>([]);
   const probe = useRef<HTMLSelectElement>(null);
+  const red = asks.get("red") ?? "battery.plus";
+  const setRed = (terminal: string) => setAsks({ red: terminal }, { replace: true });
   const { playing, setPlaying, speed, setSpeed } = live;
+
+  const touch = (part: string) => {
+    // The lamps of a line that is planned in short are drawn under its name.
+    const parts = board?.lines.find(({ id }) => id === part)?.lamps ?? [part];
+    const own = board?.probes.filter((one) => parts.includes(one.part)).map(({ terminal }) => terminal) ?? [];
+    const next = own[(own.indexOf(red) + 1) % own.length];
+    if (!next) return;
+    setPane("tester");
+    setRed(next);
+  };
+
+  const faultsWith = (more: readonly string[]) => [
+    ...(answer?.faults ?? []).filter((key) => !out.current.includes(key)),
+    ...more,
+  ];
+  const stand = ({ state, out: more }: { state: RigState; out: readonly string[] }) => {
+    live.act({ kind: "turns", dash: state });
+    if (more.length > 0 || out.current.length > 0) live.act({ kind: "breaks", faults: faultsWith(more) });
+    out.current = more;
+  };
+  const tryReading = async (group: ReadingGroupCard, { expected: { probing } }: ReadingCard) => {
+    const faults = faultsWith(group.out);
+    stand(group);
+    if (probing.setting !== "clamp") {
+      setRed(probing.red);
+      setBlack(probing.black ?? body);
+    }
+    const came = await asked(() =>
+      api.POST("/api/preview/probe", {
+        body: {
+          rig,
+          events: [
+            { kind: "breaks", seconds: 0, faults },
+            { kind: "turns", seconds: 0.001, dash: group.state },
+          ],
+          at: 0.1,
+          probing,
+        } as never,
+      }),
+    );
+    return came.ok ? (came.data.value ?? undefined) : undefined;
+  };
+
   const shortcuts = useMemo(() => {
     const by = (step: 1 | -1) => {
       const next = speeds[speeds.indexOf(speed) + step];
@@ -37,7 +99,17 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
       { keys: "p", does: t("powerUp.pauseOrGoOn"), run: () => setPlaying(!playing) },
       { keys: "+", does: t("powerUp.faster"), run: () => by(1) },
       { keys: "-", does: t("powerUp.slower"), run: () => by(-1) },
-      { keys: "m", does: t("powerUp.toTheProbe"), run: () => probe.current?.focus() },
+      {
+        keys: "m",
+        does: t("powerUp.toTheProbe"),
+        run: () => {
+          setPane("tester");
+          setTimeout(() => probe.current?.focus());
+        },
+      },
+      { keys: "r", does: t("powerUp.toTheReadings"), run: () => setPane("readings") },
+      { keys: "o", does: t("powerUp.toTheTurnOver"), run: () => setPane("turnOver") },
+      { keys: "f", does: t("powerUp.toTheFaults"), run: () => setPane("faults") },
     ];
   }, [playing, setPlaying, speed, setSpeed]);
   const bar = (
@@ -69,56 +141,123 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
     </>
   );
   return (
-    <JobFrame editor={editor} stage="power-up" shortcuts={shortcuts} bar={bar} whole>
-      {(failed || live.why) && (
+    <JobFrame
+      editor={editor}
+      stage="power-up"
+      shortcuts={shortcuts}
+      bar={bar}
+      whole
+      found={board?.probes.map(({ terminal, name }) => ({
+        kind: t("powerUp.probe"),
+        name,
+        go: () => {
+          setPane("tester");
+          setRed(terminal);
+        },
+      }))}
+    >
+      {(failed || live.why || desk.failed) && (
         <Notice alert title={t("powerUp.notWorkedOut")}>
-          {why || live.why}
+          {why || live.why || desk.failed}
         </Notice>
       )}
       {board && board.lines.length === 0 && <Notice title={t("powerUp.nothingToWork")} />}
+      {board && board.lines.length > 0 && !answer && !live.why && <Notice title={t("powerUp.workingOut")} />}
       {board && board.lines.length > 0 && answer && (
-        <div className="grid gap-3 p-3 lg:h-full lg:grid-cols-[17rem_minmax(0,1fr)_19rem] lg:py-2">
-          <div
+        <div className="grid gap-3 p-3 lg:h-full lg:grid-cols-[15.5rem_minmax(0,1fr)_21rem] lg:py-2">
+          <section
+            aria-label={t("powerUp.dash")}
             // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys
             tabIndex={0}
             className="relative grid min-h-0 content-start gap-3 max-lg:order-2 lg:overflow-y-auto lg:pr-1"
           >
-            <DashPanel
-              board={board}
-              dash={answer.dash}
-              onTurn={(dash) => live.act({ kind: "turns", dash })}
-            />
-          </div>
+            <DashPanel board={board} dash={live.dash} onTurn={(dash) => live.act({ kind: "turns", dash })} />
+          </section>
           <div className="flex min-h-0 min-w-0 flex-col gap-2 max-lg:order-1">
             {walk.answer?.picture && (
-              <VehicleLive views={walk.answer.picture.views} board={board} moment={answer.moment} />
+              <VehicleLive
+                views={walk.answer.picture.views}
+                board={board}
+                moment={answer.moment}
+                red={red}
+                onTouch={touch}
+              />
             )}
             {answer.moment.flashing && <p className="text-sm text-dust">{t("powerUp.meanOfFlashing")}</p>}
-            <Curves samples={live.samples} moment={answer.moment} />
+            <Curves samples={live.samples} moment={answer.moment} board={board} />
             <LiveLog notes={live.notes} />
           </div>
-          <aside
-            // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys
-            tabIndex={0}
-            className="relative grid min-h-0 content-start gap-2 max-lg:order-3 lg:overflow-y-auto"
-          >
-            <TesterPanel rig={rig} board={board} live={live} red={red} onRed={setRed} field={probe} />
+          <aside className="flex min-h-0 flex-col gap-2 max-lg:order-3">
             <MarkList
               board={board}
               moment={answer.moment}
               onReplace={(fuse) => live.act({ kind: "replaces", fuse })}
-              onProbe={(part) => {
-                const terminal = board.probes.find((one) => one.part === part)?.terminal;
-                if (terminal) setRed(terminal);
-              }}
             />
-            <FaultPanel
-              board={board}
-              faults={answer.faults}
-              onChange={(faults) => live.act({ kind: "breaks", faults })}
+            <Panes
+              at={pane}
+              onGo={setPane}
+              name={t("powerUp.panes")}
+              panes={[
+                {
+                  key: "tester",
+                  name: t("powerUp.tester"),
+                  content: (
+                    <div className="grid gap-2">
+                      <TesterPanel
+                        rig={rig}
+                        board={board}
+                        live={live}
+                        red={red}
+                        onRed={setRed}
+                        black={black}
+                        onBlack={setBlack}
+                        field={probe}
+                      />
+                      <MarkTable board={board} moment={answer.moment} onTouch={touch} />
+                    </div>
+                  ),
+                },
+                {
+                  key: "readings",
+                  name: t("powerUp.readings"),
+                  content: (
+                    <ReadingsPane
+                      desk={desk}
+                      onStand={stand}
+                      onTry={tryReading}
+                      onFind={() => setFinding(true)}
+                    />
+                  ),
+                },
+                {
+                  key: "turnOver",
+                  name: t("powerUp.turnOver"),
+                  content: <TurnOverPane desk={desk} onStand={stand} />,
+                },
+                {
+                  key: "faults",
+                  name: t("powerUp.faults", { count: answer.faults.length }),
+                  content: (
+                    <FaultPanel
+                      board={board}
+                      faults={answer.faults}
+                      onChange={(faults) => live.act({ kind: "breaks", faults })}
+                    />
+                  ),
+                },
+              ]}
             />
           </aside>
         </div>
+      )}
+      {finding && board && (
+        <FindWireDialog
+          editor={editor}
+          rig={rig}
+          board={board}
+          volts={desk.view?.batteryVolts ?? null}
+          onClose={() => setFinding(false)}
+        />
       )}
     </JobFrame>
   );

@@ -26,6 +26,8 @@ export function TesterPanel({
   live,
   red,
   onRed,
+  black,
+  onBlack,
   field,
 }: {
   rig: Rig;
@@ -33,10 +35,11 @@ export function TesterPanel({
   live: Live;
   red: string;
   onRed: (terminal: string) => void;
+  black: string;
+  onBlack: (terminal: string) => void;
   field: Ref<HTMLSelectElement>;
 }) {
   const [setting, setSetting] = useState<TesterSetting>("volts");
-  const [black, setBlack] = useState(body);
   const [wire, setWire] = useState(board.paths[0]?.wire ?? "");
   const [reading, setReading] = useState<TesterReading>();
   const [sound, setSound] = useState<TesterReading>();
@@ -77,8 +80,7 @@ export function TesterPanel({
   useEffect(() => setSound(undefined), [setting, at, black]);
 
   return (
-    <section aria-label={t("powerUp.tester")} className="grid gap-2 border border-seam bg-slab p-2">
-      <h2 className="font-semibold">{t("powerUp.tester")}</h2>
+    <section aria-label={t("powerUp.tester")} className="grid gap-2">
       <ChoiceField label={t("powerUp.setting")} value={setting} options={settings} onChange={setSetting} />
       {clamp ? (
         <ChoiceField
@@ -111,7 +113,7 @@ export function TesterPanel({
               label={t("powerUp.black")}
               value={black}
               options={board.probes.map(({ terminal, name }) => ({ value: terminal, label: name }))}
-              onChange={setBlack}
+              onChange={onBlack}
             />
           )}
         </>

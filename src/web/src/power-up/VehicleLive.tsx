@@ -11,25 +11,46 @@ const leastAmps = 0.05;
 /** The current of the widest line, A. */
 const widestAmps = 30;
 
-const markSize = 0.09;
+const markSize = 0.11;
+
+/** A lamp with less of its light is dark to the eye. */
+const glow = 0.002;
+
+/** So much round a lamp belongs to it, m. */
+const touchSize = 0.25;
+
+/** Hotter than this on its way to opening a fuse is shown as hot. */
+const warm = 0.2;
 
 /** The vehicle from all four sides: each lamp as bright as it is, each wire by its current, relays and fuses as marks. */
 export function VehicleLive({
   views,
   board,
   moment,
+  red,
+  onTouch,
 }: {
   views: readonly PictureView[];
   board: Dashboard;
   moment: RunMoment;
+  /** Where the red probe is. */
+  red: string;
+  /** A part was pointed at: the red probe goes to it. */
+  onTouch: (part: string) => void;
 }) {
+  const held = board.probes.find(({ terminal }) => terminal === red)?.part;
   const light = lightOf(board, moment);
   const amps = new Map(moment.wires.map(({ id, amps: carried }) => [id, Math.abs(carried)]));
   const over = new Map(moment.relays.map(({ id, over: pulled }) => [id, pulled]));
   const fuses = new Map(moment.fuses.map((fuse) => [fuse.id, fuse]));
   return (
+    // biome-ignore lint/a11y/useKeyWithClickEvents: by keys a probe is chosen from its list, or by search
     <figure
       aria-label={t("powerUp.live")}
+      onClick={(event) => {
+        const part = (event.target as Element).closest("[data-touch]")?.getAttribute("data-touch");
+        if (part) onTouch(part);
+      }}
       className="grid grid-cols-[3fr_1fr] gap-2 border border-seam bg-slab p-2"
     >
       {(["left", "front", "above", "rear"] as const).map((side) => {
@@ -40,7 +61,7 @@ export function VehicleLive({
           <svg
             key={side}
             viewBox={`${-margin} ${-margin} ${view.widthMetres + 2 * margin} ${view.heightMetres + 2 * margin}`}
-            className="h-full max-h-44 w-full"
+            className="h-full max-h-40 w-full"
             aria-hidden
           >
             <g opacity={0.6}>
@@ -63,11 +84,21 @@ export function VehicleLive({
                 />
               ))}
             {view.lamps.map((lamp, i) => {
-              const bright = Math.min(1, light(lamp.part, lamp.lines));
+              const share = light(lamp.part, lamp.lines);
+              const bright = share < glow ? 0 : Math.min(1, share);
               return (
-                bright > 0 && (
+                <g
                   // biome-ignore lint/suspicious/noArrayIndexKey: lamps of a planned line have the same name
-                  <g key={i} data-lit={lamp.part}>
+                  key={i}
+                  data-lit={bright > 0 ? lamp.part : undefined}
+                  data-touch={lamp.part}
+                  className="cursor-pointer"
+                >
+                  <path d={lamp.case} fill="transparent" stroke="transparent" strokeWidth={touchSize} />
+                  {held === lamp.part && (
+                    <path d={lamp.case} fill="none" stroke="var(--oxide)" strokeWidth={0.06} />
+                  )}
+                  {bright > 0 && (
                     <path
                       d={lamp.case}
                       fill="none"
@@ -76,6 +107,8 @@ export function VehicleLive({
                       strokeOpacity={0.45 * bright}
                       strokeLinejoin="round"
                     />
+                  )}
+                  {bright > 0 && (
                     <path
                       d={lamp.case}
                       fill="var(--lit)"
@@ -83,43 +116,55 @@ export function VehicleLive({
                       stroke="var(--ink)"
                       strokeWidth={0.012}
                     />
-                  </g>
-                )
+                  )}
+                </g>
               );
             })}
-            {board.marks.map((mark) => {
-              if (!mark.at) return null;
-              const spot = spotIn(view, mark.at);
-              const place = `${spot.x.toFixed(2)} ${spot.y.toFixed(2)}`;
-              const nth = seen.get(place) ?? 0;
-              seen.set(place, nth + 1);
-              const x = spot.x + (nth % 5) * markSize * 1.3;
-              const y = spot.y + Math.floor(nth / 5) * markSize * 1.3;
-              const fuse = fuses.get(mark.id);
-              const on = mark.isFuse ? fuse?.blown === true : over.get(mark.id) === true;
-              return mark.isFuse ? (
-                <rect
-                  key={mark.id}
-                  x={x - markSize / 2}
-                  y={y - markSize / 3}
-                  width={markSize}
-                  height={(markSize * 2) / 3}
-                  fill={on ? "var(--oxide)" : (fuse?.heat ?? 0) > 0.2 ? "var(--ochre)" : "var(--slab)"}
-                  stroke="var(--ink)"
-                  strokeWidth={0.012}
-                />
-              ) : (
-                <circle
-                  key={mark.id}
-                  cx={x}
-                  cy={y}
-                  r={markSize / 2}
-                  fill={on ? "var(--spruce)" : "var(--slab)"}
-                  stroke="var(--ink)"
-                  strokeWidth={0.012}
-                />
-              );
-            })}
+            {(side === "left" || side === "above") &&
+              board.marks.map((mark) => {
+                if (!mark.at) return null;
+                const spot = spotIn(view, mark.at);
+                const place = `${spot.x.toFixed(2)} ${spot.y.toFixed(2)}`;
+                const nth = seen.get(place) ?? 0;
+                seen.set(place, nth + 1);
+                const x = spot.x + (nth % 5) * markSize * 1.3;
+                const y = spot.y + Math.floor(nth / 5) * markSize * 1.3;
+                const fuse = fuses.get(mark.id);
+                const on = mark.isFuse ? fuse?.blown === true : over.get(mark.id) === true;
+                const name = `${mark.name}${on ? `: ${mark.isFuse ? t("powerUp.blown") : t("powerUp.pulledIn")}` : ""}`;
+                return mark.isFuse ? (
+                  <rect
+                    key={mark.id}
+                    data-mark={mark.id}
+                    data-touch={mark.part}
+                    className="cursor-pointer"
+                    x={x - markSize / 2}
+                    y={y - markSize / 3}
+                    width={markSize}
+                    height={(markSize * 2) / 3}
+                    fill={on ? "var(--oxide)" : (fuse?.heat ?? 0) > warm ? "var(--ochre)" : "var(--slab)"}
+                    stroke={held === mark.part ? "var(--oxide)" : "var(--ink)"}
+                    strokeWidth={held === mark.part ? 0.03 : 0.012}
+                  >
+                    <title>{name}</title>
+                  </rect>
+                ) : (
+                  <circle
+                    key={mark.id}
+                    data-mark={mark.id}
+                    data-touch={mark.part}
+                    className="cursor-pointer"
+                    cx={x}
+                    cy={y}
+                    r={markSize / 2}
+                    fill={on ? "var(--spruce)" : "var(--slab)"}
+                    stroke="var(--ink)"
+                    strokeWidth={0.012}
+                  >
+                    <title>{name}</title>
+                  </circle>
+                );
+              })}
           </svg>
         );
       })}

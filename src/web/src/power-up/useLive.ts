@@ -59,6 +59,8 @@ export function useLive(rig: Rig) {
   const [speed, setSpeed] = useState<Speed>(1);
   const [playing, setPlaying] = useState(true);
   const [shown, setShown] = useState(begun);
+  // As it was turned last, though the server has not answered yet: the next turn goes on from there.
+  const [dash, setDash] = useState<RigState>({});
   const course = useRef(start);
   const asking = useRef(false);
   const waiting = useRef<Deed[]>([]);
@@ -101,6 +103,7 @@ export function useLive(rig: Rig) {
     course.current = { ...start };
     waiting.current = [];
     setShown(begun());
+    setDash({});
     void go(0);
   }, [go]);
 
@@ -118,6 +121,7 @@ export function useLive(rig: Rig) {
   const act = useCallback(
     (deed: Deed) => {
       waiting.current.push(deed);
+      if (deed.kind === "turns") setDash(deed.dash);
       void go(0);
     },
     [go],
@@ -125,6 +129,7 @@ export function useLive(rig: Rig) {
 
   return {
     ...shown,
+    dash,
     /** All that was done to it, and when it is. */
     course: course.current,
     act,

@@ -7,15 +7,18 @@ export function ChoiceField<Value extends string | number>({
   options,
   onChange,
   messages,
+  bare = false,
 }: {
   label: string;
   value: Value;
   options: readonly { value: Value; label: string }[];
   onChange: (value: Value) => void;
   messages?: readonly string[];
+  /** What stands in it says already what it is. */
+  bare?: boolean;
 }) {
   return (
-    <Field label={label} messages={messages}>
+    <Field label={label} messages={messages} bare={bare}>
       {(ids) => (
         <select
           {...ids}

@@ -19,12 +19,15 @@ export function Field({
   unit,
   messages,
   hint,
+  bare = false,
   children,
 }: {
   label: string;
   unit?: string;
   messages?: readonly string[];
   hint?: string;
+  /** What stands beside it says already what it is: the label is for those who hear it. */
+  bare?: boolean;
   children: (ids: { id: string; "aria-describedby"?: string; "aria-invalid"?: true }) => ReactNode;
 }) {
   const id = useId();
@@ -35,7 +38,7 @@ export function Field({
   const wrong = messages !== undefined && messages.length > 0;
   return (
     <div className="min-w-0">
-      <div className="mb-0.5 text-sm text-dust">
+      <div className={bare ? "sr-only" : "mb-0.5 text-sm text-dust"}>
         <label htmlFor={id}>
           {label}
           {unit && !switched && <span className="font-figure"> {unit}</span>}

@@ -27,6 +27,7 @@ export function NumberField({
   placeholder,
   scale = asIs,
   optional = false,
+  bare = false,
 }: {
   label: string;
   unit?: string;
@@ -37,6 +38,8 @@ export function NumberField({
   placeholder?: string;
   scale?: Scale;
   optional?: boolean;
+  /** What stands beside it says already what it is. */
+  bare?: boolean;
 }) {
   const shown =
     value === null || value === undefined || Number.isNaN(value)
@@ -64,6 +67,7 @@ export function NumberField({
       unit={shownUnit}
       messages={typed.kind === "either" ? undefined : messages}
       hint={hint}
+      bare={bare}
     >
       {(ids) => (
         <>
