@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Running.Faults;
 using BurlyRidge.Core.Sizing;
@@ -79,6 +80,17 @@ public static class ReadingJudge
     /// <summary>A value with its unit.</summary>
     public static string Say(double value, string unit) => unit switch { "V" => Format.Volts(value), "A" => Format.Amps(value), _ => FormattableString.Invariant($"{value:0.0} Ω") };
 
+    /// <summary>How far a value is from what a fault reads, up to 1 near enough. Rust and paint have as many ohms as they like: they may change it by less or by more.</summary>
+    private static double AwayOf(RigFault fault, double reads, double sound, double value, double half)
+    {
+        var near = Math.Abs(reads - value) / (half + FaultSpread * Math.Abs(reads - sound));
+        var share = (value - sound) / (reads - sound);
+        return fault.Faults.OfType<Fault.AddedResistance>().Any() && share > 0 ? Math.Min(near, Math.Abs(Math.Log(share)) / Math.Log(OhmsSpread)) : near;
+    }
+
+    /// <summary>Ohms of a bad joint are within so many times what the library has, either way (assumed, no source).</summary>
+    private const double OhmsSpread = 5;
+
     private static double MostAmps(Rig rig) => rig.Protection.Select(device => device.Fuse.RatingAmps).Concat(rig.InlineBreakers.Select(breaker => breaker.RatingAmps)).Append(LeastFuseAmps).Max() * 2;
 
     private const double LeastFuseAmps = 30;
@@ -91,7 +103,7 @@ public static class ReadingJudge
         return [.. FaultLibrary.Of(group.Rig, study.Names).Where(fault => !group.Out.Contains(fault.Key)).AsParallel().AsOrdered()
             .Select(fault => (Fault: fault, Reads: new Stand(group, null, fault.Key).Read()[place]))
             .Where(pair => double.IsFinite(pair.Reads) && Math.Abs(pair.Reads - sound) > reading.Half / 2)
-            .Select(pair => (pair.Fault, pair.Reads, Away: Math.Abs(pair.Reads - value) / (reading.Half + FaultSpread * Math.Abs(pair.Reads - sound))))
+            .Select(pair => (pair.Fault, pair.Reads, Away: AwayOf(pair.Fault, pair.Reads, sound, value, reading.Half)))
             .Where(pair => pair.Away <= 1)
             .OrderBy(pair => pair.Away * pair.Away + OrderWeight * FaultLibrary.Order(pair.Fault.Kind))
             .Take(MostSuspects)

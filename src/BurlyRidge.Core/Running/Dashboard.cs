@@ -26,6 +26,9 @@ public sealed record DashSlot(string Id, string Name, string Legend, OutputMode 
 /// <param name="At">Where it is; null: nobody said.</param>
 public sealed record RunMark(string Id, string Part, string Name, bool IsFuse, Point? At);
 
+/// <summary>A lamp that is on no mount, where it is all the same.</summary>
+public sealed record RunSpot(string Lamp, Point At);
+
 /// <summary>A wire along the vehicle.</summary>
 /// <param name="Points">From its first end; none: it has no route.</param>
 public sealed record RunPath(string Wire, string Name, IReadOnlyList<Point> Points);
@@ -40,7 +43,7 @@ public sealed record DashLine(string Id, string Name, IReadOnlyList<string> Lamp
 /// <summary>What there is of a rig to work, to look at and to hold a probe to while it runs.</summary>
 /// <param name="Faults">All that can be wrong with it.</param>
 public sealed record Dashboard(
-    IReadOnlyList<DashSignal> Signals, IReadOnlyList<DashSwitch> Switches, IReadOnlyList<DashSlot> Slots, IReadOnlyList<DashLine> Lines, IReadOnlyList<RunMark> Marks, IReadOnlyList<RunPath> Paths,
+    IReadOnlyList<DashSignal> Signals, IReadOnlyList<DashSwitch> Switches, IReadOnlyList<DashSlot> Slots, IReadOnlyList<DashLine> Lines, IReadOnlyList<RunMark> Marks, IReadOnlyList<RunSpot> Spots, IReadOnlyList<RunPath> Paths,
     IReadOnlyList<ProbePoint> Probes, IReadOnlyList<RigFault> Faults)
 {
     /// <summary>Reads an assessed rig; pure and total.</summary>
@@ -71,6 +74,7 @@ public sealed record Dashboard(
                 .. rig.InlineBreakers.Select(breaker => new RunMark(breaker.Id, breaker.Id, names[breaker.Id], IsFuse: true, At(breaker.Id))),
                 .. rig.PowerBoxes.SelectMany(box => box.Outputs.Select(output => new RunMark($"{box.Id}.{output.Id}-fuse", box.Id, RunningWords.FormatFuseOf(Format.RatedAmps(output.RatingAmps), PartNames.Small(names[$"{box.Id}.{output.Id}"])), IsFuse: true, At(box.Id)))),
             ],
+            [.. rig.Fixtures.Select(lamp => (lamp.Id, At: At(lamp.Id))).Where(lamp => lamp.At is not null).Select(lamp => new RunSpot(lamp.Id, lamp.At!))],
             [.. rig.Runs.Select(run => new RunPath(run.Id, names.Wire(run), Points(run)))],
             [
                 new ProbePoint(Vehicle.Body, names[Vehicle.Body], Vehicle.Body),

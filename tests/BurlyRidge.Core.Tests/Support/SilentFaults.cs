@@ -5,7 +5,7 @@ using BurlyRidge.Core.Running.Faults;
 namespace BurlyRidge.Core.Tests.Support;
 
 /// <summary>Faults that change no voltage of a terminal and no current of a wire by as much as a meter shows.</summary>
-public static class SilentFaults
+internal static class SilentFaults
 {
     /// <summary>Less is not told from what the meter's last digits do, V and A.</summary>
     private const double Least = 0.03;

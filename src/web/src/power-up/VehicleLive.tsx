@@ -57,6 +57,19 @@ export function VehicleLive({
         const view = views.find((one) => one.side === side);
         if (!view) return null;
         const seen = new Map<string, number>();
+        /** What is at the same place stands beside it, in rows of five. */
+        const beside = ({ x, y }: { x: number; y: number }) => {
+          const place = `${x.toFixed(2)} ${y.toFixed(2)}`;
+          const nth = seen.get(place) ?? 0;
+          seen.set(place, nth + 1);
+          return { x: x + (nth % 5) * markSize * 1.3, y: y + Math.floor(nth / 5) * markSize * 1.3 };
+        };
+        // What is on a mount is drawn there.
+        const drawn = new Set(
+          views.flatMap(({ lamps }) =>
+            lamps.flatMap(({ part }) => board.lines.find(({ id }) => id === part)?.lamps ?? [part]),
+          ),
+        );
         return (
           <svg
             key={side}
@@ -120,15 +133,32 @@ export function VehicleLive({
                 </g>
               );
             })}
+            {board.spots
+              .filter((lamp) => !drawn.has(lamp.lamp))
+              .map((lamp) => {
+                const spot = beside(spotIn(view, lamp.at));
+                const share = light(lamp.lamp, []);
+                const bright = share < glow ? 0 : Math.min(1, share);
+                return (
+                  <circle
+                    key={lamp.lamp}
+                    data-lit={bright > 0 ? lamp.lamp : undefined}
+                    data-touch={lamp.lamp}
+                    className="cursor-pointer"
+                    cx={spot.x}
+                    cy={spot.y}
+                    r={markSize / 2}
+                    fill={bright > 0 ? "var(--lit)" : "var(--slab)"}
+                    stroke={bright > 0 ? "var(--lichen)" : "var(--ink)"}
+                    strokeOpacity={bright > 0 ? 0.6 : 1}
+                    strokeWidth={bright > 0 ? 0.1 : 0.012}
+                  />
+                );
+              })}
             {(side === "left" || side === "above") &&
               board.marks.map((mark) => {
                 if (!mark.at) return null;
-                const spot = spotIn(view, mark.at);
-                const place = `${spot.x.toFixed(2)} ${spot.y.toFixed(2)}`;
-                const nth = seen.get(place) ?? 0;
-                seen.set(place, nth + 1);
-                const x = spot.x + (nth % 5) * markSize * 1.3;
-                const y = spot.y + Math.floor(nth / 5) * markSize * 1.3;
+                const { x, y } = beside(spotIn(view, mark.at));
                 const fuse = fuses.get(mark.id);
                 const on = mark.isFuse ? fuse?.blown === true : over.get(mark.id) === true;
                 const name = `${mark.name}${on ? `: ${mark.isFuse ? t("powerUp.blown") : t("powerUp.pulledIn")}` : ""}`;
