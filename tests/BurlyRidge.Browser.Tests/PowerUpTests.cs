@@ -68,7 +68,7 @@ public class PowerUpTests(Workshop workshop) : IClassFixture<Workshop>
         page.Until(() => page.Driver.FindElement(By.CssSelector("[data-slot='box.o1']")).GetAttribute("aria-pressed") == "true" && IsLit, "the slot is pressed and its lamp lit");
         page.Key("m");
         page.Until(() => page.Driver.SwitchTo().ActiveElement().TagName == "select", "the probe has the focus");
-        Choose("Red on", "Scene light, left plus");
+        new SelectElement(page.Field("Red on")).SelectByValue("scene-l.plus");
         page.Until(() => Reading.EndsWith('V') && double.Parse(Reading.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture) > 11, "it reads what the lamp gets");
         page.Press("What should it show?");
         page.Find(By.CssSelector("[data-sound]"));

@@ -219,7 +219,7 @@ internal static class Screens
     {
         var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];
         page.Open($"/jobs/{job}/power-up");
-        page.Find(By.XPath("//label[normalize-space() = 'High beam']")).Click();
+        page.Find(By.CssSelector("section fieldset label")).Click();
         page.Find(By.CssSelector("[data-slot='box.o1']")).Click();
         page.Find(By.CssSelector("[data-lit]"));
         page.Find(By.CssSelector("[data-note='turned']"));

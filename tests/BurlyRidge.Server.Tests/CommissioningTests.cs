@@ -88,7 +88,7 @@ public class CommissioningTests(SharedServer shared) : IClassFixture<SharedServe
         Assert.Equal("passed", await StandingAsync(path, "bar"));
         Assert.Equal("begun", await StandingAsync(path, "scene-left"));
         var wrong = Assert.Single(Readings(await LineAsync(path, "scene-left")), reading => reading.GetProperty("judged") is { ValueKind: JsonValueKind.Object } judged && judged.GetProperty("verdict").GetString() == "notPassed");
-        Assert.Contains(wrong.GetProperty("judged").GetProperty("suspects").EnumerateArray(), suspect => suspect.GetProperty("key").GetString()!.StartsWith("earth-on-paint:", StringComparison.Ordinal));
+        Assert.Contains(wrong.GetProperty("judged").GetProperty("suspects").EnumerateArray(), suspect => suspect.GetProperty("key").GetString()!.StartsWith("wire-pinched:scene-l-minus", StringComparison.Ordinal));
     }
 
     /// <summary>Every fault of the first demo rig changes a reading, or is listed to be found by looking.</summary>
