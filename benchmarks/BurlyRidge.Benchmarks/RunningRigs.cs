@@ -1,7 +1,9 @@
 using System.Diagnostics;
+using BurlyRidge.Core.Commissioning;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Running;
+using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Benchmarks;
 
@@ -25,6 +27,17 @@ internal static class RunningRigs
         var seconds = clock.Elapsed.TotalSeconds;
         Console.WriteLine($"12 lines, a strobe among them: one second as in life {life * 1000:0.0} ms (at most {SecondsWanted * 1000:0})");
         Console.WriteLine($"8 hours of camp {seconds:0.00} s in {run.Samples.Count} steps: {night / seconds:0} times life (at least {TimesLife:0}); first {run.Samples[1].Batteries[0].Amps:0} A, battery at the end {run.End.Charge.Values.First():0.00}");
+        Readings(ManyLines.Of(12));
+    }
+
+    /// <summary>What a line should read on sound rigs.</summary>
+    private static void Readings(Rig rig)
+    {
+        var study = RigStudy.Of(rig);
+        var line = study.Lines[0].Line.Id;
+        var count = ReadingBands.Of(study, line, 12.6)?.Groups.Sum(group => group.Readings.Count);
+        var seconds = Clock.Median(9, TimeSpan.FromSeconds(10), () => ReadingBands.Of(study, line, 12.6));
+        Console.WriteLine($"{count} readings of a line on {ReadingBands.Samples} sound rigs {seconds:0.00} s");
     }
 
     /// <summary>With a box and a strobe on it.</summary>

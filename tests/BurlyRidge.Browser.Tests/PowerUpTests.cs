@@ -126,12 +126,12 @@ public class PowerUpTests(Workshop workshop) : IClassFixture<Workshop>
     {
         OpenRig();
         page.Key("r");
-        page.Choose("Line", page.Find(By.CssSelector("aside select")).FindElements(By.TagName("option"))[0].Text);
+        page.Choose("Line", page.Find(By.CssSelector("aside select")).FindElements(By.TagName("option"))[1].Text);
         page.Find(By.CssSelector("[data-reading-key]"));
         page.Type("Battery at rest", "12.6");
         page.Press("Write down");
         await UntilEntriesAsync(1);
-        var across = page.Driver.FindElements(By.CssSelector("[data-reading-key^='on ']"))[0].GetAttribute("data-reading-key")!;
+        var across = page.Driver.FindElements(By.CssSelector("[data-reading-key^='on/']"))[0].GetAttribute("data-reading-key")!;
         Enter(across, "50");
         page.Find(By.XPath("//*[@role = 'alert'][contains(., 'cannot be on this vehicle')]"));
         await UntilEntriesAsync(1);
@@ -201,5 +201,71 @@ public class PowerUpTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.CssSelector("[data-turn]"));
         page.Press("As it should");
         page.Until(() => page.Find(By.CssSelector("[data-turned]")).Text.StartsWith("1 of ", StringComparison.Ordinal), "one is counted");
+    }
+
+    [Fact]
+    public void A_station_of_the_strip_is_probed()
+    {
+        page.Open("/");
+        page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
+        page.Find(By.XPath("//nav[@aria-label = 'Lines']//button[contains(., 'Rear work lamps')]")).Click();
+        page.Find(By.CssSelector("[data-station='plug-work']")).Click();
+        page.Find(By.XPath("//a[. = 'Hold a probe to it']")).Click();
+        page.Until(() => new SelectElement(page.Field("Red on")).SelectedOption.GetAttribute("value")!.StartsWith("plug-work.", StringComparison.Ordinal), "the probe is at the plug");
+    }
+
+    [Fact]
+    public void A_job_without_lines_says_what_comes_first()
+    {
+        page.Open("/");
+        page.Press("New job");
+        page.Type("Vehicle name", "Nothing on it yet");
+        page.Press("Open the job");
+        page.Find(By.XPath("//button[normalize-space() = 'Start from a lamp…']"));
+        page.Key("6");
+        page.Find(By.XPath("//*[@role = 'status'][contains(., 'Start a line first')]"));
+    }
+
+    /// <summary>Taps with a finger.</summary>
+    private void Tap(By what)
+    {
+        var finger = new PointerInputDevice(PointerKind.Touch, "finger");
+        var tap = new ActionBuilder()
+            .AddAction(finger.CreatePointerMove(page.Find(what), 0, 0, TimeSpan.Zero))
+            .AddAction(finger.CreatePointerDown(MouseButton.Touch))
+            .AddAction(finger.CreatePointerUp(MouseButton.Touch));
+        page.Chrome.PerformActions(tap.ToActionSequenceList());
+    }
+
+    [Fact]
+    public void A_finger_alone_works_the_dash_and_measures()
+    {
+        OpenRig("Snow-road rescue wagon");
+        Tap(By.CssSelector("[data-slot='box.o1']"));
+        page.Until(() => page.Has(By.CssSelector("[data-lit='scene-l']")), "the scene light is lit");
+        Tap(By.CssSelector("[data-touch='scene-l']"));
+        page.Until(() => new SelectElement(page.Field("Red on")).SelectedOption.GetAttribute("value")!.StartsWith("scene-l.", StringComparison.Ordinal), "the probe is at the lamp");
+        Tap(By.XPath("//*[@role = 'tab'][. = 'Readings']"));
+        page.Find(By.CssSelector("[data-reading-key]"));
+    }
+
+    [Fact]
+    public void A_flasher_flashes_and_rests_for_whom_it_should_not()
+    {
+        OpenRig("Snow-road rescue wagon");
+        page.Find(By.CssSelector("[data-slot='box.o4']")).Click();
+        foreach (var lit in new[] { true, false, true }) page.Until(() => page.Has(By.CssSelector("[data-lit^='beacon']")) == lit, lit ? "a beacon is lit" : "the beacons are dark");
+        void Prefer(string motion) => page.Chrome.ExecuteCdpCommand("Emulation.setEmulatedMedia", new() { ["features"] = new[] { new Dictionary<string, object> { ["name"] = "prefers-reduced-motion", ["value"] = motion } } });
+        Prefer("reduce");
+        try
+        {
+            OpenRig("Snow-road rescue wagon");
+            page.Find(By.CssSelector("[data-slot='box.o4']")).Click();
+            page.Find(By.XPath("//p[. = 'Outputs that flash are shown as their mean.']"));
+        }
+        finally
+        {
+            Prefer("");
+        }
     }
 }

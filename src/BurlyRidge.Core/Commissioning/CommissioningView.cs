@@ -36,17 +36,17 @@ public sealed record CommissioningView(double? BatteryVolts, IReadOnlyList<Commi
     public static CommissioningView Of(RigStudy study, CommissioningRecord record)
     {
         var plan = new ReadingPlan(study);
-        return new CommissioningView(record.BatteryVolts, [.. study.Lines.Select(line => Of(plan, line, record))], [.. TurnOver.Of(study).Select(check => new TurnCard(check, record.Turned.GetValueOrDefault(check.Key)))]);
+        return new CommissioningView(record.BatteryVolts, [Of(plan, ReadingPlan.OfVehicle, CommissioningWords.VehicleItself, record), .. study.Lines.Select(line => Of(plan, line.Line.Id, line.Line.Name, record))], [.. TurnOver.Of(study).Select(check => new TurnCard(check, record.Turned.GetValueOrDefault(check.Key)))]);
     }
 
-    private static CommissionedLine Of(ReadingPlan plan, LineStudy line, CommissioningRecord record)
+    private static CommissionedLine Of(ReadingPlan plan, string id, string name, CommissioningRecord record)
     {
-        var groups = plan.Of(line);
+        var groups = plan.Of(id);
         var keys = groups.SelectMany(group => group.Readings.Select(reading => LineCard.KeyOf(group.Id, reading.Key))).ToList();
-        var taken = keys.Count(key => record.Readings.ContainsKey((line.Line.Id, key)));
-        var passed = record.Passed.GetValueOrDefault(line.Line.Id);
+        var taken = keys.Count(key => record.Readings.ContainsKey((id, key)));
+        var passed = record.Passed.GetValueOrDefault(id);
         var standing = passed is null ? taken > 0 ? LineStanding.Begun : LineStanding.Open : passed.What.Print == ReadingPlan.PrintOf(groups) ? LineStanding.Passed : LineStanding.ChangedSince;
-        return new CommissionedLine(line.Line.Id, line.Line.Name, standing, taken, keys.Count, passed);
+        return new CommissionedLine(id, name, standing, taken, keys.Count, passed);
     }
 }
 
@@ -61,7 +61,7 @@ public sealed record GroupCard(string Words, Rigs.RigState State, IReadOnlyList<
 public sealed record LineCard(string Line, string Name, string Left, IReadOnlyList<GroupCard> Groups)
 {
     /// <summary>Names a reading within its line.</summary>
-    internal static string KeyOf(string group, string reading) => $"{group} {reading}";
+    internal static string KeyOf(string group, string reading) => $"{group}/{reading}";
 
     /// <summary>Holds what was measured against what should be.</summary>
     public static LineCard Of(RigStudy study, LineReadings readings, CommissioningRecord record)

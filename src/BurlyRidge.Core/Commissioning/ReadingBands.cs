@@ -16,20 +16,20 @@ public static class ReadingBands
 
     private const ulong Seed = 20_261;
 
-    /// <summary>What a line should read; null where there is no such line or nothing lights it.</summary>
+    /// <summary>What a line, or the vehicle before anything is fitted, should read; null where there is no such line or nothing lights it.</summary>
     /// <param name="measured">Volts of the vehicle's battery at rest as read at its posts, V; null: nobody did.</param>
     public static LineReadings? Of(RigStudy study, string line, double? measured, CancellationToken cancellation = default)
     {
-        if (study.Lines.FirstOrDefault(one => one.Line.Id == line) is not { } found) return null;
-        var plan = new ReadingPlan(study).Of(found);
+        var plan = new ReadingPlan(study).Of(line);
+        if (plan.Count == 0) return null;
         var groups = plan.AsParallel().AsOrdered().WithCancellation(cancellation).Select(group => Of(group, measured, cancellation)).ToList();
-        return new LineReadings(line, found.Line.Name, ReadingPlan.PrintOf(plan), groups);
+        return new LineReadings(line, line == ReadingPlan.OfVehicle ? CommissioningWords.VehicleItself : study.Names.Line(line), ReadingPlan.PrintOf(plan), groups);
     }
 
     /// <summary>What a line reads where it is just as planned, and the print of that; none where nothing lights it.</summary>
     public static (string Print, IReadOnlyList<CommissioningEvent.Measured> Readings) AsPlanned(RigStudy study, string line)
     {
-        var plan = study.Lines.FirstOrDefault(one => one.Line.Id == line) is { } found ? new ReadingPlan(study).Of(found) : [];
+        var plan = new ReadingPlan(study).Of(line);
         return (ReadingPlan.PrintOf(plan), [.. plan.SelectMany(group => group.Readings.Zip(new Stand(group, null).Read(), (reading, value) =>
             new CommissioningEvent.Measured(line, LineCard.KeyOf(group.Id, reading.Key), Math.Round(value, 2)) { Words = reading.Words, Unit = UnitOf(reading.Probing.Setting) }))]);
     }
@@ -38,7 +38,7 @@ public static class ReadingBands
     /// <param name="seed">Another seed draws others.</param>
     public static IReadOnlyList<IReadOnlyList<double>> OfSoundRigs(RigStudy study, string line, double? measured, ulong seed, int rigs)
     {
-        var stands = new ReadingPlan(study).Of(study.Lines.First(one => one.Line.Id == line)).Select(group => new Stand(group, measured)).ToList();
+        var stands = new ReadingPlan(study).Of(line).Select(group => new Stand(group, measured)).ToList();
         return [.. Enumerable.Range(0, rigs).Select(rig => (IReadOnlyList<double>)[.. stands.SelectMany(stand => stand.Read(new Draws(seed, rig)))])];
     }
 
@@ -89,7 +89,7 @@ internal sealed class Stand
     {
         var read = Read(wired => wired.Solve(draw));
         for (var i = 0; i < read.Length; i++)
-            read[i] += Tolerances.MeterSpread(group.Readings[i].Probing.Setting, read[i]) * draw.Normal(Draws.Of($"{group.Id} {group.Readings[i].Key}"));
+            read[i] += Tolerances.MeterSpread(group.Readings[i].Probing.Setting, read[i]) * draw.Normal(Draws.Of(LineCard.KeyOf(group.Id, group.Readings[i].Key)));
         return read;
     }
 

@@ -78,7 +78,7 @@ public static class ReadingJudge
     }
 
     /// <summary>A value with its unit.</summary>
-    public static string Say(double value, string unit) => unit switch { "V" => Format.Volts(value), "A" => Format.Amps(value), _ => FormattableString.Invariant($"{value:0.0} Ω") };
+    public static string Say(double value, string unit) => unit switch { "V" => Format.Volts(value), "A" => Format.Amps(value), _ => FormattableString.Invariant($"{value:0.0} {unit}") };
 
     /// <summary>How far a value is from what a fault reads, up to 1 near enough. Rust and paint have as many ohms as they like: they may change it by less or by more.</summary>
     private static double AwayOf(RigFault fault, double reads, double sound, double value, double half)
@@ -97,7 +97,7 @@ public static class ReadingJudge
 
     private static List<Suspect> Suspects(RigStudy study, string line, string id, ExpectedReading reading, double value)
     {
-        var group = new ReadingPlan(study).Of(study.Lines.First(one => one.Line.Id == line)).First(group => group.Id == id);
+        var group = new ReadingPlan(study).Of(line).First(group => group.Id == id);
         var place = group.Readings.Select(planned => LineCard.KeyOf(group.Id, planned.Key)).ToList().IndexOf(reading.Key);
         var sound = new Stand(group, null).Read()[place];
         return [.. FaultLibrary.Of(group.Rig, study.Names).Where(fault => !group.Out.Contains(fault.Key)).AsParallel().AsOrdered()

@@ -43,8 +43,36 @@ internal sealed class ReadingPlan
 
     private PartNames Names => study.Names;
 
-    /// <summary>The readings of a line, in the order in which they are taken.</summary>
-    public IReadOnlyList<PlannedGroup> Of(LineStudy line)
+    /// <summary>Stands for what is of no line: the vehicle before anything is fitted.</summary>
+    public const string OfVehicle = "vehicle";
+
+    /// <summary>The readings of a line, or of the vehicle, in the order in which they are taken; none where nothing lights it.</summary>
+    public IReadOnlyList<PlannedGroup> Of(string line) => line == OfVehicle ? Vehicles() : study.Lines.FirstOrDefault(one => one.Line.Id == line) is { } found ? Of(found) : [];
+
+    /// <summary>Hold points that are of no line: every battery off, the vehicle's own signals proven, each earth bared.</summary>
+    private List<PlannedGroup> Vehicles()
+    {
+        var vehicle = Rig.Empty(Rig.Vehicle.SystemVolts, Rig.HouseRules.Units) with { Vehicle = Rig.Vehicle, Earths = Rig.Earths, HouseRules = Rig.HouseRules };
+        PlannedGroup Stands(string id, string words, RigState state, params IReadOnlyList<PlannedReading> readings) => new(id, words, state, vehicle, readings);
+        string Said(RigState state) => StandWords.Together(StandWords.Of(Rig, Names, state, []));
+        var groups = new List<PlannedGroup>
+        {
+            Stands("rest", CommissioningWords.AllOff, new RigState(), Volts(Rig.Vehicle.SystemPlus, Rig.Vehicle.SystemMinus)),
+            Stands("isolated", CommissioningWords.EveryNegativeOff, new RigState(), [.. Rig.Vehicle.Batteries.Select(battery => Volts($"{battery.Id}.plus", Vehicle.Body))]) with { Out = [.. Rig.Vehicle.Batteries.Select(battery => RigFault.KeyOf("battery-off", battery.Id))] },
+        };
+        var key = new RigState { Key = true };
+        foreach (var signal in study.Lines.SelectMany(line => line.Trigger.BySignal.Keys).Distinct().Order())
+        {
+            var turning = VehicleSignal.All(Rig.Vehicle).First(one => one.Signal == signal).Turning;
+            var on = key.WithSignals(other => other == signal);
+            groups.Add(Stands($"{signal}-off", CommissioningWords.FormatSignalStandsOff(signal.Word()), key, Volts(turning, Vehicle.Body)));
+            groups.Add(Stands($"{signal}-on", Said(on), on, Volts(turning, Vehicle.Body)));
+        }
+        groups.Add(Stands("earths", CommissioningWords.EarthsBared, new RigState(), [.. Rig.Earths.Where(earth => study.Map.NumberOf(earth.Id) >= 0).Select(earth => Ohms(earth.Id, Rig.Vehicle.SystemMinus))]));
+        return [.. groups.Where(group => group.Readings.Count > 0)];
+    }
+
+    private IReadOnlyList<PlannedGroup> Of(LineStudy line)
     {
         if (line.Trigger.On is not { } on) return [];
         var lights = line.Line.Lights.Select(study.Map.Find).OfType<Link>().ToList();
@@ -93,7 +121,7 @@ internal sealed class ReadingPlan
     private string How(LineWay way, RigState state, IReadOnlyList<string> without)
     {
         var library = without.Count == 0 ? [] : FaultLibrary.Of(Rig, Names).Where(fault => without.Contains(fault.Key)).Select(fault => PartNames.Small(fault.Name));
-        return Format.Capital(Format.And([.. library, .. StandWords.Of(Rig, Names, state, [.. way.Switches.Keys]).DefaultIfEmpty(PartNames.Small(CommissioningWords.AllOff))]));
+        return StandWords.Together([.. library, .. StandWords.Of(Rig, Names, state, [.. way.Switches.Keys]).DefaultIfEmpty(CommissioningWords.AllOff)]);
     }
 
     private PlannedReading Volts(string red, string black) => new($"{red}>{black}", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Volts, red, black));
@@ -101,7 +129,7 @@ internal sealed class ReadingPlan
     /// <summary>One side of a fuse, whose sides have no print.</summary>
     private PlannedReading AtFuse(string terminal, string called) => Volts(terminal, Vehicle.Body) with { Words = CommissioningWords.FormatProbes(called, PartNames.Small(Names[Vehicle.Body])) };
 
-    private PlannedReading Ohms(string red, string black) => new($"{red}>{black} ohms", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Ohms, red, black));
+    private PlannedReading Ohms(string red, string black) => new($"{red}>{black}/ohms", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Ohms, red, black));
 
     private PlannedReading Across(Link light) => Volts(light.A, light.B);
 
@@ -116,7 +144,7 @@ internal sealed class ReadingPlan
         }
         foreach (var relay in way.Relays)
             readings.Add(Volts($"{relay.Id}.{relay.Pinout.CoilPlus}", $"{relay.Id}.{relay.Pinout.CoilMinus}"));
-        if (Feed(way, piece) is { } feed) readings.Add(new PlannedReading($"{feed.Id} clamp", CommissioningWords.FormatClampRound(PartNames.Small(Names.Wire(feed))), new Probing(TesterSetting.Clamp, feed.Id)));
+        if (Feed(way, piece) is { } feed) readings.Add(new PlannedReading($"{feed.Id}/clamp", CommissioningWords.FormatClampRound(PartNames.Small(Names.Wire(feed))), new Probing(TesterSetting.Clamp, feed.Id)));
         return [.. readings.DistinctBy(reading => reading.Key)];
     }
 
@@ -162,7 +190,7 @@ internal sealed class ReadingPlan
                 Runs = [lead, new Rigs.Run($"{Bench}-back", $"{lamp.Id}.{light.Minus}", Rig.Vehicle.SystemMinus, Lead, LeadMetres, [Zone.Exterior])],
             };
             yield return new PlannedGroup($"{Bench}-{lamp.Id}", CommissioningWords.FormatOnTheBench(Names[lamp.Id]), new RigState(), bench,
-                [new PlannedReading($"{lamp.Id} {Bench}", CommissioningWords.ClampRoundTestLead, new Probing(TesterSetting.Clamp, Bench))]) { OnBench = true };
+                [new PlannedReading($"{lamp.Id}/{Bench}", CommissioningWords.ClampRoundTestLead, new Probing(TesterSetting.Clamp, Bench))]) { OnBench = true };
         }
     }
 

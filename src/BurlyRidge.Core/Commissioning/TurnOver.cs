@@ -51,12 +51,12 @@ public static class TurnOver
         var checks = new List<TurnCheck>();
         foreach (var slot in Slots(rig))
             foreach (var key in new[] { false, true })
-                Add($"{slot} {(key ? "key-on" : "key-off")}", TurnFor.Slot, new RigState { Key = key, Pressed = [slot] });
+                Add($"{slot}/{(key ? "key-on" : "key-off")}", TurnFor.Slot, new RigState { Key = key, Pressed = [slot] });
         var signals = study.Lines.SelectMany(line => line.Trigger.BySignal.Keys).Distinct().Order().ToList();
         foreach (var own in rig.Switches.Where(own => own.Positions.Count > 2))
             foreach (var position in own.Positions)
                 foreach (var signal in signals.Select(signal => (Signal?)signal).Prepend(null))
-                    Add($"{own.Id} {position.Name} {signal}", TurnFor.Position, new RigState { Key = true, Switches = new Dictionary<string, string>(StringComparer.Ordinal) { [own.Id] = position.Name } }.WithSignals(one => one == signal));
+                    Add($"{own.Id}/{position.Name}/{signal}", TurnFor.Position, new RigState { Key = true, Switches = new Dictionary<string, string>(StringComparer.Ordinal) { [own.Id] = position.Name } }.WithSignals(one => one == signal));
         foreach (var line in study.Lines)
         {
             if (line.Trigger.On is not { } on || LineWay.Of(line, on, rig) is not { } way) continue;
@@ -64,13 +64,13 @@ public static class TurnOver
             {
                 var (disarmed, dark) = (on with { Pressed = [] }, on.WithSignals(_ => false));
                 foreach (var (own, off) in way.Switches) disarmed = disarmed.With(own, off);
-                Add($"{line.Line.Id} signal-alone", TurnFor.Armed, disarmed, way: way);
-                Add($"{line.Line.Id} switch-alone", TurnFor.Armed, dark, way: way);
-                Add($"{line.Line.Id} both", TurnFor.Armed, on, way: way);
-                Add($"{line.Line.Id} stalk-back", TurnFor.Armed, dark, before: on, way: way);
+                Add($"{line.Line.Id}/signal-alone", TurnFor.Armed, disarmed, way: way);
+                Add($"{line.Line.Id}/switch-alone", TurnFor.Armed, dark, way: way);
+                Add($"{line.Line.Id}/both", TurnFor.Armed, on, way: way);
+                Add($"{line.Line.Id}/stalk-back", TurnFor.Armed, dark, before: on, way: way);
             }
-            else if (on.Pressed.Count == 0) Add($"{line.Line.Id} alone", TurnFor.Line, on, way: way);
-            foreach (var fuse in FeedsOf(line.Line.Id, on)) Add($"{line.Line.Id} without {fuse}", TurnFor.OneFeedOut, on, RigFault.KeyOf("fuse-out", fuse), way: way);
+            else if (on.Pressed.Count == 0) Add($"{line.Line.Id}/alone", TurnFor.Line, on, way: way);
+            foreach (var fuse in FeedsOf(line.Line.Id, on)) Add($"{line.Line.Id}/without/{fuse}", TurnFor.OneFeedOut, on, RigFault.KeyOf("fuse-out", fuse), way: way);
         }
         return [.. checks.DistinctBy(check => check.Key)];
 
@@ -101,7 +101,7 @@ public static class TurnOver
             IEnumerable<string> done = without is null ? [] : [PartNames.Small(library[without])];
             done = done.Concat(StandWords.Of(rig, names, before ?? state, [.. way?.Switches.Keys ?? []]));
             if (before is not null) done = done.Append(CommissioningWords.FormatThen(Format.And(RunWords.Turned(rig, names, before, state).Select(pair => PartNames.Small(pair.Words)))));
-            checks.Add(new TurnCheck(key, why, Format.Capital(Format.And(done.DefaultIfEmpty(PartNames.Small(CommissioningWords.AllOff)))), state, without is null ? [] : [without], lit,
+            checks.Add(new TurnCheck(key, why, StandWords.Together(done.DefaultIfEmpty(CommissioningWords.AllOff)), state, without is null ? [] : [without], lit,
                 lit.Count > 0 ? CommissioningWords.FormatOnlyLit(Format.And(lit.Select(names.Line))) : CommissioningWords.NothingLit));
         }
     }

@@ -175,7 +175,7 @@ public sealed record LampFunction(
     /// </summary>
     public double LightFraction(double volts, double amps) => Kind switch
     {
-        LampKind.Filament => Math.Pow(Math.Max(0, volts) / RatedVolts, 3.4),
+        LampKind.Filament => FilamentLight.Of(volts / RatedVolts),
         LampKind.ResistorLed => Math.Max(0, amps) * RatedVolts / Power,
         _ => Math.Max(0, volts) * Math.Max(0, amps) / Power,
     };

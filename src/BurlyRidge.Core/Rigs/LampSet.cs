@@ -16,7 +16,7 @@ public sealed record LampSet(LampKind Kind, int Count, double? Watts = null, dou
 
     /// <summary>Light that a lamp that is not regulated loses, as a fraction, at that share of the volts: it goes with V^3.4.</summary>
     /// <remarks>Source: IES Lighting Handbook rerating exponents (from memory).</remarks>
-    public static double LightLost(double share) => 1 - Math.Pow(Math.Max(0, share), 3.4);
+    public static double LightLost(double share) => 1 - FilamentLight.Of(share);
 
     /// <summary>Power of one lamp at <paramref name="systemVolts"/>, W, rerated from the voltage that it is stated at.</summary>
     public double WattsAt(int systemVolts)

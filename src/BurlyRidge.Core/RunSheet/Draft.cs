@@ -14,7 +14,7 @@ internal sealed class Draft
     private readonly Dictionary<string, Run> runs;
     private readonly ILookup<string, Line> linesOfLamp;
     private readonly ILookup<string, Run> runsOfLine;
-    private readonly Dictionary<string, Routed> routes;
+    private readonly WireRoutes routes;
     private readonly ILookup<string, MakingOff> endings;
     private readonly ILookup<string, string> wiresOfPlan;
     private readonly Dictionary<ComesOff, HashSet<string>> behind;
@@ -32,6 +32,7 @@ internal sealed class Draft
         Rig = assessed.Study.Wired;
         Names = assessed.Study.Names;
         Where = PartLocations.Of(Rig);
+        routes = new WireRoutes(assessed.Whole, Where);
         Cuts = CutList.Of(assessed);
         // Pick-ups of quick plans are parts of the rig in full wiring alone.
         Covers = ComesOff.Of(assessed.Whole.Saved with { Joints = Rig.Joints, Runs = Rig.Runs }, assessed.Whole.Routed, Names);
@@ -39,7 +40,6 @@ internal sealed class Draft
         linesOfLamp = Rig.Lines.SelectMany(line => line.Lamps().Select(lamp => (lamp, line))).ToLookup(pair => pair.lamp, pair => pair.line, StringComparer.Ordinal);
         mounts = (Rig.Body?.Mounts ?? []).ToDictionary(mount => mount.Id, StringComparer.Ordinal);
         places = Rig.Body?.PlaceNames() ?? new HashSet<string>();
-        routes = assessed.Whole.Routed.Routes.ToDictionary(route => route.Id, StringComparer.Ordinal);
         existing = Existing(assessed);
         runs = Rig.Runs.ToDictionary(run => run.Id, StringComparer.Ordinal);
         Runs = [.. Rig.Runs.Where(run => !existing.Contains(run.Id) && !(run.Given && run.Kit is null))];
@@ -101,10 +101,7 @@ internal sealed class Draft
     public bool IsExisting(string id) => existing.Contains(id);
 
     /// <summary>How a wire lies; null where it has no route.</summary>
-    public Routed? RouteOf(Run run) => routes.GetValueOrDefault(run.Id) ?? (Assessed.Whole.QuickLineOf(run.Id) is { } line && Long(run) ? routes.GetValueOrDefault(line) : null);
-
-    /// <summary>Of a quick plan the wires between different stations follow its route.</summary>
-    private bool Long(Run run) => Where.OfTerminal(run.From) is not { } from || from != Where.OfTerminal(run.To);
+    public Routed? RouteOf(Run run) => routes.Of(run);
 
     /// <summary>Grommets that a wire passes, from its first end.</summary>
     public IReadOnlyList<Station> Holes(Run run) => Rig.Body is { } body

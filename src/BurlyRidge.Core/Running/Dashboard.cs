@@ -53,12 +53,8 @@ public sealed record Dashboard(
         var where = Routing.PartLocations.Of(rig);
         var body = assessed.Whole.Saved.Body;
         Point? At(string part) => body is not null && where.Of(part) is { } station ? body.StationOf(station)?.At : null;
-        var routes = assessed.Whole.Routed.Routes.Where(route => route.Route is not null).ToDictionary(route => route.Id, route => route.Route!.Stations, StringComparer.Ordinal);
-        IReadOnlyList<Point> Points(Rigs.Run run)
-        {
-            var stations = routes.GetValueOrDefault(run.Id) ?? (assessed.Whole.QuickLineOf(run.Id) is { } line && where.OfTerminal(run.From) != where.OfTerminal(run.To) ? routes.GetValueOrDefault(line) : null) ?? [];
-            return body is null ? [] : [.. stations.Select(body.StationOf).OfType<Station>().Select(station => station.At)];
-        }
+        var routes = new WireRoutes(assessed.Whole, where);
+        IReadOnlyList<Point> Points(Rigs.Run run) => body is null ? [] : [.. (routes.Of(run)?.Route?.Stations ?? []).Select(body.StationOf).OfType<Station>().Select(station => station.At)];
         return new Dashboard(
             [.. VehicleSignal.All(rig.Vehicle).Select(signal => new DashSignal(signal.Signal, Format.Capital(signal.Signal.Word())))],
             [.. rig.Switches.Where(own => own.Positions.Count > 1).Select(own => new DashSwitch(own.Id, names[own.Id], [.. own.Positions.Select(position => new DashPosition(position.Name, PinWords.Of(position.Name)))]))],

@@ -79,7 +79,7 @@ public static class Meter
             case TesterSetting.Volts:
                 return Shown(Value(With(Held(probing, "tester")), probing, 0), VoltsStep, "V");
             case TesterSetting.TestLamp:
-                return Lamp(Math.Pow(Math.Abs(Across(With(new PartElement("tester", probing.Red, probing.Black, new Law.Filament(LampWatts, rig.Vehicle.SystemVolts))), probing)) / rig.Vehicle.SystemVolts, LightExponent));
+                return Lamp(FilamentLight.Of(Math.Abs(Across(With(new PartElement("tester", probing.Red, probing.Black, new Law.Filament(LampWatts, rig.Vehicle.SystemVolts))), probing)) / rig.Vehicle.SystemVolts));
             case TesterSetting.TwoColours:
                 return Colours(Across(With(new PartElement("tester.up", rig.Vehicle.SystemPlus, probing.Red, new Law.Load(TesterOhms)), new PartElement("tester.down", probing.Red, probing.Black, new Law.Load(TesterOhms))), probing) / rig.Vehicle.SystemVolts);
         }
@@ -118,7 +118,7 @@ public static class Meter
         _ => 0.008 * Math.Abs(value) + 3 * OhmsStep,
     };
 
-    private const double VoltsStep = 0.01, AmpsStep = 0.01, OhmsStep = 0.1, LightExponent = 3.4;
+    private const double VoltsStep = 0.01, AmpsStep = 0.01, OhmsStep = 0.1;
 
     private static TesterReading Shown(double value, double step, string unit)
     {

@@ -33,7 +33,9 @@ public static class RigRun
         var log = new RunLog(rig, names);
         var samples = new List<RunSample>();
         var left = new Queue<RunEvent>(events.Where(one => (from is null || one.Seconds > start.Seconds) && one.Seconds <= until).OrderBy(one => one.Seconds));
-        log.Look(running.Solve());
+        var first = running.Solve();
+        log.Look(first);
+        if (from is not null) log.Told(running.Wires, first);
         while (true)
         {
             cancellation.ThrowIfCancellationRequested();

@@ -49,13 +49,18 @@ internal sealed class RunLog(Rig rig, PartNames names)
         ? RunningWords.FormatTimeOver(RunWords.Slot(rig, names, slot.Slot)) : RunningWords.FormatBatteryLow(RunWords.Slot(rig, names, slot.Slot), Format.Volts(slot.Volts)), [TerminalIndex.Split(slot.Slot).Part]));
 
     /// <summary>Wires that have become too hot, and what cannot make up its mind; each once until it is over.</summary>
-    public void Watch(double seconds, IReadOnlyList<WireHeat> wires, SolvedHarness solved)
+    public void Watch(double seconds, IReadOnlyList<WireHeat> wires, SolvedHarness solved) => notes.AddRange(Wrong(seconds, wires, solved));
+
+    /// <summary>Takes what is wrong already as told: a run that goes on does not tell it again.</summary>
+    public void Told(IReadOnlyList<WireHeat> wires, SolvedHarness solved) => _ = Wrong(0, wires, solved).Count();
+
+    private IEnumerable<RunNote> Wrong(double seconds, IReadOnlyList<WireHeat> wires, SolvedHarness solved)
     {
         foreach (var wire in wires)
         {
             var (id, over) = (wire.Wire.Id, wire.Celsius > wire.Wire.InsulationCelsius + TooHotKelvin);
             if (!over) hot.Remove(id);
-            else if (hot.Add(id)) notes.Add(new RunNote(seconds, RunNoteKind.WireHot, RunningWords.FormatWireTooHot(names[id], Format.Celsius(wire.Celsius)), [id]));
+            else if (hot.Add(id)) yield return new RunNote(seconds, RunNoteKind.WireHot, RunningWords.FormatWireTooHot(names[id], Format.Celsius(wire.Celsius)), [id]);
         }
         var (ids, words) = solved.Solution switch
         {
@@ -65,7 +70,7 @@ internal sealed class RunLog(Rig rig, PartNames names)
             _ => ([], ""),
         };
         if (ids.Count == 0) unsteady.Clear();
-        else if (unsteady.Add(words)) notes.Add(new RunNote(seconds, RunNoteKind.Unsteady, words, [.. ids.Select(id => TerminalIndex.Split(id).Part).Distinct()]));
+        else if (unsteady.Add(words)) yield return new RunNote(seconds, RunNoteKind.Unsteady, words, [.. ids.Select(id => TerminalIndex.Split(id).Part).Distinct()]);
     }
 
     /// <summary>Room above the insulation's class before it is told, K.</summary>

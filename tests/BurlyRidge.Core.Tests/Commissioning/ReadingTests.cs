@@ -153,4 +153,17 @@ public class ReadingTests
         var reading = readings.Groups.Single(group => group.Id == "on").Readings[0];
         Assert.Equal("fuse-out:f", ReadingJudge.Judge(study, readings, reading.Key, 0.12)!.Suspects[0].Key);
     }
+
+    /// <summary>Before anything is fitted: dead with every negative off, signals live with their switch alone, earths that carry.</summary>
+    [Fact]
+    public void The_vehicle_itself_has_its_hold_points()
+    {
+        var readings = ReadingBands.Of(RigStudy.Of(GoodRigs.Beam), "vehicle", Measured)!;
+        ExpectedReading At(string group) => readings.Groups.Single(one => one.Id == group).Readings[0];
+        Assert.InRange(At("rest").Value, 12.5, 12.7);
+        Assert.InRange(At("isolated").Value, -0.2, 0.2);
+        Assert.InRange(At("HighBeam-off").Value, -0.2, 0.2);
+        Assert.InRange(At("HighBeam-on").Value, 11.5, 12.7);
+        Assert.All(readings.Groups.Single(one => one.Id == "earths").Readings, reading => Assert.InRange(reading.Value, -0.1, 0.1));
+    }
 }

@@ -15,7 +15,7 @@ public class TurnOverTests
     [Fact]
     public void An_armed_line_is_lit_with_both_alone()
     {
-        var armed = Of("pair armed by a switch, high beam").Where(check => check.For == TurnFor.Armed).ToDictionary(check => check.Key.Split(' ')[1], check => check.Lit.Count > 0);
+        var armed = Of("pair armed by a switch, high beam").Where(check => check.For == TurnFor.Armed).ToDictionary(check => check.Key.Split('/')[1], check => check.Lit.Count > 0);
         Assert.Equal(new Dictionary<string, bool> { ["signal-alone"] = false, ["switch-alone"] = false, ["both"] = true, ["stalk-back"] = false }, armed);
     }
 
@@ -25,8 +25,8 @@ public class TurnOverTests
         var box = Runs.Box(new BoxOutput("o1", 15, Slot: 1));
         var rig = box with { PowerBoxes = [box.PowerBoxes[0] with { Outputs = [.. box.PowerBoxes[0].Outputs, new BoxOutput("o2", 15, Slot: 2)] }] };
         var checks = TurnOver.Of(RigStudy.Of(rig)).Where(check => check.For == TurnFor.Slot).ToDictionary(check => check.Key, check => check.Lit);
-        Assert.Equal(["box.o1 key-off", "box.o1 key-on", "box.o2 key-off", "box.o2 key-on"], checks.Keys.Order(StringComparer.Ordinal));
-        Assert.Equal(["line"], checks["box.o1 key-on"]);
+        Assert.Equal(["box.o1/key-off", "box.o1/key-on", "box.o2/key-off", "box.o2/key-on"], checks.Keys.Order(StringComparer.Ordinal));
+        Assert.Equal(["line"], checks["box.o1/key-on"]);
         Assert.All(checks.Where(pair => pair.Key.StartsWith("box.o2", StringComparison.Ordinal)), pair => Assert.Empty(pair.Value));
     }
 
@@ -97,10 +97,10 @@ public class TurnOverTests
         log.Add((at, "One", new CommissioningEvent.Measured(line, all[0].Key, all[0].Value)));
         var record = CommissioningRecord.Of(log);
         Assert.Empty(LineCard.Of(study, readings, record).Left);
-        Assert.Equal(LineStanding.Begun, CommissioningView.Of(study, record).Lines.Single().Standing);
+        Assert.Equal(LineStanding.Begun, CommissioningView.Of(study, record).Lines.Single(one => one.Id == line).Standing);
         log.Add((at, "Two", new CommissioningEvent.Passed(line) { Print = readings.Print, BatteryVolts = 12.6 }));
-        Assert.Equal(LineStanding.Passed, CommissioningView.Of(study, CommissioningRecord.Of(log)).Lines.Single().Standing);
+        Assert.Equal(LineStanding.Passed, CommissioningView.Of(study, CommissioningRecord.Of(log)).Lines.Single(one => one.Id == line).Standing);
         var changed = RigStudy.Of(study.Wired with { Runs = [.. study.Wired.Runs.Select(run => run with { LengthMetres = run.LengthMetres + 1 })] });
-        Assert.Equal(LineStanding.ChangedSince, CommissioningView.Of(changed, CommissioningRecord.Of(log)).Lines.Single().Standing);
+        Assert.Equal(LineStanding.ChangedSince, CommissioningView.Of(changed, CommissioningRecord.Of(log)).Lines.Single(one => one.Id == line).Standing);
     }
 }

@@ -113,4 +113,24 @@ public class FaultLibraryTests
     [Fact]
     public void A_dead_coil_pulls_nothing_in() =>
         Assert.False(GoodRigs.Beam.Through(3, new RunEvent.Breaks(0, ["relay-dead-coil:k"]), Runs.At(1, (KeyOn with { HighBeam = true }).Set("s", "on"))).Lit("left"));
+
+    /// <summary>What is wrong is told once, however often the run is looked at on the way.</summary>
+    [Fact]
+    public void A_run_that_goes_on_tells_nothing_twice()
+    {
+        var on = (KeyOn with { HighBeam = true }).Set("s", "on");
+        foreach (var fault in FaultLibrary.Of(GoodRigs.Beam, PartNames.Of(GoodRigs.Beam)))
+        {
+            RunEvent[] events = [new RunEvent.Breaks(0, [fault.Key]), Runs.At(1, on)];
+            var told = new List<string>();
+            RunState? at = null;
+            foreach (var until in new[] { 0.5, 1.5, 2, 2.5, 3 })
+            {
+                var part = GoodRigs.Beam.On(at, until, false, events);
+                told.AddRange(part.Notes.Select(note => note.Words));
+                at = part.End;
+            }
+            Assert.Equal(GoodRigs.Beam.Through(3, events).Notes.Select(note => note.Words), told);
+        }
+    }
 }

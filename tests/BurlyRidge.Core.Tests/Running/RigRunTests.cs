@@ -193,7 +193,7 @@ public class RigRunTests
         var run = rig.Through(10, Runs.At(1, KeyOn.Set("s", "on")), Runs.At(2, (KeyOn with { HighBeam = true }).Set("s", "on")), Runs.At(3, KeyOn.Set("s", "on")));
         Assert.Collection(
             run.Notes,
-            note => Assert.Equal("Key on and S: on: nothing else goes on or off", note.Words),
+            note => Assert.Equal("Key on and s: on: nothing else goes on or off", note.Words),
             note => Assert.StartsWith("High beam on: k pulled in, ", note.Words, StringComparison.OrdinalIgnoreCase),
             note => Assert.EndsWith(" dark", note.Words, StringComparison.Ordinal));
         Assert.Contains("k", run.Notes[1].Parts);

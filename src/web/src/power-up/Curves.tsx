@@ -5,11 +5,12 @@ import { t } from "../words";
 import { clock } from "./clock";
 
 const width = 300;
-const height = 44;
+const height = 30;
 
 /** A curve that rises by less than this is drawn level: the last digits are no news. */
 const leastVolts = 0.5;
 const leastAmps = 2;
+const leastCharge = 0.02;
 
 /** Volts, amps and charge of the first battery against time, and beside them how batteries and lines stand. */
 export function Curves({
@@ -41,6 +42,13 @@ export function Curves({
           span={leastAmps}
           of={(sample) => sample.batteries[0]?.amps ?? 0}
         />
+        <Curve
+          samples={samples}
+          label={t("powerUp.chargeLeft")}
+          say={percent}
+          span={leastCharge}
+          of={(sample) => sample.batteries[0]?.charge ?? 0}
+        />
         <p className="flex justify-between font-figure text-xs text-dust" aria-hidden>
           <span>{clock(samples[0]?.seconds ?? 0)}</span>
           <span>{clock(moment.seconds)}</span>
@@ -50,7 +58,7 @@ export function Curves({
         aria-label={t("powerUp.table")}
         // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys
         tabIndex={0}
-        className="relative max-h-36 overflow-y-auto border border-seam bg-slab px-2"
+        className="relative max-h-44 overflow-y-auto border border-seam bg-slab px-2"
       >
         <table className="w-full text-sm">
           <caption className="sr-only">{t("powerUp.table")}</caption>
@@ -115,7 +123,7 @@ function Curve({
               : t("powerUp.fromTo", { least: say(least), most: say(most) }))}
         </span>
       </figcaption>
-      <svg viewBox={`0 0 ${width} ${height}`} preserveAspectRatio="none" className="h-10 w-full" aria-hidden>
+      <svg viewBox={`0 0 ${width} ${height}`} preserveAspectRatio="none" className="h-7 w-full" aria-hidden>
         <polyline
           points={samples.map((sample) => `${x(sample.seconds)},${y(of(sample))}`).join(" ")}
           fill="none"

@@ -8,6 +8,12 @@ import { t } from "../words";
 
 const marks = { asExpected: "holds", measureAgain: "watch", notPassed: "stop" } as const;
 
+const verdictsOf = {
+  asExpected: t("powerUp.asExpected"),
+  measureAgain: t("powerUp.measureAgain"),
+  notPassed: t("powerUp.notPassed"),
+} as const;
+
 /** One reading: where the probes go, what it should be, what it was and what that tells. */
 export function ReadingRow({
   card: { expected, taken, judged },
@@ -73,7 +79,7 @@ export function ReadingRow({
         <div className="col-span-full text-sm" data-judged={judged.verdict}>
           <p className="flex items-center gap-1 font-semibold">
             <VerdictMark verdict={marks[judged.verdict]} word={false} />
-            {t(`powerUp.verdicts.${judged.verdict}`)}
+            {verdictsOf[judged.verdict]}
             {judged.by && `, ${judged.by}`}
           </p>
           {judged.suspects.length > 0 && (

@@ -1,10 +1,12 @@
 import { Check } from "lucide-react";
 import { useRef, useState } from "react";
 import type { ReadingCard, ReadingGroupCard } from "../api/client";
+import { setWhoHere, whoHere } from "../job/who";
 import { Button } from "../ui/Button";
 import { CheckField } from "../ui/CheckField";
 import { ChoiceField } from "../ui/ChoiceField";
 import { NumberField } from "../ui/NumberField";
+import { TextField } from "../ui/TextField";
 import { t } from "../words";
 import { ReadingRow } from "./ReadingRow";
 import type { Commissioning } from "./useCommissioning";
@@ -24,6 +26,7 @@ export function ReadingsPane({
   onFind: () => void;
 }) {
   const [volts, setVolts] = useState<number>();
+  const [who, setWho] = useState(whoHere);
   const list = useRef<HTMLDivElement>(null);
   const { view, card, trial, line } = desk;
   if (!view) return <p className="text-sm text-dust">{t("powerUp.workingOut")}</p>;
@@ -156,6 +159,14 @@ export function ReadingsPane({
       ))}
       {card && (
         <div className="grid gap-1">
+          <TextField
+            label={t("powerUp.who")}
+            value={who}
+            onChange={(typed) => {
+              setWho(typed);
+              setWhoHere(typed);
+            }}
+          />
           {card.left && (
             <p className="text-sm" data-left>
               {card.left}

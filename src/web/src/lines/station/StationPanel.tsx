@@ -1,4 +1,5 @@
 import { memo } from "react";
+import { Link } from "react-router";
 import type { Fuse, Offer, Rig, StripStation } from "../../api/client";
 import { termWith } from "../../help/glossary";
 import { Term } from "../../help/Term";
@@ -46,6 +47,12 @@ export const StationPanel = memo(function StationPanel({
       <h3 className="font-semibold">
         {station.name} <span className="font-normal text-dust">{station.detail}</span>
       </h3>
+      <Link
+        className="order-last inline-flex min-h-11 items-center self-start underline decoration-edge underline-offset-4"
+        to={`/jobs/${editor.snapshot().job.id}/power-up?red=${encodeURIComponent(station.to)}`}
+      >
+        {t("lines.holdAProbe")}
+      </Link>
       <div className="order-2 grid content-start gap-3 border border-seam border-l-4 border-l-lichen bg-slab p-3">
         {planned(station) ? (
           <p className="text-sm text-dust">{t("lines.thisLineIsAQuick")}</p>
