@@ -60,7 +60,9 @@ public static class ReadingBands
         Array.Sort(drawn);
         double At(double share) => drawn[Math.Clamp((int)Math.Round(share * (drawn.Length - 1)), 0, drawn.Length - 1)];
         const double tail = (1 - Tolerances.Band) / 2;
-        return new ExpectedReading(key, reading.Words, reading.Probing, UnitOf(reading.Probing.Setting), At(0.5), At(tail), At(1 - tail));
+        // No meter shows ohms below nothing.
+        var middle = reading.Probing.Setting == TesterSetting.Ohms ? Math.Max(0, At(0.5)) : At(0.5);
+        return new ExpectedReading(key, reading.Words, reading.Probing, UnitOf(reading.Probing.Setting), middle, At(tail), At(1 - tail));
     }
 
     private static string UnitOf(TesterSetting setting) => setting switch { TesterSetting.Volts => "V", TesterSetting.Clamp => "A", _ => "Ω" };

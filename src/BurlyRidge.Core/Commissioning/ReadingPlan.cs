@@ -190,7 +190,8 @@ internal sealed class ReadingPlan
                 Runs = [lead, new Rigs.Run($"{Bench}-back", $"{lamp.Id}.{light.Minus}", Rig.Vehicle.SystemMinus, Lead, LeadMetres, [Zone.Exterior])],
             };
             yield return new PlannedGroup($"{Bench}-{lamp.Id}", CommissioningWords.FormatOnTheBench(Names[lamp.Id]), new RigState(), bench,
-                [new PlannedReading($"{lamp.Id}/{Bench}", CommissioningWords.ClampRoundTestLead, new Probing(TesterSetting.Clamp, Bench))]) { OnBench = true };
+                [new PlannedReading($"{lamp.Id}/{Bench}", CommissioningWords.ClampRoundTestLead, new Probing(TesterSetting.Clamp, Bench))])
+            { OnBench = true };
         }
     }
 
