@@ -33,10 +33,13 @@ public sealed record TurnCard(TurnCheck Check, TurnedSo? Came);
 public sealed record CommissioningView(double? BatteryVolts, IReadOnlyList<CommissionedLine> Lines, IReadOnlyList<TurnCard> Turns)
 {
     /// <summary>Looks at it; pure and total.</summary>
-    public static CommissioningView Of(RigStudy study, CommissioningRecord record)
+    public static CommissioningView Of(RigStudy study, CommissioningRecord record) => Of(study, TurnOver.Of(study), record);
+
+    /// <summary>The same with a turn-over that was worked out before.</summary>
+    public static CommissioningView Of(RigStudy study, IReadOnlyList<TurnCheck> turns, CommissioningRecord record)
     {
         var plan = new ReadingPlan(study);
-        return new CommissioningView(record.BatteryVolts, [Of(plan, ReadingPlan.OfVehicle, CommissioningWords.VehicleItself, record), .. study.Lines.Select(line => Of(plan, line.Line.Id, line.Line.Name, record))], [.. TurnOver.Of(study).Select(check => new TurnCard(check, record.Turned.GetValueOrDefault(check.Key)))]);
+        return new CommissioningView(record.BatteryVolts, [Of(plan, ReadingPlan.OfVehicle, CommissioningWords.VehicleItself, record), .. study.Lines.Select(line => Of(plan, line.Line.Id, line.Line.Name, record))], [.. turns.Select(check => new TurnCard(check, record.Turned.GetValueOrDefault(check.Key)))]);
     }
 
     private static CommissionedLine Of(ReadingPlan plan, string id, string name, CommissioningRecord record)

@@ -20,13 +20,19 @@ public sealed class CommissioningDesk(RecordStore records)
     // What a line should read follows from the rig and from the volts of its battery alone.
     private static readonly ConditionalWeakTable<AssessedRig, ConcurrentDictionary<(string Line, double? Volts), LineReadings?>> Known = [];
 
+    // What is turned over follows from the rig alone; after each reading it is asked for anew.
+    private static readonly ConditionalWeakTable<AssessedRig, IReadOnlyList<TurnCheck>> Turns = [];
+
     /// <summary>What was measured on a job, folded; nothing for none.</summary>
     public async Task<CommissioningRecord> RecordAsync(string? job, CancellationToken cancellation) => job is null ? CommissioningRecord.Nothing
         : CommissioningRecord.Of((await records.ReadAsync<CommissioningEvent>(job, Log, cancellation)).Select(entry => (entry.At, entry.Who, entry.What)));
 
     /// <summary>How far a vehicle is.</summary>
-    public async Task<CommissioningView> LookAsync(Rig rig, string? job, CancellationToken cancellation) =>
-        CommissioningView.Of((await AssessmentCache.OfAsync(rig, cancellation)).Study, await RecordAsync(job, cancellation));
+    public async Task<CommissioningView> LookAsync(Rig rig, string? job, CancellationToken cancellation)
+    {
+        var assessed = await AssessmentCache.OfAsync(rig, cancellation);
+        return CommissioningView.Of(assessed.Study, TurnsOf(assessed), await RecordAsync(job, cancellation));
+    }
 
     /// <summary>What a line should read, with what it did; null where nothing lights it.</summary>
     public async Task<LineCard?> LineAsync(ReadingsRequest request, CancellationToken cancellation)
@@ -41,7 +47,7 @@ public sealed class CommissioningDesk(RecordStore records)
     {
         if (what is not (CommissioningEvent.Measured or CommissioningEvent.Passed or CommissioningEvent.Turned)) return (what, []);
         var (assessed, record) = (await AssessmentCache.OfAsync(job.Workable, cancellation), await RecordAsync(job.Row.Id, cancellation));
-        if (what is CommissioningEvent.Turned turned) return (what, TurnOver.Of(assessed.Study).Any(check => check.Key == turned.Key) ? [] : [new Problem("key", ServerWords.NoSuchReading)]);
+        if (what is CommissioningEvent.Turned turned) return (what, TurnsOf(assessed).Any(check => check.Key == turned.Key) ? [] : [new Problem("key", ServerWords.NoSuchReading)]);
         var line = (what as CommissioningEvent.Measured)?.Line ?? ((CommissioningEvent.Passed)what).Line;
         if (cancellation.WorkOut(token => ReadingsOf(assessed, line, record.BatteryVolts, token)) is not { } readings) return (what, [new Problem("line", ServerWords.NoSuchReading)]);
         if (what is CommissioningEvent.Measured measured)
@@ -57,6 +63,8 @@ public sealed class CommissioningDesk(RecordStore records)
             Readings = [.. card.Groups.SelectMany(group => group.Readings).Select(reading => reading.Taken).OfType<TakenReading>()],
         }, card.Left.Length > 0 ? [new Problem("line", card.Left)] : []);
     }
+
+    private static IReadOnlyList<TurnCheck> TurnsOf(AssessedRig assessed) => Turns.GetValue(assessed, known => TurnOver.Of(known.Study));
 
     private static LineReadings? ReadingsOf(AssessedRig assessed, string line, double? volts, CancellationToken cancellation)
     {

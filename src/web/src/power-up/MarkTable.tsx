@@ -1,9 +1,7 @@
 import type { Dashboard, RunMoment } from "../api/client";
 import { amps } from "../ui/figures/figures";
 import { t } from "../words";
-
-/** Hotter than this on its way to opening, a fuse is shown as hot. */
-const warm = 0.2;
+import { warm } from "./stands";
 
 /** Every relay and fuse as it stands; pressed, the red probe goes to it. */
 export function MarkTable({

@@ -2,6 +2,7 @@ import type { Dashboard, PictureView, RunMoment } from "../api/client";
 import { VehicleShapes } from "../picture/VehicleShapes";
 import { spotIn } from "../walkaround/drawing/sheet";
 import { t } from "../words";
+import { warm } from "./stands";
 
 const margin = 0.2;
 
@@ -18,9 +19,6 @@ const glow = 0.002;
 
 /** So much round a lamp belongs to it, m. */
 const touchSize = 0.25;
-
-/** Hotter than this on its way to opening a fuse is shown as hot. */
-const warm = 0.2;
 
 /** The vehicle from all four sides: each lamp as bright as it is, each wire by its current, relays and fuses as marks. */
 export function VehicleLive({
@@ -43,6 +41,12 @@ export function VehicleLive({
   const amps = new Map(moment.wires.map(({ id, amps: carried }) => [id, Math.abs(carried)]));
   const over = new Map(moment.relays.map(({ id, over: pulled }) => [id, pulled]));
   const fuses = new Map(moment.fuses.map((fuse) => [fuse.id, fuse]));
+  // What is on a mount is drawn there.
+  const drawn = new Set(
+    views.flatMap(({ lamps }) =>
+      lamps.flatMap(({ part }) => board.lines.find(({ id }) => id === part)?.lamps ?? [part]),
+    ),
+  );
   return (
     // biome-ignore lint/a11y/useKeyWithClickEvents: by keys a probe is chosen from its list, or by search
     <figure
@@ -64,12 +68,6 @@ export function VehicleLive({
           seen.set(place, nth + 1);
           return { x: x + (nth % 5) * markSize * 1.3, y: y + Math.floor(nth / 5) * markSize * 1.3 };
         };
-        // What is on a mount is drawn there.
-        const drawn = new Set(
-          views.flatMap(({ lamps }) =>
-            lamps.flatMap(({ part }) => board.lines.find(({ id }) => id === part)?.lamps ?? [part]),
-          ),
-        );
         return (
           <svg
             key={side}
@@ -97,8 +95,7 @@ export function VehicleLive({
                 />
               ))}
             {view.lamps.map((lamp, i) => {
-              const share = light(lamp.part, lamp.lines);
-              const bright = share < glow ? 0 : Math.min(1, share);
+              const bright = light(lamp.part, lamp.lines);
               return (
                 <g
                   // biome-ignore lint/suspicious/noArrayIndexKey: lamps of a planned line have the same name
@@ -137,8 +134,7 @@ export function VehicleLive({
               .filter((lamp) => !drawn.has(lamp.lamp))
               .map((lamp) => {
                 const spot = beside(spotIn(view, lamp.at));
-                const share = light(lamp.lamp, []);
-                const bright = share < glow ? 0 : Math.min(1, share);
+                const bright = light(lamp.lamp, []);
                 return (
                   <circle
                     key={lamp.lamp}
@@ -202,13 +198,15 @@ export function VehicleLive({
   );
 }
 
-/** How bright a drawn lamp is; one of a line planned in short as bright as the lamps of the line. */
+/** How bright a drawn lamp is, 0 where it is dark to the eye; one of a line planned in short as bright as the lamps of the line. */
 function lightOf(board: Dashboard, moment: RunMoment) {
   const byLamp = new Map<string, number>();
   for (const { lamp, light } of moment.lamps) byLamp.set(lamp, Math.max(byLamp.get(lamp) ?? 0, light));
   const byLine = new Map(
     board.lines.map(({ id, lamps }) => [id, Math.max(0, ...lamps.map((lamp) => byLamp.get(lamp) ?? 0))]),
   );
-  return (part: string, lines: readonly string[]) =>
-    byLamp.get(part) ?? Math.max(0, ...lines.map((line) => byLine.get(line) ?? 0));
+  return (part: string, lines: readonly string[]) => {
+    const share = byLamp.get(part) ?? Math.max(0, ...lines.map((line) => byLine.get(line) ?? 0));
+    return share < glow ? 0 : Math.min(1, share);
+  };
 }

@@ -1,7 +1,6 @@
 import { useRef, useState } from "react";
 import { asked } from "../api/asked";
-import type { Rig } from "../api/client";
-import { api, type CommissioningEvent, type LineCard, type TrialReading } from "../api/client";
+import { api, type CommissioningEvent, type LineCard, type Rig, type TrialReading } from "../api/client";
 import { type FieldErrors, noErrors, under, withPaths } from "../api/problems";
 import { ofCommissioning } from "../job/aboutRig";
 import type { RigEditor } from "../job/rigEditor";
