@@ -35,8 +35,8 @@ internal static class RunningRigs
     {
         var study = RigStudy.Of(rig);
         var line = study.Lines[0].Line.Id;
-        var count = ReadingBands.Of(study, line, 12.6)?.Groups.Sum(group => group.Readings.Count);
-        var seconds = Clock.Median(9, TimeSpan.FromSeconds(10), () => ReadingBands.Of(study, line, 12.6));
+        var count = ReadingBands.Of(new CommissioningPlan(study), line, 12.6)?.Groups.Sum(group => group.Readings.Count);
+        var seconds = Clock.Median(9, TimeSpan.FromSeconds(10), () => ReadingBands.Of(new CommissioningPlan(study), line, 12.6));
         Console.WriteLine($"{count} readings of a line on {ReadingBands.Samples} sound rigs {seconds:0.00} s");
     }
 

@@ -1,5 +1,3 @@
-using BurlyRidge.Core.Sizing;
-
 namespace BurlyRidge.Core.Commissioning;
 
 /// <summary>How far a line is.</summary>
@@ -33,16 +31,12 @@ public sealed record TurnCard(TurnCheck Check, TurnedSo? Came);
 public sealed record CommissioningView(double? BatteryVolts, IReadOnlyList<CommissionedLine> Lines, IReadOnlyList<TurnCard> Turns)
 {
     /// <summary>Looks at it; pure and total.</summary>
-    public static CommissioningView Of(RigStudy study, CommissioningRecord record) => Of(study, TurnOver.Of(study), record);
+    public static CommissioningView Of(CommissioningPlan plan, CommissioningRecord record) => new(
+        record.BatteryVolts,
+        [Of(plan, ReadingPlan.OfVehicle, CommissioningWords.VehicleItself, record), .. plan.Study.Lines.Select(line => Of(plan, line.Line.Id, line.Line.Name, record))],
+        [.. plan.Turns.Select(check => new TurnCard(check, record.Turned.GetValueOrDefault(check.Key)))]);
 
-    /// <summary>The same with a turn-over that was worked out before.</summary>
-    public static CommissioningView Of(RigStudy study, IReadOnlyList<TurnCheck> turns, CommissioningRecord record)
-    {
-        var plan = new ReadingPlan(study);
-        return new CommissioningView(record.BatteryVolts, [Of(plan, ReadingPlan.OfVehicle, CommissioningWords.VehicleItself, record), .. study.Lines.Select(line => Of(plan, line.Line.Id, line.Line.Name, record))], [.. turns.Select(check => new TurnCard(check, record.Turned.GetValueOrDefault(check.Key)))]);
-    }
-
-    private static CommissionedLine Of(ReadingPlan plan, string id, string name, CommissioningRecord record)
+    private static CommissionedLine Of(CommissioningPlan plan, string id, string name, CommissioningRecord record)
     {
         var groups = plan.Of(id);
         var keys = groups.SelectMany(group => group.Readings.Select(reading => LineCard.KeyOf(group.Id, reading.Key))).ToList();
@@ -67,12 +61,12 @@ public sealed record LineCard(string Line, string Name, string Left, IReadOnlyLi
     internal static string KeyOf(string group, string reading) => $"{group}/{reading}";
 
     /// <summary>Holds what was measured against what should be.</summary>
-    public static LineCard Of(RigStudy study, LineReadings readings, CommissioningRecord record)
+    public static LineCard Of(CommissioningPlan plan, LineReadings readings, CommissioningRecord record)
     {
         IReadOnlyList<GroupCard> groups = [.. readings.Groups.Select(group => new GroupCard(group.Words, group.State, group.Out, group.OnBench, [.. group.Readings.Select(expected =>
         {
             var taken = record.Readings.GetValueOrDefault((readings.Line, expected.Key));
-            return new ReadingCard(expected, taken, taken is null ? null : ReadingJudge.Judge(study, readings, expected.Key, taken.Value));
+            return new ReadingCard(expected, taken, taken is null ? null : ReadingJudge.Judge(plan, readings, expected.Key, taken.Value));
         })]))];
         return new LineCard(readings.Line, readings.Name, LeftOf([.. groups.SelectMany(group => group.Readings)]), groups);
     }

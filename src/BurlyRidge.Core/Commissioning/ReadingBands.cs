@@ -2,7 +2,6 @@ using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Running;
 using BurlyRidge.Core.Running.Faults;
-using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Commissioning;
 
@@ -18,27 +17,27 @@ public static class ReadingBands
 
     /// <summary>What a line, or the vehicle before anything is fitted, should read; null where there is no such line or nothing lights it.</summary>
     /// <param name="measured">Volts of the vehicle's battery at rest as read at its posts, V; null: nobody did.</param>
-    public static LineReadings? Of(RigStudy study, string line, double? measured, CancellationToken cancellation = default)
+    public static LineReadings? Of(CommissioningPlan plan, string line, double? measured, CancellationToken cancellation = default)
     {
-        var plan = new ReadingPlan(study).Of(line);
-        if (plan.Count == 0) return null;
-        var groups = plan.AsParallel().AsOrdered().WithCancellation(cancellation).Select(group => Of(group, measured, cancellation)).ToList();
-        return new LineReadings(line, line == ReadingPlan.OfVehicle ? CommissioningWords.VehicleItself : study.Names.Line(line), ReadingPlan.PrintOf(plan), groups);
+        var planned = plan.Of(line);
+        if (planned.Count == 0) return null;
+        var groups = planned.AsParallel().AsOrdered().WithCancellation(cancellation).Select(group => Of(group, measured, cancellation)).ToList();
+        return new LineReadings(line, line == ReadingPlan.OfVehicle ? CommissioningWords.VehicleItself : plan.Study.Names.Line(line), ReadingPlan.PrintOf(planned), groups);
     }
 
     /// <summary>What a line reads where it is just as planned, and the print of that; none where nothing lights it.</summary>
-    public static (string Print, IReadOnlyList<CommissioningEvent.Measured> Readings) AsPlanned(RigStudy study, string line)
+    public static (string Print, IReadOnlyList<CommissioningEvent.Measured> Readings) AsPlanned(CommissioningPlan plan, string line)
     {
-        var plan = new ReadingPlan(study).Of(line);
-        return (ReadingPlan.PrintOf(plan), [.. plan.SelectMany(group => group.Readings.Zip(new Stand(group, null).Read(), (reading, value) =>
+        var planned = plan.Of(line);
+        return (ReadingPlan.PrintOf(planned), [.. planned.SelectMany(group => group.Readings.Zip(new Stand(group, null).Read(), (reading, value) =>
             new CommissioningEvent.Measured(line, LineCard.KeyOf(group.Id, reading.Key), Math.Round(value, 2)) { Words = reading.Words, Unit = UnitOf(reading.Probing.Setting) }))]);
     }
 
-    /// <summary>What a meter reads on so many sound rigs, each with its readings in the order of <see cref="Of(RigStudy, string, double?, CancellationToken)"/>.</summary>
+    /// <summary>What a meter reads on so many sound rigs, each with its readings in the order of <see cref="Of(CommissioningPlan, string, double?, CancellationToken)"/>.</summary>
     /// <param name="seed">Another seed draws others.</param>
-    public static IReadOnlyList<IReadOnlyList<double>> OfSoundRigs(RigStudy study, string line, double? measured, ulong seed, int rigs)
+    public static IReadOnlyList<IReadOnlyList<double>> OfSoundRigs(CommissioningPlan plan, string line, double? measured, ulong seed, int rigs)
     {
-        var stands = new ReadingPlan(study).Of(line).Select(group => new Stand(group, measured)).ToList();
+        var stands = plan.Of(line).Select(group => new Stand(group, measured)).ToList();
         return [.. Enumerable.Range(0, rigs).Select(rig => (IReadOnlyList<double>)[.. stands.SelectMany(stand => stand.Read(new Draws(seed, rig)))])];
     }
 

@@ -1,7 +1,6 @@
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Running.Faults;
-using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Commissioning;
 
@@ -67,14 +66,14 @@ public static class ReadingJudge
         reading.Away(value) is <= 1 ? ReadingVerdict.AsExpected : reading.Away(value) <= AgainWithin ? ReadingVerdict.MeasureAgain : ReadingVerdict.NotPassed;
 
     /// <summary>Judges a reading of a line; null where there is no such reading.</summary>
-    public static JudgedReading? Judge(RigStudy study, LineReadings line, string key, double value)
+    public static JudgedReading? Judge(CommissioningPlan plan, LineReadings line, string key, double value)
     {
         var group = line.Groups.FirstOrDefault(group => group.Readings.Any(reading => reading.Key == key));
         if (group?.Readings.First(reading => reading.Key == key) is not { } reading) return null;
         var verdict = Verdict(reading, value);
         var by = verdict == ReadingVerdict.AsExpected ? ""
             : value < reading.Low ? CommissioningWords.FormatBelow(Say(reading.Low - value, reading.Unit)) : CommissioningWords.FormatAbove(Say(value - reading.High, reading.Unit));
-        return new JudgedReading(verdict, by, verdict == ReadingVerdict.NotPassed && !group.OnBench ? Suspects(study, line.Line, group.Id, reading, value) : []);
+        return new JudgedReading(verdict, by, verdict == ReadingVerdict.NotPassed && !group.OnBench ? Suspects(plan, line.Line, group.Id, reading, value) : []);
     }
 
     /// <summary>A value with its unit.</summary>
@@ -95,12 +94,12 @@ public static class ReadingJudge
 
     private const double LeastFuseAmps = 30;
 
-    private static List<Suspect> Suspects(RigStudy study, string line, string id, ExpectedReading reading, double value)
+    private static List<Suspect> Suspects(CommissioningPlan plan, string line, string id, ExpectedReading reading, double value)
     {
-        var group = new ReadingPlan(study).Of(line).First(group => group.Id == id);
+        var group = plan.Of(line).First(group => group.Id == id);
         var place = group.Readings.Select(planned => LineCard.KeyOf(group.Id, planned.Key)).ToList().IndexOf(reading.Key);
         var sound = new Stand(group, null).Read()[place];
-        return [.. FaultLibrary.Of(group.Rig, study.Names).Where(fault => !group.Out.Contains(fault.Key)).AsParallel().AsOrdered()
+        return [.. FaultLibrary.Of(group.Rig, plan.Study.Names).Where(fault => !group.Out.Contains(fault.Key)).AsParallel().AsOrdered()
             .Select(fault => (Fault: fault, Reads: new Stand(group, null, fault.Key).Read()[place]))
             .Where(pair => double.IsFinite(pair.Reads) && Math.Abs(pair.Reads - sound) > reading.Half / 2)
             .Select(pair => (pair.Fault, pair.Reads, Away: AwayOf(pair.Fault, pair.Reads, sound, value, reading.Half)))

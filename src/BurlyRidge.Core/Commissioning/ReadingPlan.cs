@@ -27,17 +27,9 @@ internal sealed class ReadingPlan
     private const string Bench = "bench";
 
     private readonly RigStudy study;
-    private readonly RigSlices slices;
+    private readonly LineWays ways;
 
-    // Of what gives and takes whatever is turned.
-    private readonly IReadOnlyList<string> always;
-
-    public ReadingPlan(RigStudy study)
-    {
-        (this.study, slices) = (study, new RigSlices(study.Wired, study.Map));
-        var parts = study.Wired.Converters.Select(part => part.Id).Concat(study.Wired.SolarPanels.Select(part => part.Id)).Concat(study.Wired.Loads.Select(part => part.Id)).ToHashSet(StringComparer.Ordinal);
-        always = parts.Count == 0 ? [] : [.. study.Map.Terminals.Where(terminal => parts.Contains(TerminalIndex.Split(terminal).Part))];
-    }
+    public ReadingPlan(RigStudy study, LineWays ways) => (this.study, this.ways) = (study, ways);
 
     private Rig Rig => study.Wired;
 
@@ -77,16 +69,14 @@ internal sealed class ReadingPlan
         if (line.Trigger.On is not { } on) return [];
         var lights = line.Line.Lights.Select(study.Map.Find).OfType<Link>().ToList();
         if (lights.Count == 0) return [];
-        var ways = new List<(string Id, RigState State)> { ("on", on) };
-        ways.AddRange(line.Trigger.BySignal.Where(pair => !Same(pair.Value, on)).Select(pair => ($"on-{pair.Key}", pair.Value)));
-        var pieces = ways.Select(way => Slice(way.State, Ends(lights))).ToList();
-        if (LineWay.Of(line, on, pieces[0]) is not { } way) return [];
+        if (ways.Of(line, on) is not { } way) return [];
+        var lit = new List<(string Id, RigState State)> { ("on", on) };
+        lit.AddRange(line.Trigger.BySignal.Where(pair => !Same(pair.Value, on)).Select(pair => ($"on-{pair.Key}", pair.Value)));
         var groups = new List<PlannedGroup>();
         groups.AddRange(OnBench(line));
         groups.AddRange(Dead(way, lights));
         groups.Add(Group(way, "off", new RigState { Key = on.Key }, [Volts(Rig.Vehicle.SystemPlus, Rig.Vehicle.SystemMinus), .. way.Fuses.Select(fuse => AtFuse($"{fuse.Id}.in", CommissioningWords.FormatSupplySide(Names[fuse.Id]))), .. lights.Take(MostDark).Select(Across)]));
-        for (var i = 0; i < ways.Count; i++)
-            if (LineWay.Of(line, ways[i].State, pieces[i]) is { } lit) groups.Add(Group(way, ways[i].Id, ways[i].State, Lit(lit, lights, pieces[i])));
+        groups.AddRange(lit.Where(one => ways.Of(line, one.State) is not null).Select(one => Group(way, one.Id, one.State, Lit(ways.Of(line, one.State)!, lights))));
         groups.AddRange(way.Nearly().Select(near => Group(way, $"near-{near.Id}", near.State, [Across(lights[0])])));
         return [.. groups.Where(group => group.Readings.Count > 0)];
     }
@@ -100,19 +90,11 @@ internal sealed class ReadingPlan
 
     private const int MostDark = 4;
 
-    private static IEnumerable<string> Ends(IEnumerable<Link> lights) => lights.SelectMany(light => new[] { light.A, light.B });
-
     private static bool Same(RigState a, RigState b) => a.Key == b.Key && a.Engine == b.Engine && Enum.GetValues<Signal>().All(signal => a.Has(signal) == b.Has(signal))
         && a.Pressed.SequenceEqual(b.Pressed) && a.Switches.Count == b.Switches.Count && a.Switches.All(pair => b.Switches.GetValueOrDefault(pair.Key) == pair.Value);
 
-    private Rig Slice(RigState state, IEnumerable<string> terminals)
-    {
-        var pieces = slices.In(state);
-        return pieces.Of(pieces.PiecesAt(terminals.Concat(always)));
-    }
-
     private PlannedGroup Group(LineWay way, string id, RigState state, IReadOnlyList<PlannedReading> readings, params IReadOnlyList<string> without) =>
-        new(id, How(way, state, without), state, Slice(state, readings.SelectMany(Touched)), readings) { Out = without };
+        new(id, How(way, state, without), state, ways.Piece(state, readings.SelectMany(Touched)), readings) { Out = without };
 
     private IEnumerable<string> Touched(PlannedReading reading) => reading.Probing.Setting == TesterSetting.Clamp
         ? Rig.Runs.Where(run => run.Id == reading.Probing.Red).SelectMany(run => run.Ends()) : [reading.Probing.Red, reading.Probing.Black];
@@ -134,7 +116,7 @@ internal sealed class ReadingPlan
     private PlannedReading Across(Link light) => Volts(light.A, light.B);
 
     /// <summary>Lit: what the lamps get, what is lost on both ways, what the coils get, what it draws.</summary>
-    private List<PlannedReading> Lit(LineWay way, List<Link> lights, Rig piece)
+    private List<PlannedReading> Lit(LineWay way, List<Link> lights)
     {
         var readings = lights.Select(Across).ToList();
         foreach (var light in lights.Take(MostDark))
@@ -144,14 +126,14 @@ internal sealed class ReadingPlan
         }
         foreach (var relay in way.Relays)
             readings.Add(Volts($"{relay.Id}.{relay.Pinout.CoilPlus}", $"{relay.Id}.{relay.Pinout.CoilMinus}"));
-        if (Feed(way, piece) is { } feed) readings.Add(new PlannedReading($"{feed.Id}/clamp", CommissioningWords.FormatClampRound(PartNames.Small(Names.Wire(feed))), new Probing(TesterSetting.Clamp, feed.Id)));
+        if (Feed(way) is { } feed) readings.Add(new PlannedReading($"{feed.Id}/clamp", CommissioningWords.FormatClampRound(PartNames.Small(Names.Wire(feed))), new Probing(TesterSetting.Clamp, feed.Id)));
         return [.. readings.DistinctBy(reading => reading.Key)];
     }
 
     /// <summary>The wire behind its fuse; without one that which carries the most.</summary>
-    private static Rigs.Run? Feed(LineWay way, Rig piece)
+    private static Rigs.Run? Feed(LineWay way)
     {
-        var solved = HarnessCompiler.Solve(piece, way.On);
+        var (piece, solved) = (way.Piece, HarnessCompiler.Solve(way.Piece, way.On));
         var behind = way.Fuses.Count > 0 ? piece.Runs.Where(run => run.Ends().Contains($"{way.Fuses[0].Id}.out")).ToList() : [];
         return (behind.Count > 0 ? behind : piece.Runs).MaxBy(run => Math.Round(Math.Abs(solved.Amps(run.Id)), 3));
     }

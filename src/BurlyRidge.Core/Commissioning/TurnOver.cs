@@ -35,15 +35,13 @@ public enum TurnFor
 public sealed record TurnCheck(string Key, TurnFor For, string Words, RigState State, IReadOnlyList<string> Out, IReadOnlyList<string> Lit, string Expects);
 
 /// <summary>What is turned over before a rig is handed over.</summary>
-public static class TurnOver
+internal static class TurnOver
 {
-    private const double Glows = 0.01;
-
     /// <summary>A fuse that carries less feeds no lamp.</summary>
     private const double LeastAmps = 0.5;
 
     /// <summary>All of it, in the order in which it is done.</summary>
-    public static IReadOnlyList<TurnCheck> Of(RigStudy study)
+    public static IReadOnlyList<TurnCheck> Of(RigStudy study, LineWays ways)
     {
         var (rig, names) = (study.Wired, study.Names);
         var sound = HarnessCompiler.Compile(rig);
@@ -59,7 +57,7 @@ public static class TurnOver
                     Add($"{own.Id}/{position.Name}/{signal}", TurnFor.Position, new RigState { Key = true, Switches = new Dictionary<string, string>(StringComparer.Ordinal) { [own.Id] = position.Name } }.WithSignals(one => one == signal));
         foreach (var line in study.Lines)
         {
-            if (line.Trigger.On is not { } on || LineWay.Of(line, on, rig) is not { } way) continue;
+            if (line.Trigger.On is not { } on || ways.Of(line, on) is not { } way) continue;
             if (on.HasSignal() && (way.Switches.Count > 0 || on.Pressed.Count > 0))
             {
                 var (disarmed, dark) = (on with { Pressed = [] }, on.WithSignals(_ => false));
@@ -110,5 +108,5 @@ public static class TurnOver
 
     /// <summary>Lines of which any light is lit.</summary>
     private static List<string> Lit(RigStudy study, SolvedHarness solved) =>
-        [.. study.Lines.Where(line => line.Lamps.Any(lamp => solved.Harness.Has(lamp.Id) && lamp.Function.LightFraction(solved.Across(lamp.Id), solved.Amps(lamp.Id)) > Glows)).Select(line => line.Line.Id)];
+        [.. study.Lines.Where(line => line.Lamps.Any(lamp => solved.IsLit(lamp.Id, lamp.Function))).Select(line => line.Line.Id)];
 }

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Network;
+using BurlyRidge.Core.Parts;
 
 namespace BurlyRidge.Core.Harness;
 
@@ -41,4 +42,10 @@ public sealed record SolvedHarness(CompiledHarness Harness, Solution Solution)
 
     /// <summary>Current through an element from its first end to its second, A.</summary>
     public double Amps(string element) => Solution.State.Amps[Harness.PlaceOf(element)];
+
+    /// <summary>Whether a light, if it is there, gives more than <see cref="DarkFraction"/> of its light.</summary>
+    public bool IsLit(string id, LampFunction light) => Harness.Has(id) && light.LightFraction(Across(id), Amps(id)) > DarkFraction;
+
+    /// <summary>A lamp with no more of its light than this looks dark (assumed, no source).</summary>
+    public const double DarkFraction = 0.01;
 }

@@ -7,9 +7,6 @@ namespace BurlyRidge.Core.Running;
 /// <summary>Tells what happens in a run: what was done, and what went on or off with it.</summary>
 internal sealed class RunLog(Rig rig, PartNames names)
 {
-    /// <summary>A lamp with less than this of its light is dark.</summary>
-    private const double Dark = 0.01;
-
     private readonly List<RunNote> notes = [];
     private readonly HashSet<string> hot = new(StringComparer.Ordinal);
     private readonly HashSet<string> unsteady = new(StringComparer.Ordinal);
@@ -81,8 +78,7 @@ internal sealed class RunLog(Rig rig, PartNames names)
     private Seen See(SolvedHarness solved) => new(
         solved.Contacts,
         rig.Fixtures.SelectMany(lamp => lamp.Functions.Select(light => (Id: $"{lamp.Id}.{light.Id}", light)))
-            .Where(one => solved.Harness.Has(one.Id)).Select(one => (one.Id, one.light, Volts: solved.Across(one.Id), Amps: solved.Amps(one.Id)))
-            .Where(one => one.light.LightFraction(one.Volts, one.Amps) > Dark).ToDictionary(one => one.Id, one => one.Volts, StringComparer.Ordinal));
+            .Where(one => solved.IsLit(one.Id, one.light)).ToDictionary(one => one.Id, one => solved.Across(one.Id), StringComparer.Ordinal));
 
     private IEnumerable<(string Words, string Part)> Effects(Seen was, Seen now)
     {

@@ -18,19 +18,20 @@ internal sealed record DemoMeasures(IReadOnlyList<string> Passed, string Begun, 
     /// <summary>All of it, in its order.</summary>
     public IEnumerable<CommissioningEvent> Events(RigStudy study, DateTimeOffset now)
     {
+        var plan = new CommissioningPlan(study);
         yield return new CommissioningEvent.BatteryMeasured(BatteryVolts);
         foreach (var line in Passed)
         {
-            var (print, readings) = ReadingBands.AsPlanned(study, line);
+            var (print, readings) = ReadingBands.AsPlanned(plan, line);
             foreach (var reading in readings) yield return reading;
             yield return new CommissioningEvent.Passed(line) { Print = print, BatteryVolts = BatteryVolts, Readings = [.. readings.Select(reading => new TakenReading(reading.Key, reading.Words, reading.Value, reading.Unit, now, ""))] };
         }
-        foreach (var reading in ReadingBands.AsPlanned(study, Begun).Readings)
+        foreach (var reading in ReadingBands.AsPlanned(plan, Begun).Readings)
         {
             var wrong = reading.Key.EndsWith(Wrong, StringComparison.Ordinal);
             yield return wrong ? reading with { Value = Math.Round(reading.Value + TooMuch, 2) } : reading;
             if (wrong) break;
         }
-        foreach (var check in TurnOver.Of(study).Take(Turned)) yield return new CommissioningEvent.Turned(check.Key, AsItShould: true);
+        foreach (var check in plan.Turns.Take(Turned)) yield return new CommissioningEvent.Turned(check.Key, AsItShould: true);
     }
 }

@@ -17,14 +17,16 @@ public class ReadingTests
 
     public static TheoryData<string> Shapes => [.. AllShapes.Competent.Select(shape => shape.Name)];
 
-    private static RigStudy Study(string shape) => RigStudy.Of(AllShapes.Competent.Single(one => one.Name == shape).Rig);
+    private static CommissioningPlan Plan(Rig rig) => new(RigStudy.Of(rig));
 
-    private static (RigStudy Study, LineReadings Readings) Beam
+    private static CommissioningPlan Plan(string shape) => Plan(AllShapes.Competent.Single(one => one.Name == shape).Rig);
+
+    private static (CommissioningPlan Plan, LineReadings Readings) Beam
     {
         get
         {
-            var study = RigStudy.Of(GoodRigs.Beam);
-            return (study, ReadingBands.Of(study, study.Lines[0].Line.Id, Measured)!);
+            var plan = Plan(GoodRigs.Beam);
+            return (plan, ReadingBands.Of(plan, plan.Study.Lines[0].Line.Id, Measured)!);
         }
     }
 
@@ -36,9 +38,9 @@ public class ReadingTests
         var perShape = (int)Math.Ceiling(1000.0 / AllShapes.Competent.Count);
         foreach (var shape in AllShapes.Competent)
         {
-            var study = RigStudy.Of(shape.Rig);
-            var expected = ReadingBands.Of(study, Line, Measured)!.Groups.SelectMany(group => group.Readings).ToList();
-            foreach (var read in ReadingBands.OfSoundRigs(study, Line, Measured, 7, perShape))
+            var plan = Plan(shape.Rig);
+            var expected = ReadingBands.Of(plan, Line, Measured)!.Groups.SelectMany(group => group.Readings).ToList();
+            foreach (var read in ReadingBands.OfSoundRigs(plan, Line, Measured, 7, perShape))
             {
                 Assert.Equal(expected.Count, read.Count);
                 inside += expected.Zip(read).Count(pair => ReadingJudge.Verdict(pair.First, pair.Second) == ReadingVerdict.AsExpected);
@@ -56,8 +58,9 @@ public class ReadingTests
     [MemberData(nameof(Shapes))]
     public void A_rig_as_it_is_planned_reads_inside_every_band(string shape)
     {
-        var study = Study(shape);
-        var readings = ReadingBands.Of(study, Line, null)!;
+        var plan = Plan(shape);
+        var study = plan.Study;
+        var readings = ReadingBands.Of(plan, Line, null)!;
         Assert.NotEmpty(readings.Groups);
         Assert.Distinct(readings.Groups.SelectMany(group => group.Readings).Select(reading => reading.Key));
         foreach (var group in readings.Groups.Where(group => !group.OnBench))
@@ -73,8 +76,8 @@ public class ReadingTests
     [Fact]
     public void A_lamp_on_the_bench_draws_its_watts_within_a_tenth()
     {
-        var study = RigStudy.Of(Runs.Box(new BoxOutput("o1", 15, Slot: 1)));
-        var bench = ReadingBands.Of(study, Line, 12.0)!.Groups.Single(group => group.OnBench).Readings.Single();
+        var plan = Plan(Runs.Box(new BoxOutput("o1", 15, Slot: 1)));
+        var bench = ReadingBands.Of(plan, Line, 12.0)!.Groups.Single(group => group.OnBench).Readings.Single();
         var amps = 12.0 / (12 * 12 / 60.0 + 0.012);
         Assert.InRange(bench.Value, amps * 0.985, amps * 1.005);
         Assert.InRange(bench.Low / bench.Value, 0.88, 0.92);
@@ -86,8 +89,7 @@ public class ReadingTests
     {
         var (_, readings) = Beam;
         var renamed = GoodRigs.Beam with { Lines = [.. GoodRigs.Beam.Lines.Select(line => line with { Name = "Another name" })], Fixtures = [.. GoodRigs.Beam.Fixtures.Select(lamp => lamp with { Name = "Another lamp" })] };
-        var study = RigStudy.Of(renamed);
-        var again = ReadingBands.Of(study, readings.Line, Measured)!;
+        var again = ReadingBands.Of(Plan(renamed), readings.Line, Measured)!;
         Assert.Equal(readings.Print, again.Print);
         Assert.Equal(readings.Groups.SelectMany(group => group.Readings).Select(reading => (reading.Key, reading.Low, reading.High)), again.Groups.SelectMany(group => group.Readings).Select(reading => (reading.Key, reading.Low, reading.High)));
     }
@@ -95,8 +97,9 @@ public class ReadingTests
     [Fact]
     public void A_longer_wire_of_the_line_is_another_print_and_one_elsewhere_is_not()
     {
-        var (study, readings) = Beam;
-        string Print(Rig rig) => ReadingBands.Of(RigStudy.Of(rig), readings.Line, Measured)!.Print;
+        var (plan, readings) = Beam;
+        var study = plan.Study;
+        string Print(Rig rig) => ReadingBands.Of(Plan(rig), readings.Line, Measured)!.Print;
         var feed = study.Runs.First(run => run.Run.To.StartsWith("k.", StringComparison.Ordinal)).Run.Id;
         Assert.NotEqual(readings.Print, Print(study.Wired with { Runs = [.. study.Wired.Runs.Select(run => run.Id == feed ? run with { LengthMetres = run.LengthMetres + 1 } : run)] }));
         Assert.Equal(readings.Print, Print(study.Wired with { Fixtures = [.. study.Wired.Fixtures, new Fixture("spare", "Spare", [new LampFunction("main", LampKind.Filament, 10)])] }));
@@ -134,12 +137,13 @@ public class ReadingTests
     [InlineData("lamp-half-dead", "clamp")]
     public void A_fault_is_among_what_would_read_so(string kind, string at)
     {
-        var (study, readings) = Beam;
+        var (plan, readings) = Beam;
+        var study = plan.Study;
         var fault = FaultLibrary.Of(study.Wired, study.Names).First(fault => fault.Kind == kind && (kind != "wire-pinched" || fault.Part.Contains("left", StringComparison.Ordinal)));
         var group = readings.Groups.Single(group => group.Id == "on");
         var reading = group.Readings.First(reading => reading.Key.EndsWith(at, StringComparison.Ordinal));
         var state = RigRun.Of(study.Wired, study.Names, [new RunEvent.Breaks(0, [fault.Key]), new RunEvent.Turns(0, group.State)], 0.01).End;
-        var judged = ReadingJudge.Judge(study, readings, reading.Key, Meter.Read(study.Wired, state, reading.Probing)!.Value!.Value)!;
+        var judged = ReadingJudge.Judge(plan, readings, reading.Key, Meter.Read(study.Wired, state, reading.Probing)!.Value!.Value)!;
         Assert.Equal(ReadingVerdict.NotPassed, judged.Verdict);
         Assert.NotEmpty(judged.By);
         Assert.Contains(judged.Suspects, suspect => suspect.Key.StartsWith($"{kind}:", StringComparison.Ordinal));
@@ -149,16 +153,16 @@ public class ReadingTests
     [Fact]
     public void Where_many_faults_read_alike_the_most_frequent_is_first()
     {
-        var (study, readings) = Beam;
+        var (plan, readings) = Beam;
         var reading = readings.Groups.Single(group => group.Id == "on").Readings[0];
-        Assert.Equal("fuse-out:f", ReadingJudge.Judge(study, readings, reading.Key, 0.12)!.Suspects[0].Key);
+        Assert.Equal("fuse-out:f", ReadingJudge.Judge(plan, readings, reading.Key, 0.12)!.Suspects[0].Key);
     }
 
     /// <summary>Before anything is fitted: dead with every negative off, signals live with their switch alone, earths that carry.</summary>
     [Fact]
     public void The_vehicle_itself_has_its_hold_points()
     {
-        var readings = ReadingBands.Of(RigStudy.Of(GoodRigs.Beam), "vehicle", Measured)!;
+        var readings = ReadingBands.Of(Plan(GoodRigs.Beam), "vehicle", Measured)!;
         ExpectedReading At(string group) => readings.Groups.Single(one => one.Id == group).Readings[0];
         Assert.InRange(At("rest").Value, 12.5, 12.7);
         Assert.InRange(At("isolated").Value, -0.2, 0.2);

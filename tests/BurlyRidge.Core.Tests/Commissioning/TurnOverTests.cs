@@ -10,7 +10,9 @@ namespace BurlyRidge.Core.Tests.Commissioning;
 /// <summary>What is turned over, which pin is a signal, and what a record of it comes to.</summary>
 public class TurnOverTests
 {
-    private static IReadOnlyList<TurnCheck> Of(string begins) => TurnOver.Of(RigStudy.Of(AllShapes.Competent.First(shape => shape.Name.StartsWith(begins, StringComparison.Ordinal)).Rig));
+    private static CommissioningPlan Plan(Rig rig) => new(RigStudy.Of(rig));
+
+    private static IReadOnlyList<TurnCheck> Of(string begins) => Plan(AllShapes.Competent.First(shape => shape.Name.StartsWith(begins, StringComparison.Ordinal)).Rig).Turns;
 
     [Fact]
     public void An_armed_line_is_lit_with_both_alone()
@@ -24,7 +26,7 @@ public class TurnOverTests
     {
         var box = Runs.Box(new BoxOutput("o1", 15, Slot: 1));
         var rig = box with { PowerBoxes = [box.PowerBoxes[0] with { Outputs = [.. box.PowerBoxes[0].Outputs, new BoxOutput("o2", 15, Slot: 2)] }] };
-        var checks = TurnOver.Of(RigStudy.Of(rig)).Where(check => check.For == TurnFor.Slot).ToDictionary(check => check.Key, check => check.Lit);
+        var checks = Plan(rig).Turns.Where(check => check.For == TurnFor.Slot).ToDictionary(check => check.Key, check => check.Lit);
         Assert.Equal(["box.o1/key-off", "box.o1/key-on", "box.o2/key-off", "box.o2/key-on"], checks.Keys.Order(StringComparer.Ordinal));
         Assert.Equal(["line"], checks["box.o1/key-on"]);
         Assert.All(checks.Where(pair => pair.Key.StartsWith("box.o2", StringComparison.Ordinal)), pair => Assert.Empty(pair.Value));
@@ -40,7 +42,7 @@ public class TurnOverTests
     }
 
     [Fact]
-    public void Every_check_says_what_is_done_and_what_is_lit() => Assert.All(AllShapes.Competent.SelectMany(shape => TurnOver.Of(RigStudy.Of(shape.Rig))), check =>
+    public void Every_check_says_what_is_done_and_what_is_lit() => Assert.All(AllShapes.Competent.SelectMany(shape => Plan(shape.Rig).Turns), check =>
     {
         Assert.True(check.Words.Length > 3 && check.Expects.Length > 3, check.Key);
         Assert.DoesNotContain('{', check.Words + check.Expects);
@@ -83,24 +85,25 @@ public class TurnOverTests
     [Fact]
     public void The_last_reading_of_each_counts_and_a_change_after_passing_is_said()
     {
-        var study = RigStudy.Of(GoodRigs.Beam);
+        var plan = Plan(GoodRigs.Beam);
+        var study = plan.Study;
         var line = study.Lines[0].Line.Id;
-        var readings = ReadingBands.Of(study, line, 12.6)!;
+        var readings = ReadingBands.Of(plan, line, 12.6)!;
         var at = new DateTimeOffset(2026, 3, 4, 10, 0, 0, TimeSpan.Zero);
         var all = readings.Groups.SelectMany(group => group.Readings).ToList();
         var log = new List<(DateTimeOffset, string, CommissioningEvent)> { (at, "One", new CommissioningEvent.BatteryMeasured(12.6)) };
         log.AddRange(all.Select(reading => (at, "One", (CommissioningEvent)new CommissioningEvent.Measured(line, reading.Key, reading.Value))));
         log.Add((at, "Two", new CommissioningEvent.Measured(line, all[0].Key, all[0].High + 5)));
-        Assert.NotEmpty(LineCard.Of(study, readings, CommissioningRecord.Of(log)).Left);
+        Assert.NotEmpty(LineCard.Of(plan, readings, CommissioningRecord.Of(log)).Left);
         log.Add((at, "Two", new CommissioningEvent.TakenBack(line, all[0].Key)));
-        Assert.Contains("1", LineCard.Of(study, readings, CommissioningRecord.Of(log)).Left, StringComparison.Ordinal);
+        Assert.Contains("1", LineCard.Of(plan, readings, CommissioningRecord.Of(log)).Left, StringComparison.Ordinal);
         log.Add((at, "One", new CommissioningEvent.Measured(line, all[0].Key, all[0].Value)));
         var record = CommissioningRecord.Of(log);
-        Assert.Empty(LineCard.Of(study, readings, record).Left);
-        Assert.Equal(LineStanding.Begun, CommissioningView.Of(study, record).Lines.Single(one => one.Id == line).Standing);
+        Assert.Empty(LineCard.Of(plan, readings, record).Left);
+        Assert.Equal(LineStanding.Begun, CommissioningView.Of(plan, record).Lines.Single(one => one.Id == line).Standing);
         log.Add((at, "Two", new CommissioningEvent.Passed(line) { Print = readings.Print, BatteryVolts = 12.6 }));
-        Assert.Equal(LineStanding.Passed, CommissioningView.Of(study, CommissioningRecord.Of(log)).Lines.Single(one => one.Id == line).Standing);
-        var changed = RigStudy.Of(study.Wired with { Runs = [.. study.Wired.Runs.Select(run => run with { LengthMetres = run.LengthMetres + 1 })] });
+        Assert.Equal(LineStanding.Passed, CommissioningView.Of(plan, CommissioningRecord.Of(log)).Lines.Single(one => one.Id == line).Standing);
+        var changed = Plan(study.Wired with { Runs = [.. study.Wired.Runs.Select(run => run with { LengthMetres = run.LengthMetres + 1 })] });
         Assert.Equal(LineStanding.ChangedSince, CommissioningView.Of(changed, CommissioningRecord.Of(log)).Lines.Single(one => one.Id == line).Standing);
     }
 }

@@ -1,4 +1,5 @@
 import type { Dashboard, RunMoment, RunSample } from "../api/client";
+import { ChoiceField } from "../ui/ChoiceField";
 import { amps, percent, volts } from "../ui/figures/figures";
 import { useNames } from "../ui/names";
 import { t } from "../words";
@@ -12,15 +13,23 @@ const leastVolts = 0.5;
 const leastAmps = 2;
 const leastCharge = 0.02;
 
+/** Stands for the charge that there is. */
+const asNow = -1;
+
+/** What a battery can be set to, to see how it goes on from there. */
+const charges = [1, 0.8, 0.5, 0.2, 0.05];
+
 /** Volts, amps and charge of the first battery against time, and beside them how batteries and lines stand. */
 export function Curves({
   samples,
   moment,
   board,
+  onCharge,
 }: {
   samples: readonly RunSample[];
   moment: RunMoment;
   board: Dashboard;
+  onCharge: (battery: string, charge: number) => void;
 }) {
   const names = useNames();
   const last = samples.at(-1);
@@ -68,9 +77,20 @@ export function Curves({
                 <th scope="row" className="text-left font-semibold">
                   {names(battery.id)}
                 </th>
-                <td className="pl-2 text-right font-figure whitespace-nowrap">{volts(battery.volts)}</td>
+                <td className="pl-1 text-right font-figure whitespace-nowrap">{volts(battery.volts)}</td>
                 <td className="pl-2 text-right font-figure whitespace-nowrap">{amps(battery.amps)}</td>
-                <td className="pl-2 text-right font-figure whitespace-nowrap">{percent(battery.charge)}</td>
+                <td className="w-28 min-w-24 py-0.5 pl-1 font-figure">
+                  <ChoiceField
+                    bare
+                    label={t("powerUp.chargeOf", { name: names(battery.id) })}
+                    value={asNow}
+                    options={[
+                      { value: asNow, label: percent(battery.charge) },
+                      ...charges.map((charge) => ({ value: charge, label: percent(charge) })),
+                    ]}
+                    onChange={(charge) => onCharge(battery.id, charge)}
+                  />
+                </td>
               </tr>
             ))}
             {drawing.map(({ id, name }) => (

@@ -184,7 +184,12 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
               />
             )}
             {answer.moment.flashing && <p className="text-sm text-dust">{t("powerUp.meanOfFlashing")}</p>}
-            <Curves samples={live.samples} moment={answer.moment} board={board} />
+            <Curves
+              samples={live.samples}
+              moment={answer.moment}
+              board={board}
+              onCharge={(battery, charge) => live.act({ kind: "charges", battery, charge })}
+            />
             <LiveLog notes={live.notes} />
           </div>
           <aside className="flex min-h-0 flex-col gap-2 max-lg:order-3">

@@ -1,0 +1,27 @@
+using System.Collections.Concurrent;
+using BurlyRidge.Core.Sizing;
+
+namespace BurlyRidge.Core.Commissioning;
+
+/// <summary>What is to be measured and tried on the vehicle of a plan. It follows from the plan alone, and is worked out once, when it is asked for.</summary>
+public sealed class CommissioningPlan
+{
+    private readonly ReadingPlan readings;
+    private readonly ConcurrentDictionary<string, IReadOnlyList<PlannedGroup>> known = new(StringComparer.Ordinal);
+    private readonly Lazy<IReadOnlyList<TurnCheck>> turns;
+
+    public CommissioningPlan(RigStudy study)
+    {
+        var ways = new LineWays(study);
+        (Study, readings) = (study, new ReadingPlan(study, ways));
+        turns = new(() => TurnOver.Of(study, ways));
+    }
+
+    public RigStudy Study { get; }
+
+    /// <summary>What is turned over before the rig is handed over, in the order in which it is done.</summary>
+    public IReadOnlyList<TurnCheck> Turns => turns.Value;
+
+    /// <summary>The readings of a line, or of the vehicle, in the order in which they are taken; none where nothing lights it.</summary>
+    internal IReadOnlyList<PlannedGroup> Of(string line) => known.GetOrAdd(line, readings.Of);
+}
