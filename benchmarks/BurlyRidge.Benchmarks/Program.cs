@@ -11,6 +11,11 @@ if (args is ["limits", ..])
     LargestRigs.Print(args.ElementAtOrDefault(1));
     return;
 }
+if (args is ["beam"])
+{
+    BeamLight.Print();
+    return;
+}
 if (args is ["running"])
 {
     RunningRigs.Print();

@@ -3,6 +3,7 @@ using System.IO.Compression;
 using System.Net;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Server.Assess;
+using BurlyRidge.Server.Beams;
 using BurlyRidge.Server.Bench;
 using BurlyRidge.Server.Catalogue;
 using BurlyRidge.Server.Demo;
@@ -109,6 +110,7 @@ public static class ServerApp
         app.MapRunSheets();
         app.MapPowerUp();
         app.MapCommissioning();
+        app.MapBeams();
         app.MapPhotos();
         app.MapCatalogue();
         app.MapKits();

@@ -22,12 +22,12 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         { "diagram", "diagram", "day" },
         { "start", "start", "day" },
         { "harness", "bought harness", "day" },
-        { "house-rules", "rules", "day" },
         { "panel", "panel", "day" },
         { "ledger", "ledger", "day" },
         { "bench", "a reel", "day" },
         { "run-sheet", "run sheet", "day" },
         { "power-up", "readings", "day" },
+        { "beam", "beam", "day" },
     };
 
     [Theory(Explicit = true)]

@@ -8,9 +8,9 @@ internal static class Screens
     public static IReadOnlyList<string> All { get; } =
     [
         "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a bracket", "own lamp", "a wire to a part", "find", "reroute", "lines", "a lead judged",
-        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "run sheet", "a live window", "run sheet log", "a step taken back", "power up", "readings", "turn-over", "faults", "finding a wire", "ledger", "accepting", "quick size",
+        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "run sheet", "a live window", "run sheet log", "a step taken back", "power up", "readings", "turn-over", "faults", "finding a wire", "beam", "glare", "wall", "set-ups", "ledger", "accepting", "quick size",
         "history", "going back", "details", "new job", "archive", "deleting", "archived job", "conflict", "help", "glossary", "term", "tour", "a refused field", "refused sizes",
-        "wiring to print", "legends to print", "cut list to print", "cards to print", "quote to print", "run sheet to print",
+        "wiring to print", "legends to print", "cut list to print", "cards to print", "quote to print", "run sheet to print", "aim sheet to print",
     ];
 
     /// <summary>Opens a screen of the demo jobs.</summary>
@@ -111,9 +111,12 @@ internal static class Screens
             case "power up" or "readings" or "turn-over" or "faults" or "finding a wire":
                 PowerUp(page, screen);
                 break;
-            case "run sheet to print" or "wiring to print" or "legends to print" or "cut list to print" or "cards to print" or "quote to print":
+            case "beam" or "glare" or "wall" or "set-ups":
+                Beam(page, screen);
+                break;
+            case "aim sheet to print" or "run sheet to print" or "wiring to print" or "legends to print" or "cut list to print" or "cards to print" or "quote to print":
                 var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];
-                page.Open($"/api/jobs/{job}/{screen switch { "wiring to print" => "diagram", "legends to print" => "legends", "cards to print" => "harness-cards", "quote to print" => "quote", "run sheet to print" => "run-sheet", _ => "cut-list" }}.html");
+                page.Open($"/api/jobs/{job}/{screen switch { "wiring to print" => "diagram", "legends to print" => "legends", "cards to print" => "harness-cards", "quote to print" => "quote", "run sheet to print" => "run-sheet", "aim sheet to print" => "aim-sheet", _ => "cut-list" }}.html");
                 page.Find(By.CssSelector(screen switch { "cut list to print" or "cards to print" => "tr[data-wire]", "quote to print" => "tr[data-item]", "run sheet to print" => "li[data-step]", _ => "svg" }));
                 break;
             case "ledger" or "accepting":
@@ -239,6 +242,17 @@ internal static class Screens
         if (screen != "finding a wire") return;
         page.Press("Find a wire of the vehicle…");
         page.Find(By.CssSelector("[data-pin]"));
+    }
+
+    private static void Beam(Page page, string screen)
+    {
+        var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];
+        page.Open($"/jobs/{job}/beam");
+        page.Find(By.CssSelector("[data-eye-line]"));
+        page.Find(By.CssSelector("[data-lux='1']"));
+        if (screen == "beam") return;
+        page.Key(screen switch { "glare" => "g", "wall" => "w", _ => "s" });
+        page.Find(By.CssSelector(screen switch { "glare" => "[data-glare]", "wall" => "[data-mark]", _ => "[data-setup]" }));
     }
 
     private static void Conflict(Page page)

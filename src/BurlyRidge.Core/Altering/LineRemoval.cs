@@ -39,7 +39,7 @@ public static class LineRemoval
         var gone = Rig.Lists.Where(list => list.Fitted).SelectMany(list => list.Of(rig)).OfType<IPart>().Where(part => part is not Fixture && (IsJoining(part) ? Bare(part.Id) : part is not (Load or SolarPanel) && Goes(part.Id)))
             .Select(part => part.Id).Concat(lamps).ToHashSet(StringComparer.Ordinal);
 
-        var made = PartRemoval.Fitted(joined with { Runs = left }, gone);
+        var made = PartRemoval.Fitted(joined with { Runs = left }, gone.Append(lineId).ToHashSet(StringComparer.Ordinal));
         return new RemovedLine(made, Words(rig, line, gone, wires, made, passed.Count));
     }
 
@@ -53,6 +53,7 @@ public static class LineRemoval
         {
             Lines = [.. rig.Lines.Select(other => other.Id == lineId ? line : without.Lines.First(kept => kept.Id == other.Id))],
             Fixtures = rig.Fixtures,
+            Beams = rig.Beams,
             Places = [.. without.Places, .. rig.Places.Where(place => rig.Fixtures.Any(lamp => lamp.Id == place.Part && !left.Contains(lamp.Id)))],
         };
     }

@@ -24,11 +24,16 @@ internal static class PartRemoval
         }, left.Runs.Count - runs.Count);
     }
 
-    private static Rig Unplaced(Rig rig, IReadOnlySet<string> gone) => rig with
+    private static Rig Unplaced(Rig rig, IReadOnlySet<string> gone)
     {
-        Places = [.. rig.Places.Where(place => !gone.Contains(Owner(place.Part)))],
-        PartBodies = [.. rig.PartBodies.Where(body => !gone.Contains(Owner(body.Part)))],
-    };
+        IReadOnlyList<LampAim> Left(IReadOnlyList<LampAim> aims) => [.. aims.Where(aim => !gone.Contains(aim.Lamp))];
+        return rig with
+        {
+            Places = [.. rig.Places.Where(place => !gone.Contains(Owner(place.Part)))],
+            PartBodies = [.. rig.PartBodies.Where(body => !gone.Contains(Owner(body.Part)))],
+            Beams = rig.Beams with { Aims = Left(rig.Beams.Aims), Setups = [.. rig.Beams.Setups.Select(setup => setup with { Aims = Left(setup.Aims) })] },
+        };
+    }
 
     /// <summary>The box that a panel is of; another part is its own.</summary>
     private static string Owner(string placed) => TerminalIndex.Split(placed).Part;

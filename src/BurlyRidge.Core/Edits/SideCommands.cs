@@ -9,7 +9,7 @@ public sealed record MirrorBody : EditCommand
 {
     /// <inheritdoc/>
     public override EditOutcome Run(EditContext context) => context.Rig.Body is { } body
-        ? EditOutcome.Of(context.Rig with { Body = Mirroring.Of(body) }, EditWords.LeftAndRightAreChanged)
+        ? EditOutcome.Of(context.Rig with { Body = Mirroring.Of(body), Beams = context.Rig.Beams.Mirrored() }, EditWords.LeftAndRightAreChanged)
         : new EditOutcome.NotPossible(EditWords.ThereIsNothingToMirror, EditWords.ChooseAVehicleFirst);
 }
 

@@ -154,6 +154,9 @@ public sealed record LampFunction(
     [JsonIgnore]
     public double Power => Amps is { } amps ? amps * RatedVolts : Watts;
 
+    /// <summary>What comes out of it; null: nobody said.</summary>
+    public LightOutput? Output { get; init; }
+
     /// <summary>The colour of its light.</summary>
     public LightColour Colour { get; init; } = LightColour.White;
 
@@ -192,5 +195,6 @@ public sealed record LampFunction(
         if (MaxVolts is { } most) problems.Within($"{path}.maxVolts", most, 6, 100, "V");
         if (TurnsOnAt() >= DropsOutAt()) problems.Add($"{path}.turnOnVolts", PartWords.MustBeBelowTheDrop);
         problems.Within($"{path}.dimFraction", DimFraction, 0, 1);
+        Output?.Check(problems, $"{path}.output");
     }
 }

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Bodies;
+using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Pictures;

@@ -10,7 +10,7 @@ namespace BurlyRidge.Core.Rigs;
 public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRules, IReadOnlyList<Line> Lines)
 {
     /// <summary>The shape that this build writes.</summary>
-    public const int CurrentSchema = 8;
+    public const int CurrentSchema = 9;
 
     /// <summary>Lamps as bought.</summary>
     public IReadOnlyList<Fixture> Fixtures { get; init; } = [];
@@ -59,6 +59,9 @@ public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRul
 
     /// <summary>Watches that somebody takes as they are.</summary>
     public IReadOnlyList<AcceptedWatch> Accepted { get; init; } = [];
+
+    /// <summary>Where its light is to go.</summary>
+    public BeamPlan Beams { get; init; } = new();
 
     /// <summary>The same rig with one run changed; as it is where there is none of that id.</summary>
     public Rig WithRun(string id, Func<Run, Run> change) => this with { Runs = [.. Runs.Select(run => run.Id == id ? change(run) : run)] };

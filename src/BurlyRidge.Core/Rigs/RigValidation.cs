@@ -18,6 +18,7 @@ public static class RigValidation
         var parts = TerminalIndex.Of(rig);
         PartValidation.Check(problems, rig, parts);
         BodyValidation.Check(problems, rig, parts);
+        BeamValidation.Check(problems, rig);
         var lines = new HashSet<string>(StringComparer.Ordinal);
         problems.Each("lines", rig.Lines, (path, line) => Check(problems, path, line, rig, parts, lines));
         problems.AtMost("accepted", rig.Accepted.Count, MostAccepted, PartWords.AcceptedChecks);
@@ -26,6 +27,14 @@ public static class RigValidation
             problems.Text($"{path}.reason", watch.Reason, AcceptedWatch.LongestReason);
             problems.Text($"{path}.by", watch.By, AcceptedWatch.LongestName);
         });
+        return problems.Found;
+    }
+
+    /// <summary>What is wrong with aims that are tried on a valid rig, under "beams".</summary>
+    public static IReadOnlyList<Problem> OfAims(Rig rig)
+    {
+        var problems = new Problems { Units = rig.HouseRules.Units };
+        BeamValidation.CheckAims(problems, rig);
         return problems.Found;
     }
 

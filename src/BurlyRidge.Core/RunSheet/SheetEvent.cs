@@ -16,6 +16,7 @@ namespace BurlyRidge.Core.RunSheet;
 [JsonDerivedType(typeof(Waits), "waits")]
 [JsonDerivedType(typeof(Came), "came")]
 [JsonDerivedType(typeof(Registered), "registered")]
+[JsonDerivedType(typeof(Levelled), "levelled")]
 [JsonDerivedType(typeof(Found), "found")]
 [JsonDerivedType(typeof(OfVehicle), "ofVehicle")]
 public abstract record SheetEvent
@@ -216,6 +217,41 @@ public abstract record SheetEvent
             problems.Text("at", At, MostName);
             problems.Text("colour", Colour, MostName);
             problems.Letters("wire", Wire, MostName);
+            problems.Letters("note", Note, MostText);
+        }
+    }
+
+    /// <summary>How a lamp stood by the spirit level, and where its mark was.</summary>
+    /// <param name="Lamp">The lamp of the rig, or the line planned in short.</param>
+    /// <param name="Tight">Its bolts were tight; before that it can still be moved.</param>
+    public sealed record Levelled(string Lamp, bool Tight) : SheetEvent
+    {
+        /// <summary>By the bubble along the lamp, degrees, its right end up; null: not looked at.</summary>
+        public double? AcrossDegrees { get; init; }
+
+        /// <summary>By the bubble along the beam, degrees, its front up; null: not looked at.</summary>
+        public double? AlongDegrees { get; init; }
+
+        /// <summary>Height of its left end above the ground, mm; null: not measured.</summary>
+        public double? LeftMillimetres { get; init; }
+
+        /// <summary>The same of its right end.</summary>
+        public double? RightMillimetres { get; init; }
+
+        /// <summary>What else is to be known.</summary>
+        public string Note { get; init; } = "";
+
+        private const double MostDegrees = 45;
+        private const double MostMillimetres = 5_000;
+
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("lamp", Lamp, MostName);
+            if (AcrossDegrees is { } across) problems.Within("acrossDegrees", across, -MostDegrees, MostDegrees, "°");
+            if (AlongDegrees is { } along) problems.Within("alongDegrees", along, -MostDegrees, MostDegrees, "°");
+            if (LeftMillimetres is { } left) problems.Within("leftMillimetres", left, 0, MostMillimetres, "mm");
+            if (RightMillimetres is { } right) problems.Within("rightMillimetres", right, 0, MostMillimetres, "mm");
+            if (AcrossDegrees is null && AlongDegrees is null && LeftMillimetres is null && RightMillimetres is null) problems.Add("acrossDegrees", RunSheetWords.NothingLevelled);
             problems.Letters("note", Note, MostText);
         }
     }

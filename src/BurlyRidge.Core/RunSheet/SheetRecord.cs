@@ -19,6 +19,9 @@ public sealed record Wait(string Step, WaitFor For, string Until);
 /// <param name="Photos">Names of those that show it.</param>
 public sealed record FoundHere(Finding What, IReadOnlyList<string> Photos);
 
+/// <summary>How a lamp stood by the level.</summary>
+public sealed record LevelHere(DateTimeOffset At, string Who, SheetEvent.Levelled What);
+
 /// <summary>Something written down or shown at a step.</summary>
 public sealed record StepNote(DateTimeOffset At, string Who, string Text, string Photo = "");
 
@@ -31,7 +34,7 @@ public sealed record StepNote(DateTimeOffset At, string Who, string Text, string
 /// <param name="Last">When the last entry was written; null: none was.</param>
 public sealed record SheetRecord(
     IReadOnlyDictionary<string, DoneStep> Done, int LastUndone, string Now, IReadOnlySet<string> Begun, string? Paused, DateTimeOffset? Last,
-    IReadOnlyList<Wait> Waits, ILookup<string, StepNote> Notes, IReadOnlyList<SheetEvent.Fasteners> Fasteners, IReadOnlyList<SheetEvent.Registered> Register, IReadOnlyList<FoundHere> Findings, VehicleKind? Vehicle)
+    IReadOnlyList<Wait> Waits, ILookup<string, StepNote> Notes, IReadOnlyList<SheetEvent.Fasteners> Fasteners, IReadOnlyList<SheetEvent.Registered> Register, IReadOnlyList<LevelHere> Levels, IReadOnlyList<FoundHere> Findings, VehicleKind? Vehicle)
 {
     /// <summary>Nothing happened yet.</summary>
     public static SheetRecord Nothing { get; } = Of([]);
@@ -44,6 +47,7 @@ public sealed record SheetRecord(
         var notes = new List<(string Step, StepNote Note)>();
         var (fasteners, register, findings) = (new List<SheetEvent.Fasteners>(), new List<SheetEvent.Registered>(), new List<Finding>());
         var (begun, shown) = (new HashSet<string>(StringComparer.Ordinal), new List<(string About, string Photo)>());
+        var levels = new List<LevelHere>();
         var clock = new WorkClock();
         var (undone, now) = (0, "");
         string? paused = null;
@@ -104,6 +108,9 @@ public sealed record SheetRecord(
                     register.RemoveAll(other => other.At == wire.At && other.Wire == wire.Wire);
                     register.Add(wire);
                     break;
+                case SheetEvent.Levelled level:
+                    levels.Add(new LevelHere(when, who, level));
+                    break;
                 case SheetEvent.Found found:
                     findings.Add(found.What.FoundOn.Length > 0 ? found.What : found.What with { FoundOn = when.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) });
                     break;
@@ -113,7 +120,7 @@ public sealed record SheetRecord(
             }
         }
         var photos = shown.ToLookup(pair => pair.About, pair => pair.Photo, StringComparer.Ordinal);
-        return new SheetRecord(done, undone, now, begun, paused, last, [.. waits.Values], notes.ToLookup(pair => pair.Step, pair => pair.Note, StringComparer.Ordinal), fasteners, register, [.. findings.Select(finding => new FoundHere(finding, [.. photos[finding.What]]))], vehicle);
+        return new SheetRecord(done, undone, now, begun, paused, last, [.. waits.Values], notes.ToLookup(pair => pair.Step, pair => pair.Note, StringComparer.Ordinal), fasteners, register, levels, [.. findings.Select(finding => new FoundHere(finding, [.. photos[finding.What]]))], vehicle);
     }
 
     /// <summary>Whether the clock of whoever sent something cannot be right.</summary>

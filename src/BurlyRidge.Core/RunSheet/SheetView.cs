@@ -34,7 +34,7 @@ public sealed record StageCount(Stage Stage, string Name, int Done, int All);
 /// <param name="ByTwo">The same shared between two people, as a share of it.</param>
 public sealed record SheetView(
     IReadOnlyList<StepCard> Steps, IReadOnlyList<Standing> Open, string Window, string Next, string Beside, string? Paused, DateTimeOffset? Last,
-    IReadOnlyList<StageCount> Stages, Forecast Forecast, double ByTwo, IReadOnlyList<SheetEvent.Fasteners> Fasteners, IReadOnlyList<SheetEvent.Registered> Register, IReadOnlyList<FoundHere> Findings)
+    IReadOnlyList<StageCount> Stages, Forecast Forecast, double ByTwo, IReadOnlyList<SheetEvent.Fasteners> Fasteners, IReadOnlyList<SheetEvent.Registered> Register, IReadOnlyList<LevelHere> Levels, IReadOnlyList<FoundHere> Findings)
 {
     /// <summary>Looks at the work on an assessed rig; pure and total.</summary>
     /// <param name="minutes">Of the shop's task table; null: the usual ones.</param>
@@ -63,7 +63,7 @@ public sealed record SheetView(
         return new SheetView(
             cards, progress.Open, progress.Window, next?.Step.Id ?? "", beside?.Step.Id ?? "", record.Paused, record.Last,
             [.. cards.GroupBy(card => card.Step.Stage).OrderBy(stage => stage.Key).Select(stage => new StageCount(stage.Key, StageWords.Of(stage.Key), stage.Count(card => card.State == StepState.Done), stage.Count()))],
-            Forecast.Of([.. left.Select(step => step.Minutes)], history, job), one > 0 ? Hands.Minutes(left, 2) / one : 1, record.Fasteners, record.Register, record.Findings);
+            Forecast.Of([.. left.Select(step => step.Minutes)], history, job), one > 0 ? Hands.Minutes(left, 2) / one : 1, record.Fasteners, record.Register, record.Levels, record.Findings);
     }
 
     /// <summary>The plan's steps, what waits for a part left until it comes.</summary>

@@ -2,6 +2,17 @@ using System.Globalization;
 
 namespace BurlyRidge.Core.Wording;
 
+internal static partial class BeamWords
+{
+    private static readonly Phrases Phrases = new(() => ResourceManager);
+
+    private static CultureInfo Culture => CultureInfo.InvariantCulture;
+
+    private static string GetResourceString(string key) => Phrases.Of(key);
+
+    private static string GetResourceString(string key, string[] names) => Phrases.Of(key, names);
+}
+
 internal static partial class BenchWords
 {
     private static readonly Phrases Phrases = new(() => ResourceManager);

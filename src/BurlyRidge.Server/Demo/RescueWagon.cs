@@ -64,6 +64,11 @@ internal static class RescueWagon
                 .. Places("grille", "stud-front"), new Place("plough-l", "bumper-slot"), new Place("plough-r", "bumper-slot"), new Place("winch-lamp", "plate"),
             ],
             PartBodies = [new PartDimensions("box", 210, 140, 70) { OpenMillimetres = 35, ReachMillimetres = 30 }, new PartDimensions("box.panel", 120, 62, 32)],
+            Beams = DemoBeams.Of(
+                noseUp: 0.6,
+                [new LampAim("bar") { PitchDegrees = -2.2, FootMillimetres = 80 }, new LampAim("grille") { PitchDegrees = -0.6 }, new LampAim("work-l") { YawDegrees = 15, PitchDegrees = -8 }, new LampAim("work-r") { YawDegrees = -15, PitchDegrees = -8 }],
+                ("As delivered", []),
+                ("Snow road", [new LampAim("bar") { PitchDegrees = -3.4, FootMillimetres = 80 }, new LampAim("grille") { PitchDegrees = -1.2 }, new LampAim("work-l") { YawDegrees = 22, PitchDegrees = -10 }, new LampAim("work-r") { YawDegrees = -22, PitchDegrees = -10 }])),
             Lines =
             [
                 Planned("bar", "Roof bar", LampKind.RegulatedLed, 1, 180, 4.6, ReturnPath.Wire, Trigger.HighBeam, Zone.EngineBay, Zone.Exterior).At("roof-bar") with { Use = LineUse.Forward, MetresFromFront = 1.9 },
@@ -82,11 +87,11 @@ internal static class RescueWagon
             Fixtures =
             [
                 Lamp("scene-l", "Scene lamp", 36), Lamp("scene-r", "Scene lamp", 36),
-                Lamp("work-l", "Work lamp", 28).Sized(104, 110, 62, 0.8, HolderKind.Stud, 8, 8), Lamp("work-r", "Work lamp", 28).Sized(104, 110, 62, 0.8, HolderKind.Stud, 8, 8),
+                Lamp("work-l", "Work lamp", 28).Shining("work-flood").Sized(104, 110, 62, 0.8, HolderKind.Stud, 8, 8), Lamp("work-r", "Work lamp", 28).Shining("work-flood").Sized(104, 110, 62, 0.8, HolderKind.Stud, 8, 8),
                 Lamp("beacon-f", "Beacon", 18).Of(LightColour.Amber), Lamp("beacon-r", "Beacon", 18).Of(LightColour.Amber), Lamp("sled-lamp", "Tray strip", 12, kind: LampKind.ResistorLed),
-                Lamp("plough-l", "Plough lamp", 55, kind: LampKind.Filament).Sized(210, 66, 78, 1.4, HolderKind.Feet, 160, 220) with { Bracket = Carrier, Sealed = true },
-                Lamp("plough-r", "Plough lamp", 55, kind: LampKind.Filament).Sized(210, 66, 78, 1.4, HolderKind.Feet, 160, 220) with { Bracket = Carrier, Sealed = true },
-                Lamp("winch-lamp", "Pod", 18).Sized(160, 60, 58, 0.7, HolderKind.Feet, 120, 170) with { Bracket = Riser },
+                Lamp("plough-l", "Plough lamp", 55, kind: LampKind.Filament).Shining("plough-wide").Sized(210, 66, 78, 1.4, HolderKind.Feet, 160, 220) with { Bracket = Carrier, Sealed = true },
+                Lamp("plough-r", "Plough lamp", 55, kind: LampKind.Filament).Shining("plough-wide").Sized(210, 66, 78, 1.4, HolderKind.Feet, 160, 220) with { Bracket = Carrier, Sealed = true },
+                Lamp("winch-lamp", "Pod", 18).Shining("winch-spot").Sized(160, 60, 58, 0.7, HolderKind.Feet, 120, 170) with { Bracket = Riser },
             ],
             Protection = [BoltDown("main-fuse", 60), Blade("sense-fuse", 2)],
             PowerBoxes =
@@ -149,6 +154,8 @@ internal static class RescueWagon
                 ("prove-bar-pick-up", new SheetEvent.Found(new Finding(FindingKind.Wire, "High beam signal, positive-switched") { Place = "behind the left headlamp", Colour = "blue/white", Pin = "2 of 3" }, "prove-bar-pick-up")),
                 ("reach", new SheetEvent.Found(new Finding(FindingKind.EarlierWork, "Dash camera on a tap at the rear wiper fuse") { Place = "fuse box" }, "reach")),
                 ("reach", new SheetEvent.Registered("Spare lead to the roof, engine bay", "grey") { Note = "grey/red from the left pillar on" }),
+                ("reach", new SheetEvent.Levelled("winch-lamp", false) { AcrossDegrees = 0.8, LeftMillimetres = 772, RightMillimetres = 774 }),
+                ("reach", new SheetEvent.Levelled("winch-lamp", true) { AcrossDegrees = 0.2, AlongDegrees = -1, LeftMillimetres = 773, RightMillimetres = 773 }),
                 ("reach", new SheetEvent.Waits("mount-scene-left", WaitFor.Part, "2026-12-11")),
             ],
         },

@@ -99,6 +99,18 @@ public class JobFileTests
         Assert.Equal(6, rig.Lines.Count);
     }
 
+    /// <summary>A rig as the eighth version stored it: nobody had aimed anything, and nothing of it changes.</summary>
+    [Fact]
+    public void Version_8_is_read_as_it_was_meant()
+    {
+        var rig = Documents.Rig(File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v8.json")));
+        Assert.Empty(RigValidation.Validate(rig));
+        Assert.Equal(Rig.CurrentSchema, rig.SchemaVersion);
+        Assert.Empty(rig.Beams.Aims);
+        Assert.All(rig.Fixtures.SelectMany(lamp => lamp.Functions), light => Assert.Null(light.Output));
+        Assert.NotEmpty(rig.Lines);
+    }
+
     public static TheoryData<string, Action<JsonObject>> Bad => new()
     {
         { "format", file => file["format"] = "other" },

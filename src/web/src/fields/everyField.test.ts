@@ -1,6 +1,7 @@
 import { readFileSync } from "node:fs";
 import { describe, expect, it } from "vitest";
 import schema from "../../../../docs/job-file.schema.json";
+import * as beams from "./beamTables";
 import * as body from "./bodyTables";
 import * as lamps from "./lampTables";
 import * as parts from "./partTables";
@@ -54,6 +55,8 @@ const tables: Record<string, readonly FieldTable[]> = {
   "solarPanels[]": [parts.solarPanel],
   "inlineBreakers[]": [parts.inlineBreaker],
   "runs[]": [parts.run, parts.unlaidRun],
+  beams: [beams.scene],
+  "beams.aims[]": [beams.aim, beams.foot],
 };
 
 /** Fields with a control of their own: the file that has it, by the beginning of their path. */
@@ -81,6 +84,7 @@ const controls: Record<string, string> = {
   "fixtures[].functions[].plus": "fields/partTables.ts",
   "fixtures[].functions[].minus": "fields/partTables.ts",
   "fixtures[].functions[].dimPin": "fields/partTables.ts",
+  "fixtures[].functions[].output.": "beam/ShinesFields.tsx",
   "fixtures[].sparePins": "lines/station/sheets/fixtures.tsx",
   "fixtures[].measured.holds[]": "fields/HoldsField.tsx",
   "fixtures[].body.holds[]": "fields/HoldsField.tsx",
@@ -120,6 +124,9 @@ const byItself = [
   /^inlineBreakers\[\]\.stands/, // follows from its rating
   /\.lay\.through\[\]$/, // lanes are chosen by their names
   /^lines\[\]\.plan\.lay\.to$/, // the mount that is chosen
+  /^beams\.aims\[\]\.lamp$/, // the lamp that is chosen
+  /^beams\.files\[\]/, // taken in whole
+  /^beams\.setups\[\]/, // the aims as they are, kept under a name
 ];
 
 function fields(node: Node, path: string, found: string[] = []): string[] {

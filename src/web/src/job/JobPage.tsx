@@ -19,6 +19,7 @@ const loads = {
   bench: () => import("../bench/BenchStage"),
   "run-sheet": () => import("../run-sheet/RunSheetStage"),
   "power-up": () => import("../power-up/PowerUpStage"),
+  beam: () => import("../beam/BeamStage"),
 } satisfies Record<StageKey, unknown>;
 
 const stages = {
@@ -28,6 +29,7 @@ const stages = {
   bench: lazy(loads.bench),
   "run-sheet": lazy(loads["run-sheet"]),
   "power-up": lazy(loads["power-up"]),
+  beam: lazy(loads.beam),
 } satisfies Record<StageKey, unknown>;
 
 /** So long after a job is opened the page has nothing else to load. */

@@ -85,6 +85,7 @@ const first: Record<StageKey, (rig: Rig, job: string) => AboutRig<unknown> | und
   bench: (_, job) => ofBench(job),
   "run-sheet": (_, job) => ofRunSheet(job),
   "power-up": () => ofDashboard,
+  beam: (rig) => (rig.body ? ofVehicle : undefined),
 };
 
 /** Asked as one goes to a stage, before it is drawn. */

@@ -7,6 +7,7 @@ export const stages = [
   { key: "bench", name: t("job.bench") },
   { key: "run-sheet", name: t("job.runSheet") },
   { key: "power-up", name: t("job.powerUp") },
+  { key: "beam", name: t("job.beam") },
 ] as const;
 
 export type StageKey = (typeof stages)[number]["key"];

@@ -16,6 +16,7 @@ import { ChangedHere } from "./ChangedHere";
 import { FastenerLog } from "./FastenerLog";
 import { FindingsLog } from "./FindingsLog";
 import { Forecast } from "./Forecast";
+import { LevelLog } from "./LevelLog";
 import { Notes } from "./Notes";
 import { OpenList } from "./OpenList";
 import { PlaceDrawing } from "./PlaceDrawing";
@@ -182,6 +183,7 @@ export default function RunSheetStage({ editor }: { editor: RigEditor }) {
               <FastenerLog sheet={sheet} card={shown} desk={desk} />
               <FindingsLog sheet={sheet} job={job.id} card={shown} desk={desk} again={again} />
               <RegisterLog sheet={sheet} job={job.id} card={shown} desk={desk} again={again} />
+              <LevelLog sheet={sheet} rig={rig} desk={desk} />
             </aside>
           )}
         </div>

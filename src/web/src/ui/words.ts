@@ -5,6 +5,7 @@ import type {
   BracketKind,
   EarthFixing,
   Fastening,
+  Finish,
   FreeWay,
   Fuse,
   GaugeSystem,
@@ -141,6 +142,13 @@ export const batteryKindWords: Record<BatteryKind, string> = {
   flooded: t("ui.flooded"),
   agm: "AGM",
   gel: t("ui.gel"),
+};
+
+export const finishWords: Record<Finish, string> = {
+  mattBlack: t("ui.mattBlack"),
+  darkPaint: t("ui.darkPaint"),
+  white: t("ui.whitePaint"),
+  bareMetal: t("ui.bareMetal"),
 };
 
 export const lightColourWords: Record<LightColour, string> = {

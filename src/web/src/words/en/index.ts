@@ -1,5 +1,6 @@
 import api from "./api.json";
 import app from "./app.json";
+import beam from "./beam.json";
 import bench from "./bench.json";
 import fields from "./fields.json";
 import frame from "./frame.json";
@@ -19,6 +20,7 @@ import yard from "./yard.json";
 export const en = {
   api,
   app,
+  beam,
   bench,
   fields,
   frame,

@@ -1,15 +1,21 @@
-using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
-namespace BurlyRidge.Core.Pictures;
+namespace BurlyRidge.Core.Fitting;
 
 /// <summary>Which way a lamp looks.</summary>
-internal enum Facing
+public enum Facing
 {
+    /// <summary>To the front.</summary>
     Ahead,
+
+    /// <summary>To the rear.</summary>
     Astern,
+
+    /// <summary>To the left.</summary>
     Left,
+
+    /// <summary>To the right.</summary>
     Right,
 }
 
@@ -36,6 +42,11 @@ internal sealed record PlacedLamp(string Part, string At, IReadOnlyList<string> 
                 .CentresMillimetres.Select(centre => Stand(body, mount, plan.Line.Id, [plan.Line.Id], true, Unknown, centre, 0)));
         return [.. placed, .. planned];
     }
+
+    /// <summary>A lamp of which nobody knows the size, in the middle of its mount; null: it is on none.</summary>
+    public static PlacedLamp? InMiddle(Rig rig, string lamp) =>
+        rig.Body is { } body && rig.Places.FirstOrDefault(place => place.Part == lamp) is { } place && body.Mounts.FirstOrDefault(mount => mount.Id == place.At) is { } mount
+            ? Stand(body, mount, lamp, Lighting(rig, lamp), false, Unknown, 0, 0) : null;
 
     private static IReadOnlyList<string> Lighting(Rig rig, string part) =>
         [.. rig.Lines.Where(line => line.Lights.Any(light => light.StartsWith($"{part}.", StringComparison.Ordinal)) || line.Plan?.Fixtures.Contains(part) == true).Select(line => line.Id)];

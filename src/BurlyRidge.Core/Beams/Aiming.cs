@@ -1,0 +1,77 @@
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Beams;
+
+/// <summary>How lamps are to be aimed.</summary>
+public enum AimHow
+{
+    /// <summary>As the degrees have it that are given; others stay.</summary>
+    Degrees,
+
+    /// <summary>Level with the vehicle, and straight the way the mount looks.</summary>
+    Level,
+
+    /// <summary>Turned away from the middle of the vehicle by so many degrees of yaw.</summary>
+    Outward,
+
+    /// <summary>At a point on the ground.</summary>
+    Point,
+
+    /// <summary>Its axis meets the ground at a distance, from the front or from the rear; where it points to the side stays.</summary>
+    Distance,
+}
+
+/// <summary>Works out how lamps stand that are to light something.</summary>
+internal static class Aiming
+{
+    /// <summary>Aimed at a point of the world; null where the lamp is on no mount.</summary>
+    public static LampAim? At(Rig saved, Rig rig, string lamp, Vec target)
+    {
+        if (Find(saved, rig, lamp) is not { } found) return null;
+        var (stands, attitude) = found;
+        var way = attitude.Back((target - stands.At).Unit);
+        var yaw = Degrees.Of(Math.Atan2(way.Right, way.Ahead)) - LampsInWorld.HeadingOf(stands.Facing);
+        return rig.Beams.AimOf(lamp, stands.Lines) with { YawDegrees = Rounded(yaw - 360 * Math.Round(yaw / 360)), PitchDegrees = Rounded(Degrees.Of(Math.Asin(Math.Clamp(way.Up, -1, 1)))) };
+    }
+
+    /// <summary>Its axis meets the ground at a distance from the vehicle; null where it is on no mount or looks along the ground to the side.</summary>
+    public static LampAim? ToDistance(Rig saved, Rig rig, string lamp, double metres)
+    {
+        if (Find(saved, rig, lamp) is not { } found) return null;
+        var (stands, attitude) = found;
+        var level = Frame.Of(LampsInWorld.HeadingOf(stands.Facing) + rig.Beams.AimOf(lamp, stands.Lines).YawDegrees, 0, 0).Forward;
+        var size = rig.Body!.Size;
+        // So far from the end of the vehicle that it looks away from, along where it points.
+        var start = stands.Facing switch
+        {
+            Fitting.Facing.Ahead => stands.At.Ahead,
+            Fitting.Facing.Astern => -size.LengthMetres - stands.At.Ahead,
+            Fitting.Facing.Left => -size.WidthMetres / 2 - stands.At.Right,
+            _ => stands.At.Right - size.WidthMetres / 2,
+        };
+        var along = metres - start;
+        if (along <= 0) return null;
+        var foot = stands.At + level * along;
+        var ground = new Ground(rig.Beams.GroundPercent, rig.Beams.GroundFromMetres);
+        var way = attitude.Back((ground.At(foot.Ahead, foot.Right) - stands.At).Unit);
+        return rig.Beams.AimOf(lamp, stands.Lines) with { PitchDegrees = Rounded(Degrees.Of(Math.Asin(Math.Clamp(way.Up, -1, 1)))) };
+    }
+
+    /// <summary>Turned away from the middle; one in the middle stays.</summary>
+    public static LampAim? Outwards(Rig saved, Rig rig, string lamp, double degrees)
+    {
+        if (Find(saved, rig, lamp) is not { } found) return null;
+        var side = Math.Sign(Math.Round(found.Lamp.At.Right, 3));
+        // Right as one looks astern is left of the vehicle.
+        return rig.Beams.AimOf(lamp, found.Lamp.Lines) with { YawDegrees = side * degrees * (found.Lamp.Facing == Fitting.Facing.Astern ? -1 : 1) };
+    }
+
+    private static (BeamLamp Lamp, Attitude Attitude)? Find(Rig saved, Rig rig, string lamp)
+    {
+        if (rig.Body is not { } body) return null;
+        var attitude = new Attitude(body, rig.Beams.NoseUpDegrees);
+        return LampsInWorld.Of(saved, rig, rig.Beams, new Dictionary<string, Brightness>(), attitude, new Dictionary<string, TableLight>()).Lamps.FirstOrDefault(one => one.Lamp == lamp) is { } found ? (found, attitude) : null;
+    }
+
+    private static double Rounded(double degrees) => Math.Round(degrees, 2);
+}

@@ -1,0 +1,61 @@
+using BurlyRidge.Core.Fitting;
+using BurlyRidge.Core.Rigs;
+
+namespace BurlyRidge.Core.Beams;
+
+/// <summary>How bright a light is.</summary>
+/// <param name="Share">Of its light at its rated volts.</param>
+/// <param name="Amps">That it draws, A.</param>
+public sealed record Brightness(double Share, double Amps);
+
+/// <summary>Puts the lamps of a rig into the world.</summary>
+internal static class LampsInWorld
+{
+    /// <summary>A lamp of which nobody knows the size, m (typical).</summary>
+    private const double UnknownMetres = 0.1;
+
+    /// <summary>Every light that is on a mount, dark ones too; those of no mount are named beside them.</summary>
+    /// <param name="saved">As it is planned.</param>
+    /// <param name="rig">The same with every line in full wiring.</param>
+    /// <param name="lights">How bright they are, by id; one that is left out is dark.</param>
+    public static (IReadOnlyList<BeamLamp> Lamps, IReadOnlyList<string> NoMount) Of(Rig saved, Rig rig, BeamPlan beams, IReadOnlyDictionary<string, Brightness> lights, Attitude attitude, IReadOnlyDictionary<string, TableLight> files)
+    {
+        var names = PartNames.Of(rig);
+        var placed = PlacedLamp.Of(saved);
+        var mounts = (rig.Body?.Mounts ?? []).ToDictionary(mount => mount.Id, StringComparer.Ordinal);
+        var (lamps, left) = (new List<BeamLamp>(), new List<string>());
+        foreach (var fixture in rig.Fixtures)
+        {
+            if ((placed.FirstOrDefault(one => one.Part == fixture.Id) ?? Planned(fixture.Id) ?? PlacedLamp.InMiddle(rig, fixture.Id)) is not { } at)
+            {
+                left.Add(fixture.Id);
+                continue;
+            }
+            var mount = mounts[at.At];
+            IReadOnlyList<string> lines = [.. rig.Lines.Where(line => line.Lamps().Contains(fixture.Id)).Select(line => line.Id)];
+            var aim = beams.AimOf(fixture.Id, lines);
+            var frame = Frame.Of(HeadingOf(at.Facing) + aim.YawDegrees, aim.PitchDegrees, aim.RollDegrees).On(attitude);
+            foreach (var light in fixture.Functions)
+            {
+                var id = $"{fixture.Id}.{light.Id}";
+                var (shape, guess) = StandIn.Of(light, fixture.Measured ?? fixture.Body, at.Facing, files);
+                var now = lights.GetValueOrDefault(id) ?? new Brightness(0, 0);
+                var size = fixture.Measured ?? fixture.Body;
+                lamps.Add(new BeamLamp(
+                    id, at.Planned ? at.Part : fixture.Id, at.At, names[fixture.Functions.Count == 1 ? fixture.Id : id], [.. rig.Lines.Where(line => line.Lights.Contains(id)).Select(line => line.Id)], at.Facing, attitude.Of(at.Middle), frame,
+                    size?.WidthMillimetres / 1000 ?? UnknownMetres, size?.HeightMillimetres / 1000 ?? UnknownMetres, shape, now.Share * (1 - mount.SlatsFraction), guess, light.Power, now.Amps));
+            }
+        }
+        return (lamps, left);
+
+        // Lamps of a quick plan that are not chosen yet stand where they are drawn.
+        PlacedLamp? Planned(string lamp)
+        {
+            var line = rig.Lines.FirstOrDefault(line => line.Lamps().Contains(lamp));
+            return line is null ? null : placed.Where(one => one.Planned && one.Part == line.Id).ElementAtOrDefault(line.Lamps().ToList().IndexOf(lamp));
+        }
+    }
+
+    /// <summary>From straight ahead to the right, degrees.</summary>
+    public static double HeadingOf(Facing facing) => facing switch { Facing.Ahead => 0, Facing.Right => 90, Facing.Astern => 180, _ => -90 };
+}
