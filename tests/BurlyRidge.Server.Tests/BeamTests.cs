@@ -76,7 +76,9 @@ public class BeamTests(SharedServer shared) : IClassFixture<SharedServer>
         var mark = view.GetProperty("marks").EnumerateArray().First(one => one.GetProperty("lamp").GetString() == "bar");
         var (status, found) = await server.AskAsync("/api/preview/beam-marks", rig, ("marks", new JsonArray(new JsonObject
         {
-            ["lamp"] = "bar", ["upMetres"] = mark.GetProperty("upMetres").GetDouble() + 0.2, ["rightMetres"] = mark.GetProperty("rightMetres").GetDouble(),
+            ["lamp"] = "bar",
+            ["upMetres"] = mark.GetProperty("upMetres").GetDouble() + 0.2,
+            ["rightMetres"] = mark.GetProperty("rightMetres").GetDouble(),
         })));
         Assert.Equal(200, status);
         Assert.Equal(200 / mark.GetProperty("eachMillimetre").GetDouble(), found[0].GetProperty("liftMillimetres").GetDouble(), 0.1);

@@ -72,7 +72,7 @@ internal static class AimMarks
     private static (double Foot, double Turn, bool Guessed) Foot(BeamWorld world, string lamp)
     {
         var aim = world.AimOf(lamp);
-        var fixture = world.Rig.Fixtures.FirstOrDefault(one => one.Id == lamp);
+        var fixture = world.Rig.Wired.Fixtures.FirstOrDefault(one => one.Id == lamp);
         return (aim.FootMillimetres ?? (fixture?.Measured ?? fixture?.Body)?.DepthMillimetres ?? UsualFoot, aim.TurnMillimetres ?? UsualTurn, aim.FootMillimetres is null);
     }
 

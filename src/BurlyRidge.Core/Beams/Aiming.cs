@@ -25,22 +25,22 @@ public enum AimHow
 internal static class Aiming
 {
     /// <summary>Aimed at a point of the world; null where the lamp is on no mount.</summary>
-    public static LampAim? At(Rig saved, Rig rig, string lamp, Vec target)
+    public static LampAim? At(BeamRig of, string lamp, Vec target)
     {
-        if (Find(saved, rig, lamp) is not { } found) return null;
+        if (Find(of, lamp) is not { } found) return null;
         var (stands, attitude) = found;
         var way = attitude.Back((target - stands.At).Unit);
         var yaw = Degrees.Of(Math.Atan2(way.Right, way.Ahead)) - LampsInWorld.HeadingOf(stands.Facing);
-        return rig.Beams.AimOf(lamp, stands.Lines) with { YawDegrees = Rounded(yaw - 360 * Math.Round(yaw / 360)), PitchDegrees = Rounded(Degrees.Of(Math.Asin(Math.Clamp(way.Up, -1, 1)))) };
+        return of.Saved.Beams.AimOf(lamp, stands.Lines) with { YawDegrees = Rounded(yaw - 360 * Math.Round(yaw / 360)), PitchDegrees = Rounded(Degrees.Of(Math.Asin(Math.Clamp(way.Up, -1, 1)))) };
     }
 
     /// <summary>Its axis meets the ground at a distance from the vehicle; null where it is on no mount or looks along the ground to the side.</summary>
-    public static LampAim? ToDistance(Rig saved, Rig rig, string lamp, double metres)
+    public static LampAim? ToDistance(BeamRig of, string lamp, double metres)
     {
-        if (Find(saved, rig, lamp) is not { } found) return null;
+        if (Find(of, lamp) is not { } found) return null;
         var (stands, attitude) = found;
-        var level = Frame.Of(LampsInWorld.HeadingOf(stands.Facing) + rig.Beams.AimOf(lamp, stands.Lines).YawDegrees, 0, 0).Forward;
-        var size = rig.Body!.Size;
+        var level = Frame.Of(LampsInWorld.HeadingOf(stands.Facing) + of.Saved.Beams.AimOf(lamp, stands.Lines).YawDegrees, 0, 0).Forward;
+        var size = of.Wired.Body!.Size;
         // So far from the end of the vehicle that it looks away from, along where it points.
         var start = stands.Facing switch
         {
@@ -52,25 +52,25 @@ internal static class Aiming
         var along = metres - start;
         if (along <= 0) return null;
         var foot = stands.At + level * along;
-        var ground = new Ground(rig.Beams.GroundPercent, rig.Beams.GroundFromMetres);
+        var ground = new Ground(of.Saved.Beams.GroundPercent, of.Saved.Beams.GroundFromMetres);
         var way = attitude.Back((ground.At(foot.Ahead, foot.Right) - stands.At).Unit);
-        return rig.Beams.AimOf(lamp, stands.Lines) with { PitchDegrees = Rounded(Degrees.Of(Math.Asin(Math.Clamp(way.Up, -1, 1)))) };
+        return of.Saved.Beams.AimOf(lamp, stands.Lines) with { PitchDegrees = Rounded(Degrees.Of(Math.Asin(Math.Clamp(way.Up, -1, 1)))) };
     }
 
     /// <summary>Turned away from the middle; one in the middle stays.</summary>
-    public static LampAim? Outwards(Rig saved, Rig rig, string lamp, double degrees)
+    public static LampAim? Outwards(BeamRig of, string lamp, double degrees)
     {
-        if (Find(saved, rig, lamp) is not { } found) return null;
+        if (Find(of, lamp) is not { } found) return null;
         var side = Math.Sign(Math.Round(found.Lamp.At.Right, 3));
         // Right as one looks astern is left of the vehicle.
-        return rig.Beams.AimOf(lamp, found.Lamp.Lines) with { YawDegrees = side * degrees * (found.Lamp.Facing == Fitting.Facing.Astern ? -1 : 1) };
+        return of.Saved.Beams.AimOf(lamp, found.Lamp.Lines) with { YawDegrees = side * degrees * (found.Lamp.Facing == Fitting.Facing.Astern ? -1 : 1) };
     }
 
-    private static (BeamLamp Lamp, Attitude Attitude)? Find(Rig saved, Rig rig, string lamp)
+    private static (BeamLamp Lamp, Attitude Attitude)? Find(BeamRig of, string lamp)
     {
-        if (rig.Body is not { } body) return null;
-        var attitude = new Attitude(body, rig.Beams.NoseUpDegrees);
-        return LampsInWorld.Of(saved, rig, rig.Beams, new Dictionary<string, Brightness>(), attitude, new Dictionary<string, TableLight>()).Lamps.FirstOrDefault(one => one.Lamp == lamp) is { } found ? (found, attitude) : null;
+        if (of.Wired.Body is not { } body) return null;
+        var attitude = new Attitude(body, of.Saved.Beams.NoseUpDegrees);
+        return LampsInWorld.Of(of, of.Saved.Beams, attitude).Lamps.FirstOrDefault(one => one.Lamp == lamp) is { } found ? (found, attitude) : null;
     }
 
     private static double Rounded(double degrees) => Math.Round(degrees, 2);

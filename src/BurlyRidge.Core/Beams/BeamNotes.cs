@@ -37,7 +37,7 @@ internal static class BeamNotes
     }
 
     /// <summary>By what the mount and the bracket leave, whichever is less.</summary>
-    public static IReadOnlyList<TiltRoom> RoomOf(BeamWorld world) => [.. world.Rig.Fixtures.Where(lamp => world.Mounts.ContainsKey(lamp.Id)).Select(lamp =>
+    public static IReadOnlyList<TiltRoom> RoomOf(BeamWorld world) => [.. world.Rig.Wired.Fixtures.Where(lamp => world.Mounts.ContainsKey(lamp.Id)).Select(lamp =>
     {
         var (size, mount) = (lamp.Measured ?? lamp.Body, world.Mounts[lamp.Id]);
         double? bracket = size is { TiltDegrees: > 0 } ? size.TiltDegrees : null;

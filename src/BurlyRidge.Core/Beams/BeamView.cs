@@ -57,22 +57,19 @@ public sealed record BeamView(
     private static BeamView Nothing { get; } = new(false, [], [], null, null, [], null, [], null, null, null, null, null, [], [], null, null);
 
     /// <summary>Works it out.</summary>
-    /// <param name="saved">As it is planned.</param>
-    /// <param name="rig">The same with every line in full wiring.</param>
-    /// <param name="lights">How bright each light is in the state, by id.</param>
     /// <param name="beams">Aims and what is looked at, which need not be the saved ones.</param>
     /// <param name="against">Aims to be held against; null: none.</param>
-    public static BeamView Of(Rig saved, Rig rig, IReadOnlyDictionary<string, Brightness> lights, BeamPlan beams, BeamPlan? against, BeamLook look, CancellationToken cancellation = default)
+    public static BeamView Of(BeamRig rig, BeamPlan beams, BeamPlan? against, BeamLook look, CancellationToken cancellation = default)
     {
-        if (rig.Body is not { } body) return Nothing;
-        var world = BeamWorld.Of(saved, rig, lights, beams, look);
+        if (rig.Wired.Body is not { } body) return Nothing;
+        var world = BeamWorld.Of(rig, beams, look);
         var (scene, length) = (world.Scene, body.Size.LengthMetres);
         var ground = GroundLight.Of(scene, -length, look.Coarse, cancellation);
         var glare = new Glare(body, beams, scene.Shade, world.Attitude, scene.Ground, look.Coarse ? 3 : 1);
         var figures = glare.Figures(glare.Of(scene), scene);
         cancellation.ThrowIfCancellationRequested();
         var rooms = BeamNotes.RoomOf(world).ToDictionary(room => room.Lamp, room => room.Degrees, StringComparer.Ordinal);
-        var other = against is null ? null : GroundLight.Of(BeamWorld.Of(saved, rig, lights, against, look).Scene, -length, look.Coarse, cancellation);
+        var other = against is null ? null : GroundLight.Of(BeamWorld.Of(rig, against, look).Scene, -length, look.Coarse, cancellation);
         var (eye, camera) = (Viewpoints.Eye(body, beams), Viewpoints.Camera(body, beams));
         return new BeamView(
             true,
@@ -80,53 +77,55 @@ public sealed record BeamView(
             [.. world.All.Concat(world.Own).AsParallel().AsOrdered().Select(lamp => LampLight.Of(lamp, scene.Shade, scene.Ground, Lumens(scene, ground, lamp)))],
             new PlanPicture(GridPicture.Of(ground.Near), GridPicture.Of(ground.Far), IsoLux.Of(ground)),
             other is null ? null : GridPicture.Between(ground.Far, other.Far),
-            [.. Enum.GetValues<Facing>().AsParallel().AsOrdered().Select(to => Reaching.Of(scene, to, length, body.Size.WidthMetres))],
+            [.. Enum.GetValues<Facing>().AsParallel().AsOrdered().Select(to => Reaching.Of(scene, to, length, body.Size.WidthMetres, look.Coarse))],
             figures,
             look.Coarse ? [] : GlareEnds.Of(glare, scene.Lamps, scene.Shade, scene.Ground, world.Attitude, world.Mounts, cancellation),
             See(scene, body, beams, world.Attitude), Behind(scene, length), SideSection.Of(scene, body, beams, world.Attitude),
             SeatPicture.Of(scene, world.Attitude.Of(eye), 0, -3, 60, Beams.Glare.RoadMetres, look.Coarse ? 64 : 160, look.Coarse ? 28 : 70),
             SeatPicture.Of(scene, world.Attitude.Of(camera), 180, -25, 100, null, look.Coarse ? 64 : 160, look.Coarse ? 28 : 70),
-            MarksOf(saved, rig, lights, beams, look),
+            MarksOf(rig, world, beams, look),
             BeamNotes.Of(world, figures), eye, camera);
     }
 
     /// <summary>Light on the ground in full, for a file.</summary>
-    public static (LuxGrid Near, LuxGrid Far)? GridOf(Rig saved, Rig rig, IReadOnlyDictionary<string, Brightness> lights, BeamPlan beams, BeamLook look, CancellationToken cancellation = default)
+    public static (LuxGrid Near, LuxGrid Far)? GridOf(BeamRig rig, BeamPlan beams, BeamLook look, CancellationToken cancellation = default)
     {
-        if (rig.Body is not { } body) return null;
-        var ground = GroundLight.Of(BeamWorld.Of(saved, rig, lights, beams, look).Scene, -body.Size.LengthMetres, coarse: false, cancellation);
+        if (rig.Wired.Body is not { } body) return null;
+        var ground = GroundLight.Of(BeamWorld.Of(rig, beams, look).Scene, -body.Size.LengthMetres, coarse: false, cancellation);
         return (ground.Near, ground.Far);
     }
 
     /// <summary>Marks of all lamps on the wall, lit or not, beside the vehicle's own high beam.</summary>
-    public static IReadOnlyList<AimMark> MarksOf(Rig saved, Rig rig, IReadOnlyDictionary<string, Brightness> lights, BeamPlan beams, BeamLook look)
+    public static IReadOnlyList<AimMark> MarksOf(BeamRig rig, BeamPlan beams, BeamLook look) => rig.Wired.Body is null ? [] : MarksOf(rig, null, beams, look);
+
+    private static IReadOnlyList<AimMark> MarksOf(BeamRig rig, BeamWorld? stands, BeamPlan beams, BeamLook look)
     {
-        if (rig.Body is not { } body) return [];
-        var stood = look.VehicleLevel ? beams with { NoseUpDegrees = 0 } : beams;
-        var world = BeamWorld.Of(saved, rig, lights, stood, look with { Own = [OwnLamp.High] });
-        return AimMarks.Of(world, body.Size.LengthMetres);
+        var body = rig.Wired.Body!;
+        var world = look.VehicleLevel || stands is null ? BeamWorld.Of(rig, Stood(beams, look), look with { Own = [] }) : stands;
+        return AimMarks.Of(world with { Own = [.. OwnLamps.Of(body, [OwnLamp.High], world.Attitude)] }, body.Size.LengthMetres);
     }
 
+    private static BeamPlan Stood(BeamPlan beams, BeamLook look) => look.VehicleLevel ? beams with { NoseUpDegrees = 0 } : beams;
+
     /// <summary>What marks as found on the wall say of lamps.</summary>
-    public static IReadOnlyList<FoundAim> FoundOf(Rig saved, Rig rig, BeamPlan beams, IReadOnlyList<FoundMark> marks, BeamLook look)
+    public static IReadOnlyList<FoundAim> FoundOf(BeamRig rig, BeamPlan beams, IReadOnlyList<FoundMark> marks, BeamLook look)
     {
-        if (rig.Body is not { } body) return [];
-        var stood = look.VehicleLevel ? beams with { NoseUpDegrees = 0 } : beams;
-        var world = BeamWorld.Of(saved, rig, new Dictionary<string, Brightness>(), stood, look);
+        if (rig.Wired.Body is not { } body) return [];
+        var world = BeamWorld.Of(rig, Stood(beams, look), look);
         return [.. marks.Select(mark => AimMarks.Of(mark, world, body.Size.LengthMetres)).OfType<FoundAim>()];
     }
 
     /// <summary>How a light shines as LM-63: its own file, or its stand-in written as one; null where there is no such light.</summary>
     /// <param name="light">"fixture.light".</param>
-    public static string? FileOf(Rig saved, Rig rig, string light)
+    public static string? FileOf(BeamRig rig, string light)
     {
-        if (rig.Fixtures.FirstOrDefault(one => one.Functions.Any(function => $"{one.Id}.{function.Id}" == light)) is not { } lamp) return null;
+        if (rig.Wired.Fixtures.FirstOrDefault(one => one.Functions.Any(function => $"{one.Id}.{function.Id}" == light)) is not { } lamp) return null;
         var function = lamp.Functions.First(function => $"{lamp.Id}.{function.Id}" == light);
-        if (rig.Beams.Files.FirstOrDefault(file => file.Id == function.Output?.File) is { } own) return own.Text;
-        var facing = PlacedLamp.Of(saved).FirstOrDefault(placed => placed.Part == lamp.Id)?.Facing ?? Facing.Ahead;
+        if (rig.Saved.Beams.Files.FirstOrDefault(file => file.Id == function.Output?.File) is { } own) return own.Text;
+        var facing = rig.Placed.FirstOrDefault(placed => placed.Part == lamp.Id)?.Facing ?? Facing.Ahead;
         var size = lamp.Measured ?? lamp.Body;
         var (shape, guess) = StandIn.Of(function, size, facing, new Dictionary<string, TableLight>());
-        return Lm63Writer.Write(Lm63Writer.Of(shape, PartNames.Of(rig)[light], guess ? BeamWords.StandInGuessed : BeamWords.StandInGiven, function.Power, (size?.WidthMillimetres ?? 0) / 1000, (size?.HeightMillimetres ?? 0) / 1000));
+        return Lm63Writer.Write(Lm63Writer.Of(shape, rig.NameOf(lamp.Functions.Count == 1 ? lamp.Id : light), guess ? BeamWords.StandInGuessed : BeamWords.StandInGiven, function.Power, (size?.WidthMillimetres ?? 0) / 1000, (size?.HeightMillimetres ?? 0) / 1000));
     }
 
     private static AimedLamp Aimed(BeamLamp lamp, BeamWorld world, Dictionary<string, double?> rooms) => new(

@@ -15,13 +15,9 @@ internal static class LampsInWorld
     private const double UnknownMetres = 0.1;
 
     /// <summary>Every light that is on a mount, dark ones too; those of no mount are named beside them.</summary>
-    /// <param name="saved">As it is planned.</param>
-    /// <param name="rig">The same with every line in full wiring.</param>
-    /// <param name="lights">How bright they are, by id; one that is left out is dark.</param>
-    public static (IReadOnlyList<BeamLamp> Lamps, IReadOnlyList<string> NoMount) Of(Rig saved, Rig rig, BeamPlan beams, IReadOnlyDictionary<string, Brightness> lights, Attitude attitude, IReadOnlyDictionary<string, TableLight> files)
+    public static (IReadOnlyList<BeamLamp> Lamps, IReadOnlyList<string> NoMount) Of(BeamRig of, BeamPlan beams, Attitude attitude)
     {
-        var names = PartNames.Of(rig);
-        var placed = PlacedLamp.Of(saved);
+        var (rig, placed) = (of.Wired, of.Placed);
         var mounts = (rig.Body?.Mounts ?? []).ToDictionary(mount => mount.Id, StringComparer.Ordinal);
         var (lamps, left) = (new List<BeamLamp>(), new List<string>());
         foreach (var fixture in rig.Fixtures)
@@ -38,11 +34,11 @@ internal static class LampsInWorld
             foreach (var light in fixture.Functions)
             {
                 var id = $"{fixture.Id}.{light.Id}";
-                var (shape, guess) = StandIn.Of(light, fixture.Measured ?? fixture.Body, at.Facing, files);
-                var now = lights.GetValueOrDefault(id) ?? new Brightness(0, 0);
+                var (shape, guess) = StandIn.Of(light, fixture.Measured ?? fixture.Body, at.Facing, of.Tables);
+                var now = of.Lights.GetValueOrDefault(id) ?? new Brightness(0, 0);
                 var size = fixture.Measured ?? fixture.Body;
                 lamps.Add(new BeamLamp(
-                    id, at.Planned ? at.Part : fixture.Id, at.At, names[fixture.Functions.Count == 1 ? fixture.Id : id], [.. rig.Lines.Where(line => line.Lights.Contains(id)).Select(line => line.Id)], at.Facing, attitude.Of(at.Middle), frame,
+                    id, at.Planned ? at.Part : fixture.Id, at.At, of.NameOf(fixture.Functions.Count == 1 ? fixture.Id : id), [.. rig.Lines.Where(line => line.Lights.Contains(id)).Select(line => line.Id)], at.Facing, attitude.Of(at.Middle), frame,
                     size?.WidthMillimetres / 1000 ?? UnknownMetres, size?.HeightMillimetres / 1000 ?? UnknownMetres, shape, now.Share * (1 - mount.SlatsFraction), guess, light.Power, now.Amps));
             }
         }

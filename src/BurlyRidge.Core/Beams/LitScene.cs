@@ -9,11 +9,11 @@ public sealed class LitScene
     public LitScene(IReadOnlyList<BeamLamp> lit, Shade shade, Ground ground)
     {
         lamps = [.. lit.Where(lamp => lamp.Share > 0).Select(lamp => (lamp, shade.From(lamp.At)))];
-        (Shade, Ground) = (shade, ground);
+        (Shade, Ground, Lamps) = (shade, ground, [.. lamps.Select(pair => pair.Lamp)]);
     }
 
     /// <summary>Those that are lit.</summary>
-    public IReadOnlyList<BeamLamp> Lamps => [.. lamps.Select(pair => pair.Lamp)];
+    public IReadOnlyList<BeamLamp> Lamps { get; }
 
     /// <summary>What stands in the way.</summary>
     public Shade Shade { get; }

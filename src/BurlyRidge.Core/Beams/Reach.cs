@@ -34,13 +34,14 @@ internal static class Reaching
 
     private const double LitLux = 1;
     private const double SideStep = 0.25;
-    private const int Steps = 48;
+
+    private static readonly double[] Distances = [10, 25, 50, 100, 200, 400, MostMetres];
 
     private static readonly double[] Levels = [1, 0.25];
 
     private static double[] Across(Facing to) => to switch { Facing.Ahead => [10, 25, 50], _ => [3, 5, 10] };
 
-    public static SideLight Of(LitScene scene, Facing to, double length, double width)
+    public static SideLight Of(LitScene scene, Facing to, double length, double width, bool coarse)
     {
         var (from, way) = Start(to, length, width);
         double Upright(double metres)
@@ -53,10 +54,10 @@ internal static class Reaching
             var foot = from + way * metres;
             return scene.OnGround(foot.Ahead, foot.Right);
         }
-        var along = Enumerable.Range(0, Steps + 1).Select(step => Math.Round(Math.Pow(MostMetres, (double)step / Steps), 2)).Select(metres => new LuxAt(metres, Upright(metres), OnGround(metres))).ToList();
+        var along = Distances.Select(metres => new LuxAt(metres, Upright(metres), OnGround(metres))).ToList();
         return new SideLight(to, WallHeight, along,
             [.. Levels.Select(level => new ReachOf(level, Last(Upright, level), Last(OnGround, level)))],
-            [.. Across(to).Select(metres => Cross(scene, from + way * metres, new Vec(-way.Right, way.Ahead, 0), metres))]);
+            [.. Across(to).Select(metres => Cross(scene, from + way * metres, new Vec(-way.Right, way.Ahead, 0), metres, coarse ? 2 * SideStep : SideStep))]);
     }
 
     private static (Vec From, Vec Way) Start(Facing to, double length, double width) => to switch
@@ -67,17 +68,17 @@ internal static class Reaching
         _ => (new Vec(-length / 2, width / 2, 0), new Vec(0, 1, 0)),
     };
 
-    private static Crossing Cross(LitScene scene, Vec middle, Vec right, double metres)
+    private static Crossing Cross(LitScene scene, Vec middle, Vec right, double metres, double step)
     {
         var side = GroundLight.SideMetres;
-        var count = (int)(2 * side / SideStep) + 1;
-        var lux = Enumerable.Range(0, count).Select(i => middle + right * (i * SideStep - side)).Select(at => scene.OnGround(at.Ahead, at.Right)).ToList();
+        var count = (int)(2 * side / step) + 1;
+        var lux = Enumerable.Range(0, count).Select(i => middle + right * (i * step - side)).Select(at => scene.OnGround(at.Ahead, at.Right)).ToList();
         var (first, last) = (lux.FindIndex(value => value >= LitLux), lux.FindLastIndex(value => value >= LitLux));
         if (first < 0) return new Crossing(metres, 0, null, null, 0);
         var gap = Enumerable.Range(first, last - first + 1).Where(at => lux[at] * GapShare < Math.Min(lux[first..at].DefaultIfEmpty().Max(), lux[(at + 1)..(last + 1)].DefaultIfEmpty().Max())).Select(at => (int?)at).MinBy(at => lux[at!.Value]);
         var quarter = (last - first) / 4;
         var middling = lux[(first + quarter)..(last - quarter + 1)];
-        return new Crossing(metres, (last - first) * SideStep, gap is { } dark ? lux[dark] : null, gap * SideStep - side, middling.Min() / middling.Average());
+        return new Crossing(metres, (last - first) * step, gap is { } dark ? lux[dark] : null, gap * step - side, middling.Min() / middling.Average());
     }
 
     /// <summary>Less of a dip nobody sees (assumed, no source).</summary>
@@ -86,13 +87,13 @@ internal static class Reaching
     /// <summary>The last distance with so much light; 0 where there is none.</summary>
     public static double Last(Func<double, double> lux, double level)
     {
-        const double ratio = 1.02;
+        const double ratio = 1.05;
         if (lux(MostMetres) >= level) return MostMetres;
         for (var far = MostMetres; far > 0.5; far /= ratio)
         {
             var near = far / ratio;
             if (lux(near) < level) continue;
-            for (var halving = 0; halving < 20; halving++)
+            for (var halving = 0; halving < 14; halving++)
             {
                 var middle = (near + far) / 2;
                 if (lux(middle) >= level) near = middle;

@@ -37,7 +37,8 @@ public sealed record AimLamps(IReadOnlyList<string> Lamps, AimHow How) : EditCom
         if (How == AimHow.Point) problems.Within("rightMetres", RightMetres ?? double.NaN, -100, 100, "m");
         if (How == AimHow.Outward && YawDegrees is null) problems.Add("yawDegrees", FileWords.MustNotBeEmpty);
         if (problems.Found.Count > 0) return new EditOutcome.Refused(problems.Found);
-        var wired = WholeRig.Of(rig, context.Sizes, context.Cancellation);
+        var whole = WholeRig.Of(rig, context.Sizes, context.Cancellation);
+        var wired = new BeamRig(whole.Saved, whole.Wired, new Dictionary<string, Brightness>());
         var aims = new List<LampAim>();
         for (var i = 0; i < Lamps.Count; i++)
         {
@@ -49,17 +50,17 @@ public sealed record AimLamps(IReadOnlyList<string> Lamps, AimHow How) : EditCom
         return EditOutcome.Of(rig with { Beams = rig.Beams.Aimed(aims) });
     }
 
-    private LampAim? Aim(WholeRig whole, string lamp)
+    private LampAim? Aim(BeamRig of, string lamp)
     {
-        var (saved, rig) = (whole.Saved, whole.Wired);
+        var rig = of.Wired;
         var now = rig.Beams.AimOf(lamp, [.. rig.Lines.Where(line => line.Lamps().Contains(lamp)).Select(line => line.Id)]);
         return How switch
         {
             AimHow.Degrees => now with { YawDegrees = YawDegrees ?? now.YawDegrees, PitchDegrees = PitchDegrees ?? now.PitchDegrees, RollDegrees = RollDegrees ?? now.RollDegrees },
             AimHow.Level => now with { YawDegrees = 0, PitchDegrees = 0, RollDegrees = 0 },
-            AimHow.Outward => Aiming.Outwards(saved, rig, lamp, YawDegrees!.Value),
-            AimHow.Point => Aiming.At(saved, rig, lamp, new Ground(rig.Beams.GroundPercent, rig.Beams.GroundFromMetres).At(Metres!.Value, RightMetres!.Value)),
-            _ => Aiming.ToDistance(saved, rig, lamp, Metres!.Value),
+            AimHow.Outward => Aiming.Outwards(of, lamp, YawDegrees!.Value),
+            AimHow.Point => Aiming.At(of, lamp, new Ground(rig.Beams.GroundPercent, rig.Beams.GroundFromMetres).At(Metres!.Value, RightMetres!.Value)),
+            _ => Aiming.ToDistance(of, lamp, Metres!.Value),
         };
     }
 }

@@ -90,26 +90,26 @@ internal static class BeamEndpoints
         var lit = await LitRig.OfAsync(request.Rig, request.State, request.EngineOff, cancellation);
         var against = request.Against is null ? null : request.Rig.Beams.Setups.First(setup => setup.Id == request.Against);
         var beams = lit.Plan(request.Aims, request.NoseUpDegrees);
-        return TypedResults.Ok(cancellation.WorkOut(token => lit.Look(beams, against is null ? null : beams with { Aims = against.Aims, NoseUpDegrees = against.NoseUpDegrees }, request.Look, token)));
+        return TypedResults.Ok(cancellation.WorkOut(token => BeamView.Of(lit, beams, against is null ? null : beams with { Aims = against.Aims, NoseUpDegrees = against.NoseUpDegrees }, request.Look, token)));
     }
 
     private static async Task<Ok<IReadOnlyList<FoundAim>>> FoundAsync(FoundMarksRequest request, CancellationToken cancellation)
     {
         var lit = await LitRig.OfAsync(request.Rig, null, false, cancellation);
-        return TypedResults.Ok(BeamView.FoundOf(lit.Saved, lit.Wired, lit.Saved.Beams, request.Marks, new BeamLook(null, [], false, request.VehicleLevel)));
+        return TypedResults.Ok(BeamView.FoundOf(lit, lit.Saved.Beams, request.Marks, new BeamLook(null, [], false, request.VehicleLevel)));
     }
 
     private static async Task<IResult> DrawAsync(BeamRequest request, CancellationToken cancellation)
     {
         var lit = await LitRig.OfAsync(request.Rig, request.State, request.EngineOff, cancellation);
-        var view = cancellation.WorkOut(token => lit.Look(lit.Plan(request.Aims, request.NoseUpDegrees), null, request.Look, token));
+        var view = cancellation.WorkOut(token => BeamView.Of(lit, lit.Plan(request.Aims, request.NoseUpDegrees), null, request.Look, token));
         return view.Plan is { } plan && lit.Wired.Body is { } body ? TypedResults.Text(LightPlan.Of(ServerWords.LightOnTheGround, body.Size, plan), "image/svg+xml", Encoding.UTF8) : BadInput.Of(new Problem("rig.body", ServerWords.ChooseABodyFirst));
     }
 
     private static async Task<IResult> GridAsync(BeamRequest request, CancellationToken cancellation)
     {
         var lit = await LitRig.OfAsync(request.Rig, request.State, request.EngineOff, cancellation);
-        if (cancellation.WorkOut(token => BeamView.GridOf(lit.Saved, lit.Wired, lit.Lights, lit.Plan(request.Aims, request.NoseUpDegrees), request.Look, token)) is not var (near, far)) return BadInput.Of(new Problem("rig.body", ServerWords.ChooseABodyFirst));
+        if (cancellation.WorkOut(token => BeamView.GridOf(lit, lit.Plan(request.Aims, request.NoseUpDegrees), request.Look, token)) is not var (near, far)) return BadInput.Of(new Problem("rig.body", ServerWords.ChooseABodyFirst));
         return TypedResults.Text(CsvText.Write(["ahead_m", "right_m", "square_m", "lux"], Squares(near, (_, _) => true).Concat(Squares(far, (ahead, right) => !Within(near, ahead, right)))), "text/csv", Encoding.UTF8);
     }
 
@@ -129,7 +129,7 @@ internal static class BeamEndpoints
     private static async Task<IResult> WriteAsync(BeamFileRequest request, CancellationToken cancellation)
     {
         var lit = await LitRig.OfAsync(request.Rig, null, false, cancellation);
-        return BeamView.FileOf(lit.Saved, lit.Wired, request.Light) is { } text ? TypedResults.Text(text, "text/plain", Encoding.UTF8) : BadInput.Of(new Problem("light", ServerWords.NoSuchLight));
+        return BeamView.FileOf(lit, request.Light) is { } text ? TypedResults.Text(text, "text/plain", Encoding.UTF8) : BadInput.Of(new Problem("light", ServerWords.NoSuchLight));
     }
 
     private static async Task<IResult> PrintAsync(string id, bool? level, JobStore store, CancellationToken cancellation)
@@ -137,7 +137,7 @@ internal static class BeamEndpoints
         if (await store.FindAsync(id, cancellation) is not { } job) return JobEndpoints.Missing();
         var lit = await LitRig.OfAsync(job.Workable, null, false, cancellation);
         var beams = lit.Saved.Beams;
-        var marks = BeamView.MarksOf(lit.Saved, lit.Wired, lit.Lights, beams, new BeamLook(null, [], false, level == true));
+        var marks = BeamView.MarksOf(lit, beams, new BeamLook(null, [], false, level == true));
         return TypedResults.Text(AimSheet.Page(job.Row.Name, Handout.Edition(job), marks, beams.WallMetres, level == true, job.Workable.HouseRules.Units), "text/html", Encoding.UTF8);
     }
 }

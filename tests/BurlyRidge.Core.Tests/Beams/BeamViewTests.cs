@@ -27,7 +27,7 @@ public class BeamViewTests
 
     private static Dictionary<string, Brightness> Lit(Rig rig, double share = 1) => rig.Fixtures.SelectMany(lamp => lamp.Functions.Select(light => $"{lamp.Id}.{light.Id}")).ToDictionary(id => id, _ => new Brightness(share, 15), StringComparer.Ordinal);
 
-    private static BeamView Of(Rig rig, BeamLook? look = null, double share = 1, BeamPlan? against = null) => BeamView.Of(rig, rig, Lit(rig, share), rig.Beams, against, look ?? All);
+    private static BeamView Of(Rig rig, BeamLook? look = null, double share = 1, BeamPlan? against = null) => BeamView.Of(new BeamRig(rig, rig, Lit(rig, share)), rig.Beams, against, look ?? All);
 
     private static Rig Run(Rig rig, EditCommand command) => Assert.IsType<EditOutcome.Done>(command.Run(new EditContext(rig))).Rig;
 
@@ -104,10 +104,10 @@ public class BeamViewTests
         var rig = Run(On("nudge-bar", Bar("bar", 500)), new AimLamps(["bar"], AimHow.Degrees) { PitchDegrees = -1.5, YawDegrees = 4 });
         rig = rig with { Beams = rig.Beams with { NoseUpDegrees = 0.7 } };
         var mark = Of(rig).Marks.Single(mark => mark.Lamp == "bar");
-        var found = Assert.Single(BeamView.FoundOf(rig, rig, rig.Beams, [new FoundMark("bar", mark.UpMetres, mark.RightMetres)], All));
+        var found = Assert.Single(BeamView.FoundOf(new BeamRig(rig, rig, new Dictionary<string, Brightness>()), rig.Beams, [new FoundMark("bar", mark.UpMetres, mark.RightMetres)], All));
         Assert.Equal((-1.5, 4.0), (Math.Round(found.PitchDegrees, 6), Math.Round(found.YawDegrees, 6)));
         Assert.Equal(0, found.LiftMillimetres, 1e-6);
-        var high = Assert.Single(BeamView.FoundOf(rig, rig, rig.Beams, [new FoundMark("bar", mark.UpMetres + 0.1, mark.RightMetres)], All));
+        var high = Assert.Single(BeamView.FoundOf(new BeamRig(rig, rig, new Dictionary<string, Brightness>()), rig.Beams, [new FoundMark("bar", mark.UpMetres + 0.1, mark.RightMetres)], All));
         // 100 mm too high at the wall is brought down by a lift of the rear of the foot.
         Assert.Equal(100 / mark.EachMillimetre!.Value, high.LiftMillimetres, 0.02);
         Assert.Equal(high.LiftMillimetres / 1.25, high.Turns, 1e-9);
@@ -151,7 +151,7 @@ public class BeamViewTests
         var rig = Run(On("roof-bar", Bar("bar")), new AimLamps(["bar"], AimHow.Point) { Metres = 20, RightMetres = 6 });
         var plan = Of(rig);
         Assert.InRange(plan.Aims[0].Aim.YawDegrees, 15, 17);
-        var grid = BeamView.GridOf(rig, rig, Lit(rig), rig.Beams, All)!.Value.Near;
+        var grid = BeamView.GridOf(new BeamRig(rig, rig, Lit(rig)), rig.Beams, All)!.Value.Near;
         double At(double ahead, double right) => grid.At((int)((ahead - grid.Ahead) / grid.Step), (int)((right - grid.Right) / grid.Step));
         Assert.True(At(20, 6) > 2 * At(20, -6));
     }
@@ -192,7 +192,7 @@ public class BeamViewTests
     public void The_vehicles_own_lamps_are_there_by_themselves()
     {
         var rig = On("roof-bar", Bar("bar"));
-        var view = BeamView.Of(rig, rig, new Dictionary<string, Brightness>(), rig.Beams, null, All with { Own = [OwnLamp.Low, OwnLamp.Reverse] });
+        var view = BeamView.Of(new BeamRig(rig, rig, new Dictionary<string, Brightness>()), rig.Beams, null, All with { Own = [OwnLamp.Low, OwnLamp.Reverse] });
         Assert.Equal(4, view.Lamps.Count(lamp => lamp is { Lamp: "", Guess: true }));
         Assert.True(view.Sides.Single(side => side.To == Facing.Ahead).Reach[0].UprightMetres > 20);
         Assert.True(view.Sides.Single(side => side.To == Facing.Astern).Reach[0].GroundMetres > 1);

@@ -15,6 +15,7 @@ import { t } from "../words";
 import { coarseDegrees, fineDegrees } from "./aims";
 import { aimWords, degrees } from "./figures";
 import { ShinesFields } from "./ShinesFields";
+import type { Beam } from "./useBeam";
 
 type How = "degrees" | "level" | "outward" | "distance" | "point";
 
@@ -23,35 +24,40 @@ export function AimPane({
   editor,
   rig,
   view,
+  beam,
   chosen,
   onChoose,
-  shown,
-  onTry,
+  row,
+  turned,
+  together,
+  onTogether,
 }: {
   editor: RigEditor;
   rig: Rig;
   view: BeamView;
+  beam: Beam;
+  /** As it is aimed on screen. */
   chosen: AimedLamp | undefined;
   onChoose: (lamp: string) => void;
-  /** The chosen lamp's aim as it is tried. */
-  shown: LampAim | undefined;
-  onTry: (aim: LampAim | undefined) => void;
+  /** All lamps of its lines. */
+  row: readonly AimedLamp[];
+  /** Those that are turned with it. */
+  turned: readonly AimedLamp[];
+  together: boolean;
+  onTogether: (together: boolean) => void;
 }) {
   const units = useUnits();
-  const [together, setTogether] = useState(true);
   const [outward, setOutward] = useState<number | undefined>(15);
   const [metres, setMetres] = useState<number | undefined>(40);
   const [right, setRight] = useState<number | undefined>(0);
   const [errors, setErrors] = useState<FieldErrors>(noErrors);
   const [why, setWhy] = useState("");
-  const row = chosen
-    ? view.aims.filter(({ lines }) => lines.some((line) => chosen.lines.includes(line)))
-    : [];
-  const lamps = chosen ? (together && row.length > 1 ? row.map(({ lamp }) => lamp) : [chosen.lamp]) : [];
+  const shown = chosen?.aim;
+  const lamps = turned.map(({ lamp }) => lamp);
 
   const act = async (how: How, more: object) => {
+    beam.settle();
     const ran = await editor.run({ kind: "aimLamps", lamps, how, ...more } as never);
-    onTry(undefined);
     setErrors(ran.done ? noErrors : ran.errors);
     setWhy(ran.done ? "" : ran.why);
   };
@@ -60,18 +66,9 @@ export function AimPane({
     const step = { ArrowUp: [by, 0], ArrowDown: [-by, 0], ArrowLeft: [0, -by], ArrowRight: [0, by] }[
       event.key
     ];
-    if (!chosen || !shown || !step) return;
+    if (!step) return;
     event.preventDefault();
-    const near = (value: number) => Math.round(value * 100) / 100;
-    onTry({
-      ...shown,
-      pitchDegrees: near((shown.pitchDegrees ?? 0) + (step[0] ?? 0)),
-      yawDegrees: near((shown.yawDegrees ?? 0) + (step[1] ?? 0)),
-    });
-  };
-  const settle = () => {
-    if (!shown || shown === chosen?.aim) return;
-    void act("degrees", { yawDegrees: shown.yawDegrees, pitchDegrees: shown.pitchDegrees });
+    beam.turn(turned, step[0] ?? 0, step[1] ?? 0);
   };
   const standing = (change: Partial<LampAim>) =>
     editor.edit((now) => {
@@ -87,9 +84,9 @@ export function AimPane({
       <ChoiceField
         label={t("beam.lamp")}
         value={chosen?.lamp ?? ""}
-        options={view.aims.map(({ lamp, name, aim }) => ({
-          value: lamp,
-          label: t("beam.lampAimed", { name, aim: aimWords(aim) }),
+        options={view.aims.map((one) => ({
+          value: one.lamp,
+          label: t("beam.lampAimed", { name: one.name, aim: aimWords(beam.aimOf(one)) }),
         }))}
         onChange={onChoose}
       />
@@ -103,7 +100,7 @@ export function AimPane({
             type="button"
             data-turn
             onKeyDown={turn}
-            onKeyUp={(event) => event.key.startsWith("Arrow") && settle()}
+            onBlur={beam.settle}
             className="min-h-11 border border-edge bg-granite px-2 text-left text-sm"
           >
             {t("beam.turnByArrows")}
@@ -112,7 +109,7 @@ export function AimPane({
             <CheckField
               label={t("beam.together", { count: row.length })}
               checked={together}
-              onChange={setTogether}
+              onChange={onTogether}
             />
           )}
           <Fields<LampAim>

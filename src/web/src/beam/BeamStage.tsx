@@ -1,7 +1,7 @@
 import { Tabs } from "radix-ui";
 import { type ReactNode, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { Link } from "react-router";
-import type { Facing, LampAim } from "../api/client";
+import type { Facing } from "../api/client";
 import { ofVehicle } from "../job/aboutRig";
 import { JobFrame } from "../job/JobFrame";
 import type { RigEditor } from "../job/rigEditor";
@@ -34,8 +34,8 @@ type Pane = "aim" | "glare" | "wall" | "setups";
 export default function BeamStage({ editor }: { editor: RigEditor }) {
   const { rig, job, errors } = useSyncExternalStore(editor.subscribe, editor.snapshot);
   const walk = useOfRig(editor, rig, ofVehicle);
-  const beam = useBeam(rig);
-  const { view, look, put, tried, setTried } = beam;
+  const beam = useBeam(editor, rig);
+  const { view, look, put } = beam;
   const [pane, setPane] = useState<Pane>("aim");
   const [below, setBelow] = useState<"seen" | "lamps">("seen");
   const [camera, setCamera] = useState(false);
@@ -43,24 +43,18 @@ export default function BeamStage({ editor }: { editor: RigEditor }) {
   const [picked, setPicked] = useState("");
   const list = useRef<HTMLDivElement>(null);
   const chosen = view?.aims.find(({ lamp }) => lamp === picked) ?? view?.aims[0];
-  const shown: LampAim | undefined = chosen && (tried?.lamp === chosen.lamp ? tried : chosen.aim);
+  const [together, setTogether] = useState(true);
+  const shown = chosen && { ...chosen, aim: beam.aimOf(chosen) };
+  const row = chosen
+    ? (view?.aims.filter(({ lines }) => lines.some((line) => chosen.lines.includes(line))) ?? [])
+    : [];
+  const turned = chosen ? (together && row.length > 1 ? row : [chosen]) : [];
   const views = walk.answer?.picture?.views;
   const length = rig.body?.size.lengthMetres ?? 5;
 
   const choose = (lamp: string) => {
-    setTried(undefined);
+    beam.settle();
     setPicked(lamp);
-  };
-  const settle = async () => {
-    if (!tried) return;
-    await editor.do({
-      kind: "aimLamps",
-      lamps: [tried.lamp],
-      how: "degrees",
-      yawDegrees: tried.yawDegrees ?? 0,
-      pitchDegrees: tried.pitchDegrees ?? 0,
-    } as never);
-    setTried(undefined);
   };
   const shortcuts = useMemo(
     () => [
@@ -88,10 +82,13 @@ export default function BeamStage({ editor }: { editor: RigEditor }) {
               editor={editor}
               rig={rig}
               view={view}
-              chosen={chosen}
+              beam={beam}
+              chosen={shown}
               onChoose={choose}
-              shown={shown}
-              onTry={setTried}
+              row={row}
+              turned={turned}
+              together={together}
+              onTogether={setTogether}
             />
           ),
         },
@@ -186,17 +183,17 @@ export default function BeamStage({ editor }: { editor: RigEditor }) {
               view={view}
               side={views?.find(({ side }) => side === "left")}
               length={length}
-              chosen={chosen && shown && { ...chosen, aim: shown }}
-              onTilt={(pitchDegrees) => shown && setTried({ ...shown, pitchDegrees })}
-              onTilted={() => void settle()}
+              chosen={shown}
+              onTilt={(pitch) => shown && beam.turn(turned, pitch - (shown.aim.pitchDegrees ?? 0), 0)}
+              onTilted={beam.settle}
             />
             <PlanView
               view={view}
               above={views?.find(({ side }) => side === "above")}
               length={length}
-              chosen={chosen && shown && { ...chosen, aim: shown }}
-              onTurn={(yawDegrees) => shown && setTried({ ...shown, yawDegrees })}
-              onTurned={() => void settle()}
+              chosen={shown}
+              onTurn={(yaw) => shown && beam.turn(turned, 0, yaw - (shown.aim.yawDegrees ?? 0))}
+              onTurned={beam.settle}
             />
             <Tabs.Root value={below} onValueChange={(next) => setBelow(next as typeof below)}>
               <div className="flex flex-wrap items-center justify-between gap-x-3 border-b border-seam">

@@ -70,6 +70,15 @@ export function ReachTable({ view, to }: { view: BeamView; to: Facing }) {
           ))}
         </tbody>
       </table>
+      <p className="flex flex-wrap gap-x-2 font-figure text-xs" data-along>
+        {side.along
+          .filter(({ upright }) => upright >= 0.01)
+          .map((one) => (
+            <span key={one.metres}>
+              {t("beam.pair", { one: length(one.metres, units), other: lux(one.upright) })}
+            </span>
+          ))}
+      </p>
       <table className="w-full">
         <thead>
           <tr className="text-dust">
