@@ -46,6 +46,7 @@ public class BeamTests(Workshop workshop) : IClassFixture<Workshop>
         page.Driver.SwitchTo().ActiveElement().SendKeys(Keys.Tab);
         page.UntilSaved();
         Assert.Equal(-2.5, Of(await BeamsAsync(), "bar", "pitchDegrees"));
+        page.Run("document.activeElement.blur()");
         page.Key("u");
         page.Until(() => new SelectElement(page.Field("Lamp")).SelectedOption.Text.Contains("2.2° down", StringComparison.Ordinal), "the act is taken back");
     }

@@ -7,7 +7,7 @@ namespace BurlyRidge.Core.Beams;
 public sealed record BeamNote(Verdict Verdict, string Words, IReadOnlyList<string> Lamps);
 
 /// <summary>How far a lamp can still be tilted by what holds it, degrees against level with the vehicle; null: free.</summary>
-public sealed record TiltRoom(string Lamp, double? Degrees);
+internal sealed record TiltRoom(string Lamp, double? Degrees);
 
 /// <summary>What a fitter would say of how lamps are aimed.</summary>
 internal static class BeamNotes

@@ -51,7 +51,7 @@ public sealed record AimedLamp(string Lamp, string Name, IReadOnlyList<string> L
 /// <summary>Everything about where the light of a rig goes in one state.</summary>
 /// <param name="Body">False: no body is chosen, and nothing can be said.</param>
 public sealed record BeamView(
-    bool Body, IReadOnlyList<AimedLamp> Aims, IReadOnlyList<LampLight> Lamps, PlanPicture? Plan, GridPicture? Difference, IReadOnlyList<SideLight> Sides, GlareFigures? Glare, IReadOnlyList<GlareEnd> Ends,
+    bool Body, IReadOnlyList<AimedLamp> Aims, IReadOnlyList<LampLight> Lamps, PlanPicture? Plan, GridPicture? Difference, IReadOnlyList<LightTowards> Sides, GlareFigures? Glare, IReadOnlyList<GlareEnd> Ends,
     SeenLight? Seen, RearSight? Rear, SideSection? Section, SeatPicture? Seat, SeatPicture? RearPicture, IReadOnlyList<AimMark> Marks, IReadOnlyList<BeamNote> Notes, Point? Eye, Point? Camera)
 {
     private static BeamView Nothing { get; } = new(false, [], [], null, null, [], null, [], null, null, null, null, null, [], [], null, null);

@@ -39,7 +39,7 @@ internal static class LampsInWorld
                 var size = fixture.Measured ?? fixture.Body;
                 lamps.Add(new BeamLamp(
                     id, at.Planned ? at.Part : fixture.Id, at.At, of.NameOf(fixture.Functions.Count == 1 ? fixture.Id : id), [.. rig.Lines.Where(line => line.Lights.Contains(id)).Select(line => line.Id)], at.Facing, attitude.Of(at.Middle), frame,
-                    size?.WidthMillimetres / 1000 ?? UnknownMetres, size?.HeightMillimetres / 1000 ?? UnknownMetres, shape, now.Share * (1 - mount.SlatsFraction), guess, light.Power, now.Amps));
+                    size?.WidthMillimetres / 1000 ?? UnknownMetres, size?.HeightMillimetres / 1000 ?? UnknownMetres, shape, now.Share * (1 - mount.SlatsFraction) * ((shape as TableLight)?.TiltFactor(aim.PitchDegrees) ?? 1), guess, light.Power, now.Amps));
             }
         }
         return (lamps, left);

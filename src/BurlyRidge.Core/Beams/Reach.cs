@@ -22,7 +22,7 @@ public sealed record Crossing(double Metres, double WidthMetres, double? GapLux,
 
 /// <summary>What all lamps together give to one side of the vehicle, along its middle.</summary>
 /// <param name="UprightAt">Height above the ground of what is said of walls, m.</param>
-public sealed record SideLight(Facing To, double UprightAt, IReadOnlyList<LuxAt> Along, IReadOnlyList<ReachOf> Reach, IReadOnlyList<Crossing> Crossings);
+public sealed record LightTowards(Facing To, double UprightAt, IReadOnlyList<LuxAt> Along, IReadOnlyList<ReachOf> Reach, IReadOnlyList<Crossing> Crossings);
 
 /// <summary>How far and how wide there is light.</summary>
 internal static class Reaching
@@ -41,7 +41,7 @@ internal static class Reaching
 
     private static double[] Across(Facing to) => to switch { Facing.Ahead => [10, 25, 50], _ => [3, 5, 10] };
 
-    public static SideLight Of(LitScene scene, Facing to, double length, double width, bool coarse)
+    public static LightTowards Of(LitScene scene, Facing to, double length, double width, bool coarse)
     {
         var (from, way) = Start(to, length, width);
         double Upright(double metres)
@@ -55,7 +55,7 @@ internal static class Reaching
             return scene.OnGround(foot.Ahead, foot.Right);
         }
         var along = Distances.Select(metres => new LuxAt(metres, Upright(metres), OnGround(metres))).ToList();
-        return new SideLight(to, WallHeight, along,
+        return new LightTowards(to, WallHeight, along,
             [.. Levels.Select(level => new ReachOf(level, Last(Upright, level), Last(OnGround, level)))],
             [.. Across(to).Select(metres => Cross(scene, from + way * metres, new Vec(-way.Right, way.Ahead, 0), metres, coarse ? 2 * SideStep : SideStep))]);
     }

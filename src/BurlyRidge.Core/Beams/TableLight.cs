@@ -13,10 +13,11 @@ public sealed class TableLight : LightShape
     private readonly double[] vertical, horizontal;
     private readonly double[][] candela;
     private readonly Lazy<double> lumens;
+    private readonly Lm63Tilt? tilt;
 
     public TableLight(Lm63File file)
     {
-        (type, vertical, horizontal) = (file.Type, [.. file.Vertical], [.. file.Horizontal]);
+        (type, vertical, horizontal, tilt) = (file.Type, [.. file.Vertical], [.. file.Horizontal], file.Tilt);
         candela = [.. file.Candela.Select(plane => plane.Select(value => value * file.Factor).ToArray())];
         lumens = new(Integral);
     }
@@ -39,6 +40,14 @@ public sealed class TableLight : LightShape
             default:
                 return AtSides(Degrees.Of(Math.Asin(Math.Clamp(up, -1, 1))), Degrees.Of(Math.Atan2(right, forward)));
         }
+    }
+
+    /// <summary>Share of its light that is left as it is tilted away from how it was measured, straight between the file's angles.</summary>
+    public double TiltFactor(double degrees)
+    {
+        if (tilt is null) return 1;
+        var (index, part) = Place([.. tilt.Angles], Math.Abs(degrees));
+        return tilt.Factors[index] + (part == 0 ? 0 : (tilt.Factors[index + 1] - tilt.Factors[index]) * part);
     }
 
     /// <summary>An angle about the axis within those that the file has: what is left out is alike on both sides.</summary>

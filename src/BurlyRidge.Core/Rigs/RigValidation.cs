@@ -18,9 +18,9 @@ public static class RigValidation
         var parts = TerminalIndex.Of(rig);
         PartValidation.Check(problems, rig, parts);
         BodyValidation.Check(problems, rig, parts);
-        BeamValidation.Check(problems, rig);
         var lines = new HashSet<string>(StringComparer.Ordinal);
         problems.Each("lines", rig.Lines, (path, line) => Check(problems, path, line, rig, parts, lines));
+        BeamValidation.Check(problems, rig);
         problems.AtMost("accepted", rig.Accepted.Count, MostAccepted, PartWords.AcceptedChecks);
         problems.Each("accepted", rig.Accepted, (path, watch) =>
         {

@@ -1,7 +1,9 @@
 using System.Collections.Concurrent;
 using System.Runtime.CompilerServices;
+using System.Text.Json;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Beams;
+using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Templates;
@@ -13,8 +15,10 @@ namespace BurlyRidge.Server.Beams;
 /// <summary>Rigs in full wiring with how bright their lamps are; what is asked while somebody drags is known already.</summary>
 internal static class LitRig
 {
-    // Everything on follows from the rig alone, at cruise and with the engine off.
-    private static readonly ConditionalWeakTable<WholeRig, ConcurrentDictionary<bool, BeamRig>> Known = [];
+    /// <summary>So many states of a rig are remembered.</summary>
+    private const int Most = 16;
+
+    private static readonly ConditionalWeakTable<WholeRig, ConcurrentDictionary<string, BeamRig>> Known = [];
 
     /// <summary>Wires it and solves the state.</summary>
     /// <param name="state">Null: everything on, at cruise.</param>
@@ -22,9 +26,11 @@ internal static class LitRig
     {
         using var held = AssessmentCache.Hold(rig);
         var whole = await held.WholeAsync(cancellation);
-        return state is null ? Known.GetOrCreateValue(whole).GetOrAdd(engineOff, off => Solve(RigStates.EverythingOn(whole.Wired), off)) : Solve(state, engineOff);
-
-        BeamRig Solve(RigState on, bool off) => cancellation.WorkOut(_ => new BeamRig(whole.Saved, whole.Wired, LampBrightness.Of(whole.Wired, HarnessCompiler.Solve(whole.Wired, off ? on with { Engine = Engine.Off } : on))));
+        var on = state ?? RigStates.EverythingOn(whole.Wired);
+        if (engineOff) on = on with { Engine = Engine.Off };
+        var known = Known.GetOrCreateValue(whole);
+        if (known.Count >= Most) known.Clear();
+        return known.GetOrAdd(JsonSerializer.Serialize(on, JsonRules.Stored), _ => cancellation.WorkOut(_ => new BeamRig(whole.Saved, whole.Wired, LampBrightness.Of(whole.Wired, HarnessCompiler.Solve(whole.Wired, on)))));
     }
 
     /// <summary>The rig's own plan of its light, with what is tried for it.</summary>

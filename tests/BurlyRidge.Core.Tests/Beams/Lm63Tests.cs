@@ -32,6 +32,8 @@ public class Lm63Tests
         var text = Small(tilt: "TILT=INCLUDE\n1\n3\n0 45 90\n1 0.97 0.9");
         Assert.Equal([1, 0.97, 0.9], File(text).Tilt!.Factors);
         Assert.Equal(text, Lm63Writer.Write(File(text)));
+        var light = new TableLight(File(text));
+        Assert.Equal([1, 0.985, 0.97, 0.9], new[] { 0.0, 22.5, -45, 120 }.Select(light.TiltFactor).Select(factor => Math.Round(factor, 9)));
     }
 
     [Theory]

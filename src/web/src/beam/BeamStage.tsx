@@ -1,32 +1,23 @@
 import { Tabs } from "radix-ui";
 import { type ReactNode, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { Link } from "react-router";
-import type { Facing } from "../api/client";
 import { ofVehicle } from "../job/aboutRig";
 import { JobFrame } from "../job/JobFrame";
 import type { RigEditor } from "../job/rigEditor";
 import { useOfRig } from "../job/useOfRig";
-import { CheckField } from "../ui/CheckField";
-import { choiceLook } from "../ui/Field";
 import { linkLook } from "../ui/linkLook";
 import { Notice } from "../ui/Notice";
 import { VerdictMark } from "../ui/VerdictMark";
 import { t } from "../words";
 import { AimPane } from "./AimPane";
-import { facingWords, LampTable, ReachTable, SeatView } from "./Below";
+import { Below } from "./Below";
 import { GlarePane } from "./GlarePane";
+import { LitBar } from "./LitBar";
 import { PlanView } from "./PlanView";
 import { SetupsPane } from "./SetupsPane";
 import { SideView } from "./SideView";
-import { allLines, noLines, type OwnLamp, ownLamps, useBeam } from "./useBeam";
+import { useBeam } from "./useBeam";
 import { WallPane } from "./WallPane";
-
-const ownWords: Record<OwnLamp, string> = {
-  low: t("beam.ownLow"),
-  high: t("beam.ownHigh"),
-  fog: t("beam.ownFog"),
-  reverse: t("beam.ownReverse"),
-};
 
 type Pane = "aim" | "glare" | "wall" | "setups";
 
@@ -35,11 +26,8 @@ export default function BeamStage({ editor }: { editor: RigEditor }) {
   const { rig, job, errors } = useSyncExternalStore(editor.subscribe, editor.snapshot);
   const walk = useOfRig(editor, rig, ofVehicle);
   const beam = useBeam(editor, rig);
-  const { view, look, put } = beam;
+  const { view } = beam;
   const [pane, setPane] = useState<Pane>("aim");
-  const [below, setBelow] = useState<"seen" | "lamps">("seen");
-  const [camera, setCamera] = useState(false);
-  const [to, setTo] = useState<Facing>("ahead");
   const [picked, setPicked] = useState("");
   const list = useRef<HTMLDivElement>(null);
   const chosen = view?.aims.find(({ lamp }) => lamp === picked) ?? view?.aims[0];
@@ -136,49 +124,7 @@ export default function BeamStage({ editor }: { editor: RigEditor }) {
       {rig.body && view && (
         <div className="grid gap-2 p-2 lg:h-full lg:grid-cols-[minmax(0,1fr)_21rem]">
           <div className="relative flex min-h-0 min-w-0 flex-col gap-1.5 lg:overflow-y-auto">
-            <section
-              aria-label={t("beam.looked")}
-              className="flex flex-wrap items-center gap-x-4 border border-seam bg-slab px-2"
-            >
-              <label className="inline-flex min-h-11 items-center gap-2 text-sm">
-                {t("beam.lit")}
-                <select
-                  className={choiceLook}
-                  value={look.lines}
-                  onChange={(event) => put({ lines: event.target.value })}
-                >
-                  <option value={allLines}>{t("beam.everyLine")}</option>
-                  <option value={noLines}>{t("beam.noLine")}</option>
-                  {rig.lines.map(({ id, name }) => (
-                    <option key={id} value={id}>
-                      {name}
-                    </option>
-                  ))}
-                </select>
-              </label>
-              <fieldset className="flex flex-wrap items-center gap-x-3">
-                <legend className="sr-only">{t("beam.own")}</legend>
-                <span className="text-sm text-dust" aria-hidden>
-                  {t("beam.own")}
-                </span>
-                {ownLamps.map((own) => (
-                  <CheckField
-                    key={own}
-                    label={ownWords[own]}
-                    checked={look.own.includes(own)}
-                    onChange={(on) =>
-                      put({ own: on ? [...look.own, own] : look.own.filter((one) => one !== own) })
-                    }
-                  />
-                ))}
-              </fieldset>
-              <CheckField
-                label={t("beam.engineOff")}
-                checked={look.engineOff}
-                onChange={(engineOff) => put({ engineOff })}
-              />
-              {beam.slow && <span className="text-sm">{t("beam.workingOut")}</span>}
-            </section>
+            <LitBar rig={rig} beam={beam} />
             <SideView
               view={view}
               side={views?.find(({ side }) => side === "left")}
@@ -195,57 +141,7 @@ export default function BeamStage({ editor }: { editor: RigEditor }) {
               onTurn={(yaw) => shown && beam.turn(turned, 0, yaw - (shown.aim.yawDegrees ?? 0))}
               onTurned={beam.settle}
             />
-            <Tabs.Root value={below} onValueChange={(next) => setBelow(next as typeof below)}>
-              <div className="flex flex-wrap items-center justify-between gap-x-3 border-b border-seam">
-                <Tabs.List aria-label={t("beam.figures")} className="flex">
-                  {(["seen", "lamps"] as const).map((key) => (
-                    <Tabs.Trigger
-                      key={key}
-                      value={key}
-                      className="min-h-11 border-b-4 border-transparent px-3 text-sm font-semibold text-dust data-[state=active]:border-lichen data-[state=active]:text-ink"
-                    >
-                      {key === "seen" ? t("beam.seenAndReach") : t("beam.allLamps")}
-                    </Tabs.Trigger>
-                  ))}
-                </Tabs.List>
-                {below === "seen" && (
-                  <div className="flex flex-wrap gap-2 text-sm">
-                    <label className="inline-flex items-center gap-1.5">
-                      {t("beam.seenFrom")}
-                      <select
-                        className={choiceLook}
-                        value={camera ? "camera" : "seat"}
-                        onChange={(event) => setCamera(event.target.value === "camera")}
-                      >
-                        <option value="seat">{t("beam.theSeat")}</option>
-                        <option value="camera">{t("beam.theCamera")}</option>
-                      </select>
-                    </label>
-                    <label className="inline-flex items-center gap-1.5">
-                      {t("beam.lightTo")}
-                      <select
-                        className={choiceLook}
-                        value={to}
-                        onChange={(event) => setTo(event.target.value as Facing)}
-                      >
-                        {view.sides.map((one) => (
-                          <option key={one.to} value={one.to}>
-                            {facingWords[one.to]}
-                          </option>
-                        ))}
-                      </select>
-                    </label>
-                  </div>
-                )}
-              </div>
-              <Tabs.Content value="seen" className="grid gap-2 pt-1 sm:grid-cols-2">
-                <SeatView view={view} camera={camera} />
-                <ReachTable view={view} to={to} />
-              </Tabs.Content>
-              <Tabs.Content value="lamps" className="pt-1">
-                <LampTable view={view} />
-              </Tabs.Content>
-            </Tabs.Root>
+            <Below view={view} />
           </div>
           <aside className="flex min-h-0 min-w-0 flex-col gap-2">
             <Tabs.Root
@@ -275,22 +171,26 @@ export default function BeamStage({ editor }: { editor: RigEditor }) {
                 </Tabs.Content>
               ))}
             </Tabs.Root>
-            <ul
+            <section
               aria-label={t("beam.notes")}
+              // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys
+              tabIndex={0}
               className="relative max-h-28 shrink-0 overflow-y-auto border border-seam bg-slab text-sm"
             >
-              {view.notes.map((note) => (
-                <li
-                  key={note.words}
-                  data-note={note.verdict}
-                  className="flex gap-2 border-b border-seam p-1.5 last:border-0"
-                >
-                  {note.verdict !== "holds" && <VerdictMark verdict={note.verdict} />}
-                  {note.words}
-                </li>
-              ))}
-              <li className="p-1.5 text-dust">{t("beam.law")}</li>
-            </ul>
+              <ul>
+                {view.notes.map((note) => (
+                  <li
+                    key={note.words}
+                    data-note={note.verdict}
+                    className="flex gap-2 border-b border-seam p-1.5 last:border-0"
+                  >
+                    {note.verdict !== "holds" && <VerdictMark verdict={note.verdict} />}
+                    {note.words}
+                  </li>
+                ))}
+                <li className="p-1.5 text-dust">{t("beam.law")}</li>
+              </ul>
+            </section>
           </aside>
         </div>
       )}

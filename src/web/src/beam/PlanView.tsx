@@ -19,8 +19,8 @@ const dashes: Record<string, string> = {
 
 /** So much of the plan is drawn, m: far beyond the beams, or near to where one works. */
 const frames = {
-  far: { ahead: 200, behind: 20, side: 30 },
-  near: { ahead: 30, behind: 12, side: 6.5 },
+  far: { ahead: 200, behind: 20, side: 26 },
+  near: { ahead: 30, behind: 12, side: 5.4 },
 } as const;
 
 const handleMetres = { far: 60, near: 12 } as const;

@@ -12,11 +12,15 @@ export type OwnLamp = (typeof ownLamps)[number];
 export const allLines = "*";
 export const noLines = "";
 
+/** What is on: everything, or what one signal lights with the switches as they are found. */
+export const litBy = ["everything", "engineOff", "highBeam", "sideLight", "reverse"] as const;
+export type LitBy = (typeof litBy)[number];
+
 /** What is looked at. */
 export type Look = {
   lines: string;
+  litBy: LitBy;
   own: readonly OwnLamp[];
-  engineOff: boolean;
   vehicleLevel: boolean;
   /** Id of the set-up that it is held against; empty: none. */
   against: string;
@@ -46,8 +50,8 @@ const merged = (aims: readonly LampAim[], changed: readonly LampAim[]) => [
 export function useBeam(editor: RigEditor, rig: Rig) {
   const [look, setLook] = useState<Look>({
     lines: allLines,
+    litBy: "everything",
     own: [],
-    engineOff: false,
     vehicleLevel: false,
     against: "",
   });
@@ -58,8 +62,12 @@ export function useBeam(editor: RigEditor, rig: Rig) {
   const saved = rig.beams?.aims ?? [];
   const asking: Omit<BeamRequest, "rig"> = {
     lines: look.lines === allLines ? null : look.lines === noLines ? [] : [look.lines],
+    state:
+      look.litBy === "everything" || look.litBy === "engineOff"
+        ? null
+        : { key: true, engine: "cruise", [look.litBy]: true },
     own: [...look.own],
-    engineOff: look.engineOff,
+    engineOff: look.litBy === "engineOff",
     vehicleLevel: look.vehicleLevel,
     against: against || null,
     coarse: tried !== undefined,
