@@ -92,7 +92,10 @@ public class PictureTests(Workshop workshop) : IClassFixture<Workshop>
     {
         page.Open("/");
         page.Find(By.CssSelector("article[aria-label='Snow-road rescue wagon'] svg [data-lamp='plough-l']"));
+        // A card has its picture once it is in sight: other jobs may stand above it.
+        page.Run("arguments[0].scrollIntoView()", page.Find(By.XPath("//article[@aria-label = 'Tree-crew chipper truck']")));
         page.Find(By.XPath("//article[@aria-label = 'Tree-crew chipper truck'][contains(., 'No vehicle chosen.')]"));
+        page.Run("scrollTo(0, 0)");
         page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).Click();
         page.Find(By.CssSelector("header svg [data-lamp='plough-l']"));
     }
