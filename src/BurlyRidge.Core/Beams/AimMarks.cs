@@ -57,10 +57,7 @@ internal static class AimMarks
     {
         if (world.All.FirstOrDefault(lamp => lamp.Lamp == mark.Lamp) is not { Facing: Facing.Ahead or Facing.Astern } lamp) return null;
         var wall = Wall(lamp.Facing, world.Beams.WallMetres, length);
-        var way = world.Attitude.Back((new Vec(wall, lamp.Facing == Facing.Astern ? -mark.RightMetres : mark.RightMetres, mark.UpMetres) - lamp.At).Unit);
-        var pitch = Degrees.Of(Math.Asin(Math.Clamp(way.Up, -1, 1)));
-        var yaw = Degrees.Of(Math.Atan2(way.Right, way.Ahead)) - LampsInWorld.HeadingOf(lamp.Facing);
-        yaw -= 360 * Math.Round(yaw / 360);
+        var (yaw, pitch) = LampsInWorld.AnglesOf(new Vec(wall, lamp.Facing == Facing.Astern ? -mark.RightMetres : mark.RightMetres, mark.UpMetres) - lamp.At, lamp.Facing, world.Attitude);
         var aim = world.AimOf(mark.Lamp);
         var (foot, turn, _) = Foot(world, mark.Lamp);
         var lift = foot * Math.Tan(Degrees.ToRadians(pitch - aim.PitchDegrees));

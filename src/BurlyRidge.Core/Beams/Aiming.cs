@@ -29,9 +29,8 @@ internal static class Aiming
     {
         if (Find(of, lamp) is not { } found) return null;
         var (stands, attitude) = found;
-        var way = attitude.Back((target - stands.At).Unit);
-        var yaw = Degrees.Of(Math.Atan2(way.Right, way.Ahead)) - LampsInWorld.HeadingOf(stands.Facing);
-        return of.Saved.Beams.AimOf(lamp, stands.Lines) with { YawDegrees = Rounded(yaw - 360 * Math.Round(yaw / 360)), PitchDegrees = Rounded(Degrees.Of(Math.Asin(Math.Clamp(way.Up, -1, 1)))) };
+        var (yaw, pitch) = LampsInWorld.AnglesOf(target - stands.At, stands.Facing, attitude);
+        return of.Saved.Beams.AimOf(lamp, stands.Lines) with { YawDegrees = Rounded(yaw), PitchDegrees = Rounded(pitch) };
     }
 
     /// <summary>Its axis meets the ground at a distance from the vehicle; null where it is on no mount or looks along the ground to the side.</summary>
@@ -53,8 +52,7 @@ internal static class Aiming
         if (along <= 0) return null;
         var foot = stands.At + level * along;
         var ground = new Ground(of.Saved.Beams.GroundPercent, of.Saved.Beams.GroundFromMetres);
-        var way = attitude.Back((ground.At(foot.Ahead, foot.Right) - stands.At).Unit);
-        return of.Saved.Beams.AimOf(lamp, stands.Lines) with { PitchDegrees = Rounded(Degrees.Of(Math.Asin(Math.Clamp(way.Up, -1, 1)))) };
+        return of.Saved.Beams.AimOf(lamp, stands.Lines) with { PitchDegrees = Rounded(LampsInWorld.AnglesOf(ground.At(foot.Ahead, foot.Right) - stands.At, stands.Facing, attitude).Pitch) };
     }
 
     /// <summary>Turned away from the middle; one in the middle stays.</summary>

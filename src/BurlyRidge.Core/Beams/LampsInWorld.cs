@@ -52,6 +52,14 @@ internal static class LampsInWorld
         }
     }
 
+    /// <summary>How a lamp of that facing is turned whose axis has a direction of the world, degrees.</summary>
+    public static (double Yaw, double Pitch) AnglesOf(Vec direction, Facing facing, Attitude attitude)
+    {
+        var way = attitude.Back(direction.Unit);
+        var yaw = Degrees.Of(Math.Atan2(way.Right, way.Ahead)) - HeadingOf(facing);
+        return (yaw - 360 * Math.Round(yaw / 360), Degrees.Of(Math.Asin(Math.Clamp(way.Up, -1, 1))));
+    }
+
     /// <summary>From straight ahead to the right, degrees.</summary>
     public static double HeadingOf(Facing facing) => facing switch { Facing.Ahead => 0, Facing.Right => 90, Facing.Astern => 180, _ => -90 };
 }

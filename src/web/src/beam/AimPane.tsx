@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useState } from "react";
+import { type KeyboardEvent, type RefObject, useState } from "react";
 import type { AimedLamp, BeamView, LampAim, Rig } from "../api/client";
 import { type FieldErrors, noErrors, under } from "../api/problems";
 import { aim as aimTable, foot as footTable } from "../fields/beamTables";
@@ -31,6 +31,7 @@ export function AimPane({
   turned,
   together,
   onTogether,
+  arrows,
 }: {
   editor: RigEditor;
   rig: Rig;
@@ -45,6 +46,8 @@ export function AimPane({
   turned: readonly AimedLamp[];
   together: boolean;
   onTogether: (together: boolean) => void;
+  /** What takes the arrow keys. */
+  arrows: RefObject<HTMLButtonElement | null>;
 }) {
   const units = useUnits();
   const [outward, setOutward] = useState<number | undefined>(15);
@@ -98,6 +101,7 @@ export function AimPane({
           </p>
           <button
             type="button"
+            ref={arrows}
             data-turn
             onKeyDown={turn}
             onBlur={beam.settle}

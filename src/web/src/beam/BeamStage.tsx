@@ -1,4 +1,3 @@
-import { Tabs } from "radix-ui";
 import { type ReactNode, useMemo, useRef, useState, useSyncExternalStore } from "react";
 import { Link } from "react-router";
 import { ofVehicle } from "../job/aboutRig";
@@ -7,6 +6,7 @@ import type { RigEditor } from "../job/rigEditor";
 import { useOfRig } from "../job/useOfRig";
 import { linkLook } from "../ui/linkLook";
 import { Notice } from "../ui/Notice";
+import { Panes } from "../ui/Panes";
 import { VerdictMark } from "../ui/VerdictMark";
 import { t } from "../words";
 import { AimPane } from "./AimPane";
@@ -29,7 +29,7 @@ export default function BeamStage({ editor }: { editor: RigEditor }) {
   const { view } = beam;
   const [pane, setPane] = useState<Pane>("aim");
   const [picked, setPicked] = useState("");
-  const list = useRef<HTMLDivElement>(null);
+  const arrows = useRef<HTMLButtonElement>(null);
   const chosen = view?.aims.find(({ lamp }) => lamp === picked) ?? view?.aims[0];
   const [together, setTogether] = useState(true);
   const shown = chosen && { ...chosen, aim: beam.aimOf(chosen) };
@@ -51,7 +51,7 @@ export default function BeamStage({ editor }: { editor: RigEditor }) {
         does: t("beam.toTheAim"),
         run: () => {
           setPane("aim");
-          setTimeout(() => list.current?.querySelector<HTMLElement>("[data-turn]")?.focus());
+          setTimeout(() => arrows.current?.focus());
         },
       },
       { keys: "g", does: t("beam.toTheGlare"), run: () => setPane("glare") },
@@ -77,6 +77,7 @@ export default function BeamStage({ editor }: { editor: RigEditor }) {
               turned={turned}
               together={together}
               onTogether={setTogether}
+              arrows={arrows}
             />
           ),
         },
@@ -144,38 +145,12 @@ export default function BeamStage({ editor }: { editor: RigEditor }) {
             <Below view={view} />
           </div>
           <aside className="flex min-h-0 min-w-0 flex-col gap-2">
-            <Tabs.Root
-              value={pane}
-              onValueChange={(next) => setPane(next as Pane)}
-              className="flex min-h-0 flex-1 flex-col"
-            >
-              <Tabs.List aria-label={t("beam.panes")} className="flex shrink-0 border-b border-seam">
-                {panes.map(({ key, name }) => (
-                  <Tabs.Trigger
-                    key={key}
-                    value={key}
-                    className="min-h-11 flex-1 border-b-4 border-transparent px-1 text-sm font-semibold text-dust data-[state=active]:border-lichen data-[state=active]:text-ink"
-                  >
-                    {name}
-                  </Tabs.Trigger>
-                ))}
-              </Tabs.List>
-              {panes.map(({ key, content }) => (
-                <Tabs.Content
-                  key={key}
-                  value={key}
-                  ref={key === "aim" ? list : undefined}
-                  className="relative min-h-0 flex-1 pt-2 lg:overflow-y-auto lg:pr-1"
-                >
-                  {content}
-                </Tabs.Content>
-              ))}
-            </Tabs.Root>
+            <Panes at={pane} onGo={setPane} name={t("beam.panes")} panes={panes} />
             <section
               aria-label={t("beam.notes")}
               // biome-ignore lint/a11y/noNoninteractiveTabindex: what scrolls is reached by keys
               tabIndex={0}
-              className="relative max-h-28 shrink-0 overflow-y-auto border border-seam bg-slab text-sm"
+              className="relative mt-auto max-h-28 shrink-0 overflow-y-auto border border-seam bg-slab text-sm"
             >
               <ul>
                 {view.notes.map((note) => (

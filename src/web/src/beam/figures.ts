@@ -7,7 +7,6 @@ const short = (value: number) =>
 
 export const lux = (value: number) => t("beam.lux", { lux: value < 0.005 ? "0" : short(value) });
 export const lumens = (value: number) => t("beam.lumens", { lumens: Math.round(value) });
-export const candela = (value: number) => t("beam.candela", { candela: Number(value.toPrecision(3)) });
 export const luminance = (value: number) =>
   t("beam.luminance", { value: value < 0.0005 ? "0" : short(value) });
 export const degrees = (value: number) => t("beam.degrees", { degrees: Math.round(value * 10) / 10 });

@@ -10,6 +10,7 @@ import { useOfRig } from "../job/useOfRig";
 import { Button } from "../ui/Button";
 import { choiceLook } from "../ui/Field";
 import { Notice } from "../ui/Notice";
+import { Panes } from "../ui/Panes";
 import { t } from "../words";
 import { Curves } from "./Curves";
 import { clock } from "./clock";
@@ -19,7 +20,6 @@ import { FindWireDialog } from "./FindWireDialog";
 import { LiveLog } from "./LiveLog";
 import { MarkList } from "./MarkList";
 import { MarkTable } from "./MarkTable";
-import { type Pane, Panes } from "./Panes";
 import { ReadingsPane } from "./ReadingsPane";
 import { TesterPanel } from "./TesterPanel";
 import { TurnOverPane } from "./TurnOverPane";
@@ -28,6 +28,8 @@ import { type Speed, speeds, useLive } from "./useLive";
 import { VehicleLive } from "./VehicleLive";
 
 const body = "body";
+
+type Pane = "tester" | "readings" | "turnOver" | "faults";
 
 /** The Power up stage: the rig live, a meter in hand, and what the real one should read. */
 export default function PowerUpStage({ editor }: { editor: RigEditor }) {

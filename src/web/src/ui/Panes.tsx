@@ -1,22 +1,20 @@
 import { Tabs } from "radix-ui";
 import type { ReactNode } from "react";
 
-export type Pane = "tester" | "readings" | "turnOver" | "faults";
-
-/** What is held, measured, tried and broken, one at a time beside the rig. */
-export function Panes({
+/** Panes beside what they are about, one at a time. */
+export function Panes<Key extends string>({
   at,
   onGo,
   panes,
   name,
 }: {
-  at: Pane;
-  onGo: (pane: Pane) => void;
-  panes: readonly { key: Pane; name: string; content: ReactNode }[];
+  at: Key;
+  onGo: (pane: Key) => void;
+  panes: readonly { key: Key; name: string; content: ReactNode }[];
   name: string;
 }) {
   return (
-    <Tabs.Root value={at} onValueChange={(next) => onGo(next as Pane)} className="flex min-h-0 flex-col">
+    <Tabs.Root value={at} onValueChange={(next) => onGo(next as Key)} className="flex min-h-0 flex-col">
       <Tabs.List aria-label={name} className="flex shrink-0 border-b border-seam">
         {panes.map(({ key, name: title }) => (
           <Tabs.Trigger
