@@ -106,6 +106,19 @@ internal static class OpenApiExamples
             ["revision"] = 1,
             ["idempotencyKey"] = "one-for-each-reading",
         },
+        ["lookAtHandOver"] = () => About(),
+        ["lookAtPack"] = () => AboutPlaced(("paper", "letter"), ("units", "imperial")),
+        ["lookAtLabels"] = () => About(("kinds", new JsonArray("fuse", "relay"))),
+        ["addToHandOver"] = () => new JsonObject
+        {
+            ["what"] = new JsonObject { ["kind"] = "worded", ["key"] = "gloveBox", ["text"] = "Key for the tamper-proof bolts" },
+            ["who"] = "Fitter",
+            ["client"] = "Bench tablet",
+            ["revision"] = 1,
+            ["idempotencyKey"] = "one-for-each-text",
+        },
+        ["openAgain"] = () => new JsonObject { ["name"] = "Example wagon, second visit", ["toStandard"] = false, ["who"] = "Fitter", ["client"] = "Bench tablet" },
+        ["openArchive"] = () => JsonValue.Create("the bytes of the archive"),
         ["addPhoto"] = () => JsonValue.Create("the bytes of the picture"),
         ["importFindings"] = () => JsonValue.Create("kind,what,place,colour,vehicle,year\nwire,Reversing signal,behind the rear lamp,green/black,Long wagon,2024\n"),
         ["importWireRegister"] = () => JsonValue.Create("at,colour,wire,note\nbox.o1,orange,,first from the front\n"),
@@ -124,6 +137,10 @@ internal static class OpenApiExamples
         ["photo"] = "3f1c7d0a9b5e4c82a6d1f0e47b9c2d5a8e6f1b04.jpg",
         ["box"] = "box",
         ["archived"] = false,
+        ["paper"] = "a4",
+        ["units"] = "metric",
+        ["kinds"] = "fuse,relay",
+        ["sheet"] = 1,
     };
 
     private static readonly Lazy<Rig> Example = new(() =>

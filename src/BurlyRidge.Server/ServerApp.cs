@@ -2,12 +2,14 @@ using BurlyRidge.Server.Hosting;
 using System.IO.Compression;
 using System.Net;
 using BurlyRidge.Core.Exchange;
+using BurlyRidge.Server.Archives;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Beams;
 using BurlyRidge.Server.Bench;
 using BurlyRidge.Server.Catalogue;
 using BurlyRidge.Server.Demo;
 using BurlyRidge.Server.Edits;
+using BurlyRidge.Server.HandOver;
 using BurlyRidge.Server.Jobs;
 using BurlyRidge.Server.Lines;
 using BurlyRidge.Server.Panel;
@@ -71,6 +73,10 @@ public static class ServerApp
         builder.Services.AddScoped<BenchDesk>();
         builder.Services.AddScoped<SheetDesk>();
         builder.Services.AddScoped<CommissioningDesk>();
+        builder.Services.AddScoped<Seals>();
+        builder.Services.AddScoped<ArchiveWriter>();
+        builder.Services.AddScoped<ArchiveReader>();
+        builder.Services.AddScoped<HandOverDesk>();
         builder.Services.AddSingleton<SheetLogs>();
         builder.Services.AddSingleton<PhotoStore>();
         // The scripts are sent once and kept; what an edit asks for is not packed at all.
@@ -111,6 +117,10 @@ public static class ServerApp
         app.MapPowerUp();
         app.MapCommissioning();
         app.MapBeams();
+        app.MapHandOver();
+        app.MapLabels();
+        app.MapAgain();
+        app.MapArchives();
         app.MapPhotos();
         app.MapCatalogue();
         app.MapKits();
@@ -128,7 +138,7 @@ public static class ServerApp
         {
             await using var scope = app.Services.CreateAsyncScope();
             await DatabaseUpgrade.RunAsync(scope.ServiceProvider.GetRequiredService<JobDatabase>(), folder);
-            if (options.Demo) await DemoJobs.PutIntoEmptyAsync(scope.ServiceProvider.GetRequiredService<JobStore>(), scope.ServiceProvider.GetRequiredService<RecordStore>(), scope.ServiceProvider.GetRequiredService<ShopStore>(), app.Services.GetRequiredService<TimeProvider>().GetLocalNow());
+            if (options.Demo) await DemoJobs.PutIntoEmptyAsync(scope.ServiceProvider.GetRequiredService<JobStore>(), scope.ServiceProvider.GetRequiredService<RecordStore>(), scope.ServiceProvider.GetRequiredService<ShopStore>(), scope.ServiceProvider.GetRequiredService<PhotoStore>(), scope.ServiceProvider.GetRequiredService<HandOverDesk>(), scope.ServiceProvider.GetRequiredService<Seals>(), app.Services.GetRequiredService<TimeProvider>().GetLocalNow());
         }
         catch (Exception error) when (StorageTrouble.Of(error) is { } trouble)
         {

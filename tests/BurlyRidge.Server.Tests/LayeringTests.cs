@@ -16,10 +16,10 @@ public class LayeringTests
     private static readonly Architecture Architecture = new ArchLoader().LoadAssemblies(Core, Server).Build();
 
     /// <summary>Bottom first; a folder may use those before it.</summary>
-    private static readonly string[] Layers = ["Wording", "Conductors", "Protection", "Network", "Parts", "Rigs", "Bodies", "Routing", "Fitting", "Beams", "Pictures", "Harness", "Sizing", "Templates", "Strips", "Altering", "Checks", "Assessing", "Kits", "Bench", "RunSheet", "Running", "Commissioning", "Edits", "Exchange", "Changes"];
+    private static readonly string[] Layers = ["Wording", "Conductors", "Protection", "Network", "Parts", "Rigs", "Bodies", "Routing", "Fitting", "Beams", "Pictures", "Harness", "Sizing", "Templates", "Strips", "Altering", "Checks", "Assessing", "Kits", "Bench", "RunSheet", "Running", "Commissioning", "Edits", "Exchange", "HandOver", "Changes"];
 
     /// <summary>The same of the server; what puts it together stands above them all.</summary>
-    private static readonly string[] Features = ["Wording", "Hosting", "Storage", "Catalogue", "Shops", "Records", "Assess", "Edits", "QuickSize", "Jobs", "Lines", "Panel", "Walkaround", "Bench", "RunSheets", "PowerUp", "Beams", "Proposals", "Demo"];
+    private static readonly string[] Features = ["Wording", "Hosting", "Storage", "Catalogue", "Shops", "Records", "Assess", "Edits", "QuickSize", "Jobs", "Lines", "Panel", "Walkaround", "Bench", "RunSheets", "PowerUp", "Beams", "HandOver", "Archives", "Proposals", "Demo"];
 
     [Fact]
     public void Core_refers_to_the_base_library_alone() => Assert.All(

@@ -39,6 +39,7 @@ public class OpenApiTests
         using var request = new HttpRequestMessage(new HttpMethod(method.ToUpperInvariant()), path.Replace("{id}", "nobody", StringComparison.Ordinal).Replace("{number}", "1", StringComparison.Ordinal)) { Content = new StringContent(text, Encoding.UTF8, type) };
         using var response = await server.Http.SendAsync(request, TestContext.Current.CancellationToken);
         var needsJob = path.Contains("{id}", StringComparison.Ordinal);
-        Assert.True(needsJob ? (int)response.StatusCode == 404 : response.IsSuccessStatusCode, $"{name}: {(int)response.StatusCode} {await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)}");
+        // Bytes of an archive are no text: the example says so, and is refused.
+        Assert.True(needsJob ? (int)response.StatusCode == 404 : type == "application/zip" ? (int)response.StatusCode == 400 : response.IsSuccessStatusCode, $"{name}: {(int)response.StatusCode} {await response.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)}");
     }
 }

@@ -131,7 +131,7 @@ public class ShopTests
         Assert.Equal(422, (await server.PostAsync($"{path}/bench", Entry(item!, "two"))).Status);
         Assert.Equal(422, (await server.PostAsync($"{path}/bench", Entry("no-such-wire", "three"))).Status);
         Assert.Equal(after, await ShelfAsync());
-        Assert.Contains("data-wire", await TextAsync(server, $"{path}/wire-labels.html"), StringComparison.Ordinal);
+        Assert.Contains("data-label", await TextAsync(server, $"{path}/wire-labels.html"), StringComparison.Ordinal);
     }
 
     /// <summary>What is kept for one job is free for no other.</summary>

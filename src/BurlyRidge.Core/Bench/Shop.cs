@@ -3,6 +3,12 @@ namespace BurlyRidge.Core.Bench;
 /// <summary>What a workshop charges by.</summary>
 public sealed record Shop
 {
+    /// <summary>What it is called, as it stands on a hand-over; empty: not specified.</summary>
+    public string Name { get; init; } = "";
+
+    /// <summary>Where it is reached: address, telephone; empty: not specified.</summary>
+    public string Contact { get; init; } = "";
+
     /// <summary>Code of its currency (ISO 4217).</summary>
     public string Currency { get; init; } = "EUR";
 
@@ -33,6 +39,11 @@ public sealed record Shop
     /// <summary>Lengths of wire at hand.</summary>
     public IReadOnlyList<Offcut> Offcuts { get; init; } = [];
 
+    /// <summary>Sheets of labels that it prints on.</summary>
+    public LabelSheet LabelSheet { get; init; } = new();
+
+    private const int MostName = 80;
+    private const int MostContact = 200;
     private const decimal MostPrice = 1_000_000;
     private const int MostPrices = 5_000;
     private const double MostStock = 100_000;
@@ -56,6 +67,9 @@ public sealed record Shop
     public IReadOnlyList<Problem> Validate()
     {
         var problems = new Problems();
+        problems.Letters("name", Name, MostName);
+        problems.Letters("contact", Contact, MostContact);
+        LabelSheet.Check(problems, "labelSheet");
         if (Currencies.SymbolOf(Currency) is null) problems.Add("currency", BenchWords.FormatUnknownCurrency(Currency));
         if (TaxFraction is < 0 or > 1) problems.Add("taxFraction", BenchWords.GiveATax);
         if (HourlyRate is { } rate and (<= 0 or > MostPrice)) problems.Add("hourlyRate", BenchWords.FormatGiveAPrice(MostPrice));

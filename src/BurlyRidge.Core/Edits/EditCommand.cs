@@ -45,6 +45,7 @@ namespace BurlyRidge.Core.Edits;
 [JsonDerivedType(typeof(DropSetup), "dropSetup")]
 [JsonDerivedType(typeof(TakeBeamFile), "takeBeamFile")]
 [JsonDerivedType(typeof(DropBeamFile), "dropBeamFile")]
+[JsonDerivedType(typeof(TakeAsBuilt), "takeAsBuilt")]
 [JsonDerivedType(typeof(MirrorBody), "mirrorBody")]
 [JsonDerivedType(typeof(MirrorMount), "mirrorMount")]
 [JsonDerivedType(typeof(MoveBattery), "moveBattery")]

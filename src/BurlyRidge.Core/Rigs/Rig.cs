@@ -10,7 +10,7 @@ namespace BurlyRidge.Core.Rigs;
 public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRules, IReadOnlyList<Line> Lines)
 {
     /// <summary>The shape that this build writes.</summary>
-    public const int CurrentSchema = 9;
+    public const int CurrentSchema = 10;
 
     /// <summary>Lamps as bought.</summary>
     public IReadOnlyList<Fixture> Fixtures { get; init; } = [];
@@ -62,6 +62,12 @@ public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRul
 
     /// <summary>Where its light is to go.</summary>
     public BeamPlan Beams { get; init; } = new();
+
+    /// <summary>Ids of wires and parts that an earlier job left on the vehicle: they are not fitted again, whatever line hangs on them.</summary>
+    public IReadOnlyList<string> OnVehicle { get; init; } = [];
+
+    /// <summary>It is on the vehicle and is to come off: the run sheet is the way back to standard.</summary>
+    public bool ToStandard { get; init; }
 
     /// <summary>The same rig with one run changed; as it is where there is none of that id.</summary>
     public Rig WithRun(string id, Func<Run, Run> change) => this with { Runs = [.. Runs.Select(run => run.Id == id ? change(run) : run)] };

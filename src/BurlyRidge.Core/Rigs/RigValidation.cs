@@ -21,6 +21,8 @@ public static class RigValidation
         var lines = new HashSet<string>(StringComparer.Ordinal);
         problems.Each("lines", rig.Lines, (path, line) => Check(problems, path, line, rig, parts, lines));
         BeamValidation.Check(problems, rig);
+        problems.AtMost("onVehicle", rig.OnVehicle.Count, MostOnVehicle, PartWords.WiresAndPartsOnVehicle);
+        problems.Each("onVehicle", rig.OnVehicle, (path, id) => problems.Text(path, id, MostId));
         problems.AtMost("accepted", rig.Accepted.Count, MostAccepted, PartWords.AcceptedChecks);
         problems.Each("accepted", rig.Accepted, (path, watch) =>
         {
@@ -39,6 +41,8 @@ public static class RigValidation
     }
 
     private const int MostAccepted = 1000;
+    private const int MostOnVehicle = 20_000;
+    private const int MostId = 64;
     private const int MaxNote = 500;
 
     private static void Check(Problems problems, string path, Line line, Rig rig, TerminalIndex parts, HashSet<string> lines)

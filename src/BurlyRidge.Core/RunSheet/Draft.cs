@@ -199,11 +199,13 @@ internal sealed class Draft
     {
         var (rig, study) = (assessed.Study.Wired, assessed.Study);
         var there = rig.Lines.Where(line => line.Existing).Select(line => line.Id).ToHashSet(StringComparer.Ordinal);
-        if (there.Count == 0) return [];
+        var known = assessed.Whole.Saved.OnVehicle;
+        if (there.Count == 0) return [.. known];
         var found = rig.Runs.Where(run => study.LinesOf(run.Id) is { Count: > 0 } lines && lines.All(there.Contains)).Select(run => run.Id).ToHashSet(StringComparer.Ordinal);
         var others = rig.Runs.Where(run => !found.Contains(run.Id)).SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).ToHashSet(StringComparer.Ordinal);
         found.UnionWith(rig.Runs.Where(run => found.Contains(run.Id)).SelectMany(run => run.Ends()).Select(end => TerminalIndex.Split(end).Part).Where(part => !others.Contains(part)).ToList());
         found.UnionWith(rig.Lines.Where(line => line.Existing).SelectMany(line => line.Lamps()));
+        found.UnionWith(known);
         return found;
     }
 }

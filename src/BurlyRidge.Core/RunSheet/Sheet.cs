@@ -9,7 +9,9 @@ public static class Sheet
     /// <summary>Every step of an assessed rig, each after all that it depends on; pure and total.</summary>
     /// <param name="minutes">Of the shop's task table; null: the usual ones.</param>
     /// <param name="waiting">Steps that wait for a part: those that nothing has to stay off for are left until it comes; null: none.</param>
-    public static IReadOnlyList<SheetStep> Of(AssessedRig assessed, IReadOnlyDictionary<WorkTask, double>? minutes = null, IReadOnlySet<string>? waiting = null)
+    public static IReadOnlyList<SheetStep> Of(AssessedRig assessed, IReadOnlyDictionary<WorkTask, double>? minutes = null, IReadOnlySet<string>? waiting = null) => Of(assessed, minutes, waiting, assessed.Whole.Saved.ToStandard);
+
+    private static IReadOnlyList<SheetStep> Of(AssessedRig assessed, IReadOnlyDictionary<WorkTask, double>? minutes, IReadOnlySet<string>? waiting, bool back)
     {
         var draft = new Draft(assessed);
         if (draft.Runs.Count == 0 && draft.Lamps.Count == 0) return [];
@@ -37,8 +39,12 @@ public static class Sheet
         StrippingDown.Back(draft);
         Finishing.Dark(draft);
         Finishing.HandOver(draft);
+        if (back) return Timed(Order.Of(PuttingBack.Of(draft)), WorkMinutes.Of(assessed, draft.Cuts, minutes));
         return Timed(Order.Of(waiting is null ? Dead(draft) : Late.Out(draft, Dead(draft), waiting)), WorkMinutes.Of(assessed, draft.Cuts, minutes));
     }
+
+    /// <summary>The way back to standard from an assessed rig, as it would be once it is on the vehicle.</summary>
+    public static IReadOnlyList<SheetStep> Back(AssessedRig assessed) => Of(assessed, null, null, back: true);
 
     /// <summary>Whatever is done to the vehicle is done while it is dead.</summary>
     private static IReadOnlyList<SheetStep> Dead(Draft draft)

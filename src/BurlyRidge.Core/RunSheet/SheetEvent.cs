@@ -17,6 +17,8 @@ namespace BurlyRidge.Core.RunSheet;
 [JsonDerivedType(typeof(Came), "came")]
 [JsonDerivedType(typeof(Registered), "registered")]
 [JsonDerivedType(typeof(Levelled), "levelled")]
+[JsonDerivedType(typeof(Otherwise), "otherwise")]
+[JsonDerivedType(typeof(Altered), "altered")]
 [JsonDerivedType(typeof(Found), "found")]
 [JsonDerivedType(typeof(OfVehicle), "ofVehicle")]
 public abstract record SheetEvent
@@ -256,6 +258,55 @@ public abstract record SheetEvent
         }
     }
 
+    /// <summary>Something was built otherwise than it is planned; it is taken into the plan before the hand-over, or stays noted.</summary>
+    /// <param name="About">The wire or part of the rig.</param>
+    public sealed record Otherwise(string About) : SheetEvent
+    {
+        /// <summary>Length of a wire as it was measured or laid, m; null: as planned.</summary>
+        public double? Metres { get; init; }
+
+        /// <summary>Colour of a wire; empty: as planned.</summary>
+        public string Colour { get; init; } = "";
+
+        /// <summary>The station, mount or space that a part is at; empty: where it is planned.</summary>
+        public string At { get; init; } = "";
+
+        /// <summary>What else is to be known, and why.</summary>
+        public string Note { get; init; } = "";
+
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("about", About, MostName);
+            if (Metres is { } metres) problems.Above("metres", metres, 0, 100, "m");
+            problems.Letters("colour", Colour, 40);
+            problems.Letters("at", At, MostName);
+            problems.Letters("note", Note, MostText);
+            if (Metres is null && Colour.Length == 0 && At.Length == 0 && Note.Length == 0) problems.Add("note", RunSheetWords.NothingOtherwise);
+        }
+    }
+
+    /// <summary>Something of the vehicle was drilled, cut or ground.</summary>
+    /// <param name="Where">What, and where on the vehicle.</param>
+    public sealed record Altered(AlteredHow How, string Where) : SheetEvent
+    {
+        /// <summary>Of a hole or a cut: how large, as it is said.</summary>
+        public string Size { get; init; } = "";
+
+        /// <summary>How the edge was painted, covered and sealed; empty: not specified.</summary>
+        public string Sealed { get; init; } = "";
+
+        /// <summary>What it means for going back to standard; empty: not specified.</summary>
+        public string Back { get; init; } = "";
+
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("where", Where, Finding.MostLetters);
+            problems.Letters("size", Size, MostName);
+            problems.Letters("sealed", Sealed, Finding.MostLetters);
+            problems.Letters("back", Back, Finding.MostLetters);
+        }
+    }
+
     /// <summary>Something was found on the vehicle; it is kept for the next one of its kind.</summary>
     public sealed record Found(Finding What, string Step = "") : SheetEvent
     {
@@ -292,4 +343,23 @@ public enum WaitFor
 
     /// <summary>Something else.</summary>
     Other,
+}
+
+/// <summary>What was done to something of the vehicle's own.</summary>
+public enum AlteredHow
+{
+    /// <summary>A hole more.</summary>
+    Drilled,
+
+    /// <summary>Cut in from an edge.</summary>
+    Notched,
+
+    /// <summary>A hole made larger.</summary>
+    Enlarged,
+
+    /// <summary>Cut back.</summary>
+    Trimmed,
+
+    /// <summary>Ground or sanded to bare metal.</summary>
+    Ground,
 }

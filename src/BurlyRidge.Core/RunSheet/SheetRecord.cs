@@ -36,6 +36,15 @@ public sealed record SheetRecord(
     IReadOnlyDictionary<string, DoneStep> Done, int LastUndone, string Now, IReadOnlySet<string> Begun, string? Paused, DateTimeOffset? Last,
     IReadOnlyList<Wait> Waits, ILookup<string, StepNote> Notes, IReadOnlyList<SheetEvent.Fasteners> Fasteners, IReadOnlyList<SheetEvent.Registered> Register, IReadOnlyList<LevelHere> Levels, IReadOnlyList<FoundHere> Findings, VehicleKind? Vehicle)
 {
+    /// <summary>What was built otherwise than planned: the last of each wire and part.</summary>
+    public IReadOnlyList<SheetEvent.Otherwise> Otherwise { get; init; } = [];
+
+    /// <summary>What was drilled, cut or ground.</summary>
+    public IReadOnlyList<SheetEvent.Altered> Altered { get; init; } = [];
+
+    /// <summary>Photos in their order, with what they show.</summary>
+    public IReadOnlyList<SheetEvent.Photographed> Photos { get; init; } = [];
+
     /// <summary>Nothing happened yet.</summary>
     public static SheetRecord Nothing { get; } = Of([]);
 
@@ -48,6 +57,7 @@ public sealed record SheetRecord(
         var (fasteners, register, findings) = (new List<SheetEvent.Fasteners>(), new List<SheetEvent.Registered>(), new List<Finding>());
         var (begun, shown) = (new HashSet<string>(StringComparer.Ordinal), new List<(string About, string Photo)>());
         var levels = new List<LevelHere>();
+        var (otherwise, altered, pictures) = (new List<SheetEvent.Otherwise>(), new List<SheetEvent.Altered>(), new List<SheetEvent.Photographed>());
         var clock = new WorkClock();
         var (undone, now) = (0, "");
         string? paused = null;
@@ -94,6 +104,7 @@ public sealed record SheetRecord(
                 case SheetEvent.Photographed photo:
                     notes.Add((photo.Step, new StepNote(when, who, photo.Caption, photo.Photo)));
                     shown.Add((photo.About, photo.Photo));
+                    pictures.Add(photo);
                     break;
                 case SheetEvent.Fasteners some:
                     fasteners.Add(some);
@@ -111,6 +122,13 @@ public sealed record SheetRecord(
                 case SheetEvent.Levelled level:
                     levels.Add(new LevelHere(when, who, level));
                     break;
+                case SheetEvent.Otherwise other:
+                    otherwise.RemoveAll(before => before.About == other.About);
+                    otherwise.Add(other);
+                    break;
+                case SheetEvent.Altered some:
+                    altered.Add(some);
+                    break;
                 case SheetEvent.Found found:
                     findings.Add(found.What.FoundOn.Length > 0 ? found.What : found.What with { FoundOn = when.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture) });
                     break;
@@ -120,7 +138,12 @@ public sealed record SheetRecord(
             }
         }
         var photos = shown.ToLookup(pair => pair.About, pair => pair.Photo, StringComparer.Ordinal);
-        return new SheetRecord(done, undone, now, begun, paused, last, [.. waits.Values], notes.ToLookup(pair => pair.Step, pair => pair.Note, StringComparer.Ordinal), fasteners, register, levels, [.. findings.Select(finding => new FoundHere(finding, [.. photos[finding.What]]))], vehicle);
+        return new SheetRecord(done, undone, now, begun, paused, last, [.. waits.Values], notes.ToLookup(pair => pair.Step, pair => pair.Note, StringComparer.Ordinal), fasteners, register, levels, [.. findings.Select(finding => new FoundHere(finding, [.. photos[finding.What]]))], vehicle)
+        {
+            Otherwise = otherwise,
+            Altered = altered,
+            Photos = pictures,
+        };
     }
 
     /// <summary>Whether the clock of whoever sent something cannot be right.</summary>

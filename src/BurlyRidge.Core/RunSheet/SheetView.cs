@@ -36,6 +36,12 @@ public sealed record SheetView(
     IReadOnlyList<StepCard> Steps, IReadOnlyList<Standing> Open, string Window, string Next, string Beside, string? Paused, DateTimeOffset? Last,
     IReadOnlyList<StageCount> Stages, Forecast Forecast, double ByTwo, IReadOnlyList<SheetEvent.Fasteners> Fasteners, IReadOnlyList<SheetEvent.Registered> Register, IReadOnlyList<LevelHere> Levels, IReadOnlyList<FoundHere> Findings)
 {
+    /// <summary>What was built otherwise than planned.</summary>
+    public IReadOnlyList<SheetEvent.Otherwise> Otherwise { get; init; } = [];
+
+    /// <summary>What was drilled, cut or ground.</summary>
+    public IReadOnlyList<SheetEvent.Altered> Altered { get; init; } = [];
+
     /// <summary>Looks at the work on an assessed rig; pure and total.</summary>
     /// <param name="minutes">Of the shop's task table; null: the usual ones.</param>
     public static SheetView Of(AssessedRig assessed, SheetRecord record, IReadOnlyDictionary<WorkTask, double>? minutes = null) => Of(StepsOf(assessed, record, minutes), record, [], "");
@@ -63,7 +69,11 @@ public sealed record SheetView(
         return new SheetView(
             cards, progress.Open, progress.Window, next?.Step.Id ?? "", beside?.Step.Id ?? "", record.Paused, record.Last,
             [.. cards.GroupBy(card => card.Step.Stage).OrderBy(stage => stage.Key).Select(stage => new StageCount(stage.Key, StageWords.Of(stage.Key), stage.Count(card => card.State == StepState.Done), stage.Count()))],
-            Forecast.Of([.. left.Select(step => step.Minutes)], history, job), one > 0 ? Hands.Minutes(left, 2) / one : 1, record.Fasteners, record.Register, record.Levels, record.Findings);
+            Forecast.Of([.. left.Select(step => step.Minutes)], history, job), one > 0 ? Hands.Minutes(left, 2) / one : 1, record.Fasteners, record.Register, record.Levels, record.Findings)
+        {
+            Otherwise = record.Otherwise,
+            Altered = record.Altered,
+        };
     }
 
     /// <summary>The plan's steps, what waits for a part left until it comes.</summary>
@@ -99,6 +109,7 @@ internal static class StageWords
         Stage.Prove or Stage.ProveBehind => RunSheetWords.StageProve,
         Stage.Isolate => RunSheetWords.StageIsolate,
         Stage.StripDown => RunSheetWords.StageStripDown,
+        Stage.TakeOff => RunSheetWords.StageTakeOff,
         Stage.MockUp => RunSheetWords.StageMockUp,
         Stage.Mount => RunSheetWords.StageMount,
         Stage.Tighten => RunSheetWords.StageTighten,

@@ -18,6 +18,9 @@ public enum Stage
     /// <summary>Wires of the vehicle proven that lie behind a cover.</summary>
     ProveBehind,
 
+    /// <summary>On the way back to standard: what was fitted comes off.</summary>
+    TakeOff,
+
     /// <summary>Relay, box, switch and leads held in their places.</summary>
     MockUp,
 

@@ -79,6 +79,17 @@ internal static partial class FileWords
     private static string GetResourceString(string key, string[] names) => Phrases.Of(key, names);
 }
 
+internal static partial class HandOverWords
+{
+    private static readonly Phrases Phrases = new(() => ResourceManager);
+
+    private static CultureInfo Culture => CultureInfo.InvariantCulture;
+
+    private static string GetResourceString(string key) => Phrases.Of(key);
+
+    private static string GetResourceString(string key, string[] names) => Phrases.Of(key, names);
+}
+
 internal static partial class KitWords
 {
     private static readonly Phrases Phrases = new(() => ResourceManager);
@@ -91,6 +102,17 @@ internal static partial class KitWords
 }
 
 internal static partial class LineWords
+{
+    private static readonly Phrases Phrases = new(() => ResourceManager);
+
+    private static CultureInfo Culture => CultureInfo.InvariantCulture;
+
+    private static string GetResourceString(string key) => Phrases.Of(key);
+
+    private static string GetResourceString(string key, string[] names) => Phrases.Of(key, names);
+}
+
+internal static partial class PackWords
 {
     private static readonly Phrases Phrases = new(() => ResourceManager);
 

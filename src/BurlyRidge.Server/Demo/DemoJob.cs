@@ -15,4 +15,7 @@ internal sealed record DemoJob(string Name, string Note, JobParticulars Particul
 
     /// <summary>What was measured and tried on it; null: nothing.</summary>
     public DemoMeasures? Measures { get; init; }
+
+    /// <summary>How it was handed over; null: it was not.</summary>
+    public DemoHandOver? HandedOver { get; init; }
 }

@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Bench;
 using BurlyRidge.Server.Bench;
+using BurlyRidge.Server.HandOver;
 using BurlyRidge.Server.Jobs;
 using BurlyRidge.Server.Records;
 using BurlyRidge.Core.Assessing;
@@ -12,7 +13,7 @@ namespace BurlyRidge.Server.Demo;
 /// <summary>The demo jobs.</summary>
 internal static class DemoJobs
 {
-    public static IReadOnlyList<DemoJob> All { get; } = [RescueWagon.Job(), OrchardPickup.Job(), ChipperTruck.Job()];
+    public static IReadOnlyList<DemoJob> All { get; } = [RescueWagon.Job(), OrchardPickup.Job(), ChipperTruck.Job(), WardenWagon.Job()];
 
     /// <summary>What the made-up workshop has on its shelf.</summary>
     private static readonly Dictionary<string, double> Stock = new()
@@ -32,10 +33,10 @@ internal static class DemoJobs
     private const string Tablet = "Workshop tablet";
 
     /// <summary>Stores the demo jobs where there is no job at all.</summary>
-    public static async Task PutIntoEmptyAsync(JobStore store, RecordStore records, ShopStore shops, DateTimeOffset now)
+    public static async Task PutIntoEmptyAsync(JobStore store, RecordStore records, ShopStore shops, PhotoStore photos, HandOverDesk desk, Seals seals, DateTimeOffset now)
     {
         if (!await store.IsEmptyAsync()) return;
-        if (await shops.ReadAsync() is (var shop, 0)) await shops.WriteAsync(shop with { Stock = Stock, Offcuts = Offcuts }, 0);
+        if (await shops.ReadAsync() is (var shop, 0)) await shops.WriteAsync(shop with { Name = "Spindle Yard light and wiring", Contact = "2 Quarry Row, open from seven", Stock = Stock, Offcuts = Offcuts }, 0);
         var jobs = All.Reverse().ToList();
         var stored = await store.CreateAllAsync(jobs.Select(job => new JobDraft(job.Name, job.Note, job.Rig, job.Particulars)));
         foreach (var (job, row) in jobs.Zip(stored))
@@ -45,6 +46,7 @@ internal static class DemoJobs
             var assessed = AssessedRig.Of(job.Rig);
             if (job.Measures is { } measures) await records.AddAllAsync(row.Row.Id, CommissioningDesk.Log, measures.Events(assessed.Study, now).Select((what, i) => (new NewEntry(Fitter, Tablet, 1, $"demo-reading-{i}"), what)));
             if (job.AtTheVehicle is { } work) await records.AddAllAsync(row.Row.Id, SheetDesk.Log, work.Events(assessed, now).Select((what, i) => (new NewEntry(Fitter, Tablet, 1, $"demo-sheet-{i}"), what)));
+            if (job.HandedOver is { } handed) await handed.WriteAsync(row, desk, seals, records, photos, Tablet);
         }
     }
 }

@@ -4,9 +4,9 @@ using BurlyRidge.Core.RunSheet;
 namespace BurlyRidge.Server.Demo;
 
 /// <summary>Work on a demo vehicle that was begun some days ago and left.</summary>
-/// <param name="Stop">The hold point that it was left at.</param>
+/// <param name="Stop">The hold point that it was left at; null: it was not left, all of it is done.</param>
 /// <param name="Why">Why it was left.</param>
-internal sealed record DemoWork(Hold Stop, string Why)
+internal sealed record DemoWork(Hold? Stop, string Why)
 {
     private const int DaysAgo = 12;
     private const double OverTable = 1.15;
@@ -27,12 +27,12 @@ internal sealed record DemoWork(Hold Stop, string Why)
         foreach (var step in Sheet.Of(assessed).Where(step => !late.Contains(step.Id)))
         {
             yield return new SheetEvent.Started(step.Id) { When = at };
-            if (step.Hold == Stop) break;
+            if (Stop is not null && step.Hold == Stop) break;
             at = at.AddMinutes(step.Minutes * OverTable);
             yield return new SheetEvent.Done(step.Id) { When = at, Answers = [.. step.Asks.Select(Answered)] }.Of(step);
             foreach (var (_, what) in Beside.Where(one => one.After == step.Id)) yield return what with { When = at };
         }
-        yield return new SheetEvent.Paused(Why) { When = at.AddMinutes(5) };
+        if (Stop is not null) yield return new SheetEvent.Paused(Why) { When = at.AddMinutes(5) };
     }
 
     private static Answer Answered(Ask ask) => ask.Kind switch

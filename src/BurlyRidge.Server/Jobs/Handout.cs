@@ -12,6 +12,9 @@ internal static class Handout
         return $"{(name.Length > 0 ? name : ServerWords.UnnamedJob)}.{ending}";
     }
 
+    /// <summary>A day as it is printed.</summary>
+    public static string Day(DateTimeOffset at) => at.ToString("d MMMM yyyy", CultureInfo.InvariantCulture);
+
     /// <summary>Which revision a print is of, and when it was saved.</summary>
     public static string Edition(StoredJob job) => ServerWords.FormatEdition(job.Head.Number, job.Head.SavedAt.ToString("d MMMM yyyy, HH:mm", CultureInfo.InvariantCulture));
 }

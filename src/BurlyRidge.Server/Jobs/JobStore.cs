@@ -145,6 +145,33 @@ public sealed class JobStore(JobDatabase database, DataFolder folder, TimeProvid
         }
     }
 
+    /// <summary>Revisions of a job: those numbers that are kept, and the newest.</summary>
+    public async Task<IReadOnlyList<RevisionRow>> KeptAsync(string id, IReadOnlyCollection<int> numbers, CancellationToken cancellation)
+    {
+        var head = await database.Jobs.Where(job => job.Id == id).Select(job => job.HeadRevision).SingleAsync(cancellation);
+        return await database.Revisions.AsNoTracking().Where(row => row.JobId == id && (row.Number == head || numbers.Contains(row.Number))).OrderBy(row => row.Number).ToListAsync(cancellation);
+    }
+
+    /// <summary>Whether no job has that id.</summary>
+    public async Task<bool> IsFreeAsync(string id, CancellationToken cancellation) => !await database.Jobs.AnyAsync(job => job.Id == id, cancellation);
+
+    /// <summary>The job whose newest or first revision was made under a key; null: none was.</summary>
+    public async Task<StoredJob?> MadeByAsync(string key, CancellationToken cancellation) =>
+        await database.Revisions.AsNoTracking().Where(row => row.IdempotencyKey == key).Select(row => row.JobId).FirstOrDefaultAsync(cancellation) is { } id ? await FindAsync(id, cancellation) : null;
+
+    /// <summary>Stores a job that was kept elsewhere, with its revisions and its record: all of it or none.</summary>
+    public async Task<StoredJob> ReopenAsync(JobRow row, IReadOnlyList<RevisionRow> revisions, IReadOnlyList<RecordRow> records, CancellationToken cancellation)
+    {
+        folder.MustBeThere();
+        row.Digest = await Digests.OfAsync(revisions[^1].Document);
+        database.Add(row);
+        database.AddRange(revisions);
+        database.AddRange(records);
+        await database.SaveChangesAsync(cancellation);
+        folder.MustBeThere();
+        return (await FindAsync(row.Id, cancellation))!;
+    }
+
     /// <summary>Stores new jobs, all of them or none; the last comes first in the Yard.</summary>
     public async Task<IReadOnlyList<StoredJob>> CreateAllAsync(IEnumerable<JobDraft> jobs, string? key = null)
     {

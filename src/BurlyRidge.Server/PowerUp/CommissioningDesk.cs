@@ -23,6 +23,9 @@ public sealed class CommissioningDesk(RecordStore records)
     public async Task<CommissioningRecord> RecordAsync(string? job, CancellationToken cancellation) => job is null ? CommissioningRecord.Nothing
         : CommissioningRecord.Of((await records.ReadAsync<CommissioningEvent>(job, Log, cancellation)).Select(entry => (entry.At, entry.Who, entry.What)));
 
+    /// <summary>What is measured and tried on a rig.</summary>
+    internal static CommissioningPlan PlanFor(AssessedRig assessed) => PlanOf(assessed).Plan;
+
     /// <summary>How far a vehicle is.</summary>
     public async Task<CommissioningView> LookAsync(Rig rig, string? job, CancellationToken cancellation)
     {

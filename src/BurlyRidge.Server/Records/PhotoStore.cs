@@ -31,7 +31,7 @@ public sealed class PhotoStore(DataFolder folder)
         {
             var (bytes, refused) = Plain(picture);
             if (bytes is null) return (null, refused);
-            var name = Convert.ToHexStringLower(SHA256.HashData(bytes))[..40] + Ending;
+            var name = NameOf(bytes);
             var path = Path.Combine(Directory(job), name);
             if (File.Exists(path)) return (name, null);
             if (Count(job) >= Most) return (null, new Problem("photo", ServerWords.FormatTooManyPhotos(Most)));
@@ -51,6 +51,22 @@ public sealed class PhotoStore(DataFolder folder)
     /// <summary>Where a photo lies; null: there is none of that name.</summary>
     public string? Find(string job, string name) => IsName(name) && Path.Combine(Directory(job), name) is var path && File.Exists(path) ? path : null;
 
+    /// <summary>The names of a job's photos.</summary>
+    public IReadOnlyList<string> Names(string job) =>
+        System.IO.Directory.Exists(Directory(job)) ? [.. System.IO.Directory.EnumerateFiles(Directory(job), $"*{Ending}").Select(path => Path.GetFileName(path)).Where(IsName).Order(StringComparer.Ordinal)] : [];
+
+    /// <summary>Whether a photo is what its name says.</summary>
+    public static bool IsWhole(string name, byte[] bytes) => NameOf(bytes) == name;
+
+    /// <summary>Stores photos that were taken elsewhere as they are, each under its own name.</summary>
+    public async Task KeepAsync(string job, IEnumerable<(string Name, byte[] Bytes)> pictures)
+    {
+        folder.MustBeThere();
+        foreach (var (name, bytes) in pictures) await WriteAsync(Path.Combine(Directory(job), name), bytes);
+    }
+
+    private static string NameOf(byte[] bytes) => Convert.ToHexStringLower(SHA256.HashData(bytes))[..40] + Ending;
+
     /// <summary>So many photos of a job.</summary>
     public int Count(string job) => System.IO.Directory.Exists(Directory(job)) ? System.IO.Directory.EnumerateFiles(Directory(job), $"*{Ending}").Count() : 0;
 
@@ -60,7 +76,8 @@ public sealed class PhotoStore(DataFolder folder)
         if (System.IO.Directory.Exists(Directory(job))) System.IO.Directory.Delete(Directory(job), recursive: true);
     }
 
-    private static bool IsName(string name) => name.EndsWith(Ending, StringComparison.Ordinal) && name[..^Ending.Length] is { Length: 40 } digest && digest.All(char.IsAsciiHexDigitLower);
+    /// <summary>Whether a photo may be called so.</summary>
+    public static bool IsName(string name) => name.EndsWith(Ending, StringComparison.Ordinal) && name[..^Ending.Length] is { Length: 40 } digest && digest.All(char.IsAsciiHexDigitLower);
 
     private string Directory(string job) => Path.Combine(folder.Photos, job);
 

@@ -42,6 +42,10 @@ public sealed class RecordStore(JobDatabase database, DataFolder folder, TimePro
     public async Task<Entry<T>?> FindAsync<T>(string job, string key) where T : class =>
         await database.Records.AsNoTracking().SingleOrDefaultAsync(row => row.JobId == job && row.IdempotencyKey == key) is { } there ? Read<T>(there) : null;
 
+    /// <summary>All entries of a job as they lie stored, up to a number; null: to the last.</summary>
+    public async Task<IReadOnlyList<RecordRow>> RowsAsync(string job, int? upTo = null, CancellationToken cancellation = default) =>
+        await database.Records.AsNoTracking().Where(row => row.JobId == job && (upTo == null || row.Number <= upTo)).OrderBy(row => row.Number).ToListAsync(cancellation);
+
     /// <summary>Whether an entry was added under a key.</summary>
     public Task<bool> HasAsync(string job, string key) => database.Records.AnyAsync(row => row.JobId == job && row.IdempotencyKey == key);
 

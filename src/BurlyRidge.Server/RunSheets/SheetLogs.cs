@@ -22,6 +22,9 @@ public sealed class SheetLogs
 {
     private readonly ConcurrentDictionary<string, SheetLog> known = new(StringComparer.Ordinal);
 
+    /// <summary>Forgets a job: one that was deleted may come back from an archive with another record.</summary>
+    public void Forget(string job) => known.TryRemove(job, out _);
+
     /// <summary>The record of a job, as it stands.</summary>
     public async Task<SheetLog> OfAsync(string job, RecordStore records, CancellationToken cancellation)
     {

@@ -111,6 +111,17 @@ public class JobFileTests
         Assert.NotEmpty(rig.Lines);
     }
 
+    /// <summary>A rig as the ninth version stored it: nothing of it is to come off, and nothing of it changes.</summary>
+    [Fact]
+    public void Version_9_is_read_as_it_was_meant()
+    {
+        var rig = Documents.Rig(File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v9.json")));
+        Assert.Empty(RigValidation.Validate(rig));
+        Assert.Equal(Rig.CurrentSchema, rig.SchemaVersion);
+        Assert.False(rig.ToStandard);
+        Assert.NotEmpty(rig.Beams.Aims);
+    }
+
     public static TheoryData<string, Action<JsonObject>> Bad => new()
     {
         { "format", file => file["format"] = "other" },

@@ -23,6 +23,7 @@ public partial class SentencesTests
         ["Catalogue/CsvCells.cs"] = "rows and columns of a table as files have them",
         ["Bench/Currencies.cs"] = "codes and signs of currencies",
         ["Storage/JobDatabase.cs"] = "tables of the database",
+        ["Exchange/Pages/BookHtml.cs"] = "a style sheet",
         ["Jobs/Handout.cs"] = "how a date is written",
         ["WarmUp.cs"] = "a job that nobody sees",
         ["OpenApiExamples.cs"] = "examples for who writes a program",

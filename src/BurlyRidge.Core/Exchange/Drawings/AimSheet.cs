@@ -31,7 +31,7 @@ public static class AimSheet
     private static (double Wide, double High) Extent(IReadOnlyList<AimMark> marks) =>
         (2 * (marks.Max(mark => Math.Abs(mark.RightMetres)) + 0.3), Math.Max(0.5, marks.Max(mark => mark.UpMetres) + 0.3));
 
-    private static string Drawing(IReadOnlyList<AimMark> marks, UnitSystem units)
+    internal static string Drawing(IReadOnlyList<AimMark> marks, UnitSystem units)
     {
         var (scale, (wide, high)) = (Scale(marks), Extent(marks));
         var (width, height) = (wide * 1000 / scale, high * 1000 / scale);
@@ -46,12 +46,19 @@ public static class AimSheet
             svg.Line(0, Y(up), width, Y(up), "#bbb", 0.15);
             svg.Text(1, Y(up) - 0.6, Format.Millimetres(up * 1000, units), LetteringMillimetres, fill: "#555");
         }
+        var room = new TextRoom(width, 0, height + TopMillimetres);
         foreach (var mark in marks)
         {
             var (x, y) = (X(mark.RightMetres), Y(mark.UpMetres));
             svg.Line(x - 4, y, x + 4, y);
             svg.Line(x, y - 4, x, y + 4);
-            svg.Text(x + 1, y - 1, mark.Name, LetteringMillimetres, fill: mark.Lamp.Length == 0 ? "#777" : "#000");
+            room.Keep((x - 4, y), (x + 4, y));
+            room.Keep((x, y - 4), (x, y + 4));
+        }
+        foreach (var mark in marks)
+        {
+            var (x, y) = (X(mark.RightMetres), Y(mark.UpMetres));
+            room.Write(svg, [new Wording(mark.Name)], LetteringMillimetres, 40, new Spot(x + 1, y - 1, "start", Upwards: true), new Spot(x - 1, y - 1, "end", Upwards: true), new Spot(x + 1, y + 3.4, "start"), new Spot(x - 1, y + 3.4, "end"));
         }
         return svg.ToString();
     }
@@ -60,6 +67,6 @@ public static class AimSheet
         [FileWords.AimLamp, FileWords.AimHeight, FileWords.AimSide, FileWords.AimEachMillimetre, FileWords.AimEachTurn, FileWords.AimFound],
         marks.Select(mark => $"<tr data-lamp=\"{Text(mark.Lamp)}\"><td>{Text(mark.Name)}</td><td>{Text(Format.Millimetres(mark.UpMetres * 1000, units))}</td><td>{Text(Side(mark.RightMetres, units))}</td><td>{Text(mark.EachMillimetre is { } each ? Format.Millimetres(each, units) : "")}</td><td>{Text(mark.EachTurn is { } turn ? Format.Millimetres(turn, units) : "")}</td><td class=\"write\"></td></tr>\n"));
 
-    private static string Side(double right, UnitSystem units) => Math.Abs(right) < 0.0005 ? FileWords.AimMiddle
+    internal static string Side(double right, UnitSystem units) => Math.Abs(right) < 0.0005 ? FileWords.AimMiddle
         : right < 0 ? FileWords.FormatAimLeft(Format.Millimetres(-right * 1000, units)) : FileWords.FormatAimRight(Format.Millimetres(right * 1000, units));
 }

@@ -35,33 +35,5 @@ internal static class Lettering
     }
 
     /// <summary>The words of a text in as few lines as fit the width; a word that is longer than that is broken.</summary>
-    public static IReadOnlyList<string> Wrapped(string text, double size, bool bold, double width)
-    {
-        var lines = new List<string>();
-        var line = "";
-        foreach (var word in text.Split(' ', StringSplitOptions.RemoveEmptyEntries).SelectMany(word => Broken(word, size, bold, width)))
-        {
-            var more = line.Length == 0 ? word : $"{line} {word}";
-            if (line.Length > 0 && Width(more, size, bold) > width)
-            {
-                lines.Add(line);
-                line = word;
-            }
-            else line = more;
-        }
-        if (line.Length > 0) lines.Add(line);
-        return lines;
-    }
-
-    private static IEnumerable<string> Broken(string word, double size, bool bold, double width)
-    {
-        while (word.Length > 1 && Width(word, size, bold) > width)
-        {
-            var keep = word.Length - 1;
-            while (keep > 1 && Width(word[..keep], size, bold) > width) keep--;
-            yield return word[..keep];
-            word = word[keep..];
-        }
-        yield return word;
-    }
+    public static IReadOnlyList<string> Wrapped(string text, double size, bool bold, double width) => TextWrap.Lines(text, width, line => Width(line, size, bold));
 }

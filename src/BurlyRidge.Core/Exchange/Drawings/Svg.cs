@@ -6,6 +6,9 @@ namespace BurlyRidge.Core.Exchange.Drawings;
 /// <summary>A drawing in millimetres, put together element by element; the same calls give the same text.</summary>
 internal sealed class Svg
 {
+    /// <summary>The faces that drawings are lettered in, the first that there is.</summary>
+    public const string FontFamily = "Overpass Variable, Overpass, Helvetica, Arial, sans-serif";
+
     private static readonly XNamespace Space = "http://www.w3.org/2000/svg";
     private readonly XElement root;
     private readonly Stack<XElement> open = new();
@@ -16,7 +19,7 @@ internal sealed class Svg
         root = new XElement(Space + "svg",
             new XAttribute("width", $"{Number(widthMillimetres)}mm"), new XAttribute("height", $"{Number(heightMillimetres)}mm"),
             new XAttribute("viewBox", $"0 0 {Number(widthMillimetres)} {Number(heightMillimetres)}"),
-            new XAttribute("font-family", "Overpass Variable, Overpass, Helvetica, Arial, sans-serif"),
+            new XAttribute("font-family", FontFamily),
             new XElement(Space + "title", title));
         open.Push(root);
     }
@@ -39,6 +42,10 @@ internal sealed class Svg
 
     public void Path(IEnumerable<(double X, double Y)> points, string stroke = "#000", double width = 0.35, string? dash = null, string fill = "none") =>
         Add("polyline", dash, ("points", string.Join(' ', points.Select(point => $"{Number(point.X)},{Number(point.Y)}"))), ("fill", fill), ("stroke", stroke), ("stroke-width", Number(width)), ("stroke-linejoin", "round"));
+
+    /// <summary>A shape as a path of its own, in the units of the group that it stands in.</summary>
+    /// <param name="data">As SVG has it.</param>
+    public void Shape(string data, string fill, string stroke, double width) => Add("path", null, ("d", data), ("fill", fill), ("stroke", stroke), ("stroke-width", Fine(width)), ("stroke-linejoin", "round"));
 
     public void Box(double x, double y, double width, double height, string fill = "none", string stroke = "#000", double line = 0.35, double round = 0) =>
         Add("rect", null, ("x", Number(x)), ("y", Number(y)), ("width", Number(width)), ("height", Number(height)), ("rx", Number(round)), ("fill", fill), ("stroke", stroke), ("stroke-width", Number(line)));
@@ -63,6 +70,8 @@ internal sealed class Svg
         if (dash is not null) element.Add(new XAttribute("stroke-dasharray", dash));
         open.Peek().Add(element);
     }
+
+    private static string Fine(double value) => Math.Round(value, 4).ToString(CultureInfo.InvariantCulture);
 
     /// <summary>Hundredths of a millimetre.</summary>
     private static string Number(double value) => Math.Round(value, 2).ToString(CultureInfo.InvariantCulture);

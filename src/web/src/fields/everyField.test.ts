@@ -126,6 +126,7 @@ const byItself = [
   /^lines\[\]\.plan\.lay\.to$/, // the mount that is chosen
   /^beams\.aims\[\]\.lamp$/, // the lamp that is chosen
   /^beams\.files\[\]/, // taken in whole
+  /^(toStandard$|onVehicle)/, // a vehicle that comes back, opened at the hand-over
   /^beams\.setups\[\]/, // the aims as they are, kept under a name
 ];
 

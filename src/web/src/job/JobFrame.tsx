@@ -22,6 +22,7 @@ import { rulesOf, withRules } from "./rigEdits";
 import { SaveMark } from "./SaveMark";
 import { StaleDialog } from "./StaleDialog";
 import { type StageKey, stages } from "./stages";
+import { useSeal } from "./useSeal";
 import { useWhatWasDone } from "./useWhatWasDone";
 
 // Made once: they are not drawn anew with every edit.
@@ -90,6 +91,7 @@ export function JobFrame({
   const queries = useQueryClient();
   const ahead = useStable((next: StageKey) => askAhead(queries, next, rig, job.id));
 
+  const broken = useSeal(job.id);
   const picture = usePicture(job.id, job.revision, rig.body != null);
 
   const isSaved = save.kind === "saved";
@@ -232,6 +234,24 @@ export function JobFrame({
                   className="border-b border-ochre bg-slab px-4 py-2 font-semibold text-ochre"
                 >
                   {t("job.oldFiguresTheyAreFrom")}
+                </p>
+              )}
+              {broken.length > 0 && (
+                <p
+                  role="alert"
+                  data-broken
+                  className="border-b border-oxide bg-slab px-4 py-1 font-semibold text-oxide"
+                >
+                  {t("job.sealBroken")} {broken.join(" ")}
+                </p>
+              )}
+              {rig.toStandard && (
+                <p
+                  role="status"
+                  data-to-standard
+                  className="border-b border-edge bg-slab px-4 py-1 font-semibold"
+                >
+                  {t("job.toStandard")}
                 </p>
               )}
               {job.archived && (

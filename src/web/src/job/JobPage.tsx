@@ -20,6 +20,7 @@ const loads = {
   "run-sheet": () => import("../run-sheet/RunSheetStage"),
   "power-up": () => import("../power-up/PowerUpStage"),
   beam: () => import("../beam/BeamStage"),
+  "hand-over": () => import("../hand-over/HandOverStage"),
 } satisfies Record<StageKey, unknown>;
 
 const stages = {
@@ -30,6 +31,7 @@ const stages = {
   "run-sheet": lazy(loads["run-sheet"]),
   "power-up": lazy(loads["power-up"]),
   beam: lazy(loads.beam),
+  "hand-over": lazy(loads["hand-over"]),
 } satisfies Record<StageKey, unknown>;
 
 /** So long after a job is opened the page has nothing else to load. */

@@ -4,6 +4,7 @@ import {
   type BenchAnswer,
   type CommissioningView,
   type Dashboard,
+  type HandOverAnswer,
   type LineView,
   type PanelView,
   type Rig,
@@ -59,6 +60,12 @@ export const ofCommissioning = (job: string): AboutRig<CommissioningView> => ({
   ask: (rig, signal) => api.POST("/api/preview/commissioning", { body: { rig, job }, signal }),
 });
 
+/** What keeps the vehicle from being handed over, held against what the job's record says. */
+export const ofHandOver = (job: string): AboutRig<HandOverAnswer> => ({
+  what: ["handOver", job],
+  ask: (rig, signal) => api.POST("/api/preview/hand-over", { body: { rig, job }, signal }),
+});
+
 /** One line from source to earth in the state asked for, and in others to compare it with. */
 export const ofLine = (lineId: string, state: RigState | undefined): AboutRig<LineView> => ({
   what: ["line", lineId, state],
@@ -86,6 +93,7 @@ const first: Record<StageKey, (rig: Rig, job: string) => AboutRig<unknown> | und
   "run-sheet": (_, job) => ofRunSheet(job),
   "power-up": () => ofDashboard,
   beam: (rig) => (rig.body ? ofVehicle : undefined),
+  "hand-over": (_, job) => ofHandOver(job),
 };
 
 /** Asked as one goes to a stage, before it is drawn. */

@@ -1,5 +1,5 @@
 import { t } from "../words";
-/** The stages in the order of the work; those to come are not shown. */
+/** The stages in the order of the work. */
 export const stages = [
   { key: "walkaround", name: t("job.walkaround") },
   { key: "lines", name: t("job.lines") },
@@ -8,6 +8,7 @@ export const stages = [
   { key: "run-sheet", name: t("job.runSheet") },
   { key: "power-up", name: t("job.powerUp") },
   { key: "beam", name: t("job.beam") },
+  { key: "hand-over", name: t("job.handOver") },
 ] as const;
 
 export type StageKey = (typeof stages)[number]["key"];

@@ -11,6 +11,7 @@ import { linkLook } from "../ui/linkLook";
 import { Notice } from "../ui/Notice";
 import { useStable } from "../ui/useStable";
 import { t } from "../words";
+import { AlteredLog } from "./AlteredLog";
 import type { Answers } from "./AskFields";
 import { ChangedHere } from "./ChangedHere";
 import { FastenerLog } from "./FastenerLog";
@@ -19,6 +20,7 @@ import { Forecast } from "./Forecast";
 import { LevelLog } from "./LevelLog";
 import { Notes } from "./Notes";
 import { OpenList } from "./OpenList";
+import { OtherwiseLog } from "./OtherwiseLog";
 import { PlaceDrawing } from "./PlaceDrawing";
 import { RegisterLog } from "./RegisterLog";
 import { StepList } from "./StepList";
@@ -184,6 +186,8 @@ export default function RunSheetStage({ editor }: { editor: RigEditor }) {
               <FindingsLog sheet={sheet} job={job.id} card={shown} desk={desk} again={again} />
               <RegisterLog sheet={sheet} job={job.id} card={shown} desk={desk} again={again} />
               <LevelLog sheet={sheet} rig={rig} desk={desk} />
+              <OtherwiseLog sheet={sheet} rig={rig} card={shown} desk={desk} />
+              <AlteredLog sheet={sheet} desk={desk} />
             </aside>
           )}
         </div>

@@ -94,7 +94,7 @@ export function YardPage() {
           <input
             ref={picker}
             type="file"
-            accept=".json,application/json"
+            accept=".json,application/json,.zip,application/zip"
             className="sr-only"
             tabIndex={-1}
             aria-label={t("yard.jobFile")}

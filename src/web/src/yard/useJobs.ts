@@ -1,4 +1,5 @@
 import { useMutation, useQueryClient } from "@tanstack/react-query";
+import { asBody } from "../api/asBody";
 import { asked } from "../api/asked";
 import { api, type JobParticulars, type JobSummary, type NewJob } from "../api/client";
 import { useAnswer } from "../ui/useAnswer";
@@ -58,17 +59,17 @@ export function useDeletion() {
   });
 }
 
-/** Opens a new job from a job file; the server reads it and says what it cannot take. */
+const isArchive = (file: File) => file.name.toLowerCase().endsWith(".zip");
+
+/** Opens a job from a job file or from an archive; the server reads it and says what it cannot take. */
 export function useJobFile() {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: (file: File) =>
       asked(() =>
-        api.POST("/api/job-files", {
-          body: file as never,
-          bodySerializer: (body) => body as unknown as File,
-          headers: { "Content-Type": "application/json" },
-        }),
+        isArchive(file)
+          ? api.POST("/api/archives", asBody(file, "application/zip"))
+          : api.POST("/api/job-files", asBody(file, "application/json")),
       ),
     onSettled: () => queries.invalidateQueries({ queryKey: ["jobs"] }),
   });

@@ -5,6 +5,7 @@ import bench from "./bench.json";
 import fields from "./fields.json";
 import frame from "./frame.json";
 import glossary from "./glossary.json";
+import handOver from "./handOver.json";
 import help from "./help.json";
 import job from "./job.json";
 import lines from "./lines.json";
@@ -25,6 +26,7 @@ export const en = {
   fields,
   frame,
   glossary,
+  handOver,
   help,
   job,
   lines,

@@ -1,0 +1,50 @@
+import { ChevronLeft, ChevronRight } from "lucide-react";
+import { useState } from "react";
+import type { LabelsAnswer } from "../api/client";
+import { Button } from "../ui/Button";
+import { Notice } from "../ui/Notice";
+import { t } from "../words";
+import { SvgSheet } from "./SvgSheet";
+
+/** The sheets of labels as they print. */
+export function LabelSheets({ answer, why }: { answer: LabelsAnswer | undefined; why: string }) {
+  const [turned, setTurned] = useState(1);
+  if (!answer)
+    return (
+      <Notice alert={why !== ""} title={why ? t("handOver.notWorkedOut") : t("handOver.workingOut")}>
+        {why}
+      </Notice>
+    );
+  const last = answer.sheets.length;
+  if (last === 0) return <Notice title={t("handOver.noLabels")} />;
+  const sheet = Math.min(turned, last);
+  return (
+    <div className="flex min-h-0 min-w-0 flex-col gap-2">
+      <div className="flex items-center gap-2">
+        <Button
+          aria-label={t("handOver.pageBefore")}
+          disabled={sheet === 1}
+          onClick={() => setTurned(sheet - 1)}
+        >
+          <ChevronLeft size={18} aria-hidden />
+        </Button>
+        <span role="status" className="font-figure">
+          {t("handOver.sheetOf", { sheet, last })}
+        </span>
+        <Button
+          aria-label={t("handOver.nextPage")}
+          disabled={sheet === last}
+          onClick={() => setTurned(sheet + 1)}
+        >
+          <ChevronRight size={18} aria-hidden />
+        </Button>
+        <span className="text-sm text-dust">{t("handOver.printFullSize")}</span>
+      </div>
+      <SvgSheet
+        svg={answer.sheets[sheet - 1] ?? ""}
+        name={t("handOver.sheetOf", { sheet, last })}
+        large={false}
+      />
+    </div>
+  );
+}
