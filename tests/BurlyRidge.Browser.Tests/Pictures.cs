@@ -13,8 +13,6 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         { "quick-size", "quick size", "day" },
         { "walkaround", "walkaround", "day" },
         { "walkaround-way", "a way", "night" },
-        { "electrics", "electrics", "day" },
-        { "vehicle", "vehicle", "day" },
         { "lines", "lines", "day" },
         { "lines-night", "a lead judged", "night" },
         { "lines-wired", "wired line", "day" },
@@ -28,6 +26,8 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         { "run-sheet", "run sheet", "day" },
         { "power-up", "readings", "day" },
         { "beam", "beam", "day" },
+        { "hand-over", "hand over", "day" },
+        { "labels", "labels", "day" },
     };
 
     [Theory(Explicit = true)]

@@ -8,7 +8,7 @@ internal static class Screens
     public static IReadOnlyList<string> All { get; } =
     [
         "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a bracket", "own lamp", "a wire to a part", "find", "reroute", "lines", "a lead judged",
-        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "run sheet", "a live window", "run sheet log", "a step taken back", "power up", "readings", "turn-over", "faults", "finding a wire", "beam", "glare", "wall", "set-ups", "ledger", "accepting", "quick size",
+        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "run sheet", "a live window", "run sheet log", "a step taken back", "power up", "readings", "turn-over", "faults", "finding a wire", "beam", "glare", "wall", "set-ups", "hand over", "as built", "own words", "pack photos", "labels", "handed over", "ledger", "accepting", "quick size",
         "history", "going back", "details", "new job", "archive", "deleting", "archived job", "conflict", "help", "glossary", "term", "tour", "a refused field", "refused sizes",
         "wiring to print", "legends to print", "cut list to print", "cards to print", "quote to print", "run sheet to print", "aim sheet to print",
     ];
@@ -113,6 +113,9 @@ internal static class Screens
                 break;
             case "beam" or "glare" or "wall" or "set-ups":
                 Beam(page, screen);
+                break;
+            case "hand over" or "as built" or "own words" or "pack photos" or "labels" or "handed over":
+                HandOver(page, screen);
                 break;
             case "aim sheet to print" or "run sheet to print" or "wiring to print" or "legends to print" or "cut list to print" or "cards to print" or "quote to print":
                 var job = page.Find(By.XPath("//article[@aria-label = 'Snow-road rescue wagon']//a")).GetAttribute("href")!.Split('/')[4];
@@ -253,6 +256,18 @@ internal static class Screens
         if (screen == "beam") return;
         page.Key(screen switch { "glare" => "g", "wall" => "w", _ => "s" });
         page.Find(By.CssSelector(screen switch { "glare" => "[data-glare]", "wall" => "[data-mark]", _ => "[data-setup]" }));
+    }
+
+    private static void HandOver(Page page, string screen)
+    {
+        var name = screen is "hand over" or "own words" or "as built" ? "Snow-road rescue wagon" : "Warden's short wagon";
+        var job = page.Find(By.XPath($"//article[@aria-label = \"{name}\"]//a")).GetAttribute("href")!.Split('/')[4];
+        page.Open($"/jobs/{job}/hand-over");
+        page.Find(By.CssSelector("[data-sheet] svg"));
+        page.Find(By.CssSelector(screen is "hand over" or "own words" or "as built" ? "[data-obstacles]" : "[data-signed]"));
+        if (screen is "hand over") return;
+        page.Find(By.XPath($"//*[@role = 'tab'][. = '{screen switch { "as built" => "As built", "own words" => "Words", "pack photos" => "Photos", "labels" => "Labels", _ => "Later" }}']")).Click();
+        page.Find(By.CssSelector(screen switch { "as built" => "[data-built]", "own words" => "[data-own='owner']", "pack photos" => "[data-photos] img", "labels" => "[data-sheet] [data-label]", _ => "[data-later] button" }));
     }
 
     private static void Conflict(Page page)

@@ -57,6 +57,17 @@ public class Workshop : IAsyncLifetime
         Page.Open($"/jobs/{made.Headers.Location!.OriginalString.Split('/')[^1]}{at}");
     }
 
+    /// <summary>The same with its record and its photos, out of an archive.</summary>
+    public async Task OpenArchiveAsync(string job, string at)
+    {
+        var jobs = await Http.GetFromJsonAsync<JsonElement[]>("/api/jobs") ?? [];
+        // Of several the first one is the demo job: copies come before it in the Yard, the last changed first.
+        var id = jobs.Last(one => one.GetProperty("name").GetString() == job).GetProperty("id").GetString();
+        using var archive = new ByteArrayContent(await Http.GetByteArrayAsync($"/api/jobs/{id}/archive.zip")) { Headers = { ContentType = new("application/zip") } };
+        using var made = (await Http.PostAsync("/api/archives", archive)).EnsureSuccessStatusCode();
+        Page.Open($"/jobs/{made.Headers.Location!.OriginalString.Split('/')[^1]}{at}");
+    }
+
     /// <summary>Starts the server, after the first time where it was.</summary>
     public virtual async Task StartServerAsync()
     {

@@ -13,8 +13,8 @@ internal static class SignOffChapter
         return new Chapter("sign-off", PackWords.SignOff,
         [
             new Block.Paragraph(signing is null ? PackWords.NotSignedYet : PackWords.FormatSignedBy(signing.Who, source.Day)),
-            .. open.Count == 0 ? new Block[] { new Block.Paragraph(PackWords.NothingWasOpen) } : [new Block.Heading(signing is null ? PackWords.StillOpen : PackWords.WasOpen), new Block.Bullets([.. open.Select(one => one.Words)])],
             .. signing is { Because.Length: > 0 } ? new Block[] { new Block.Paragraph(PackWords.FormatHandedOverBecause(signing.Because), Tone.Caution) } : [],
+            .. open.Count == 0 ? new Block[] { new Block.Paragraph(PackWords.NothingWasOpen) } : [new Block.Heading(signing is null ? PackWords.StillOpen : PackWords.WasOpen), new Block.Bullets([.. open.Select(one => one.Words)])],
             new Block.Table(["", ""],
             [
                 [PackWords.PlanRevision, $"{source.Sealed.Revision}"], [PackWords.TablesVersion, source.Sealed.Tables],

@@ -13,7 +13,10 @@ export function ChapterList({
   onGo: (chapter: PackChapter) => void;
 }) {
   return (
-    <nav aria-label={t("handOver.contents")} className="min-h-0 overflow-y-auto border border-seam bg-slab">
+    <nav
+      aria-label={t("handOver.contents")}
+      className="min-h-0 overflow-y-auto border border-seam bg-slab max-lg:max-h-64"
+    >
       <ul>
         {chapters.map((chapter) => (
           <li key={chapter.id} data-chapter={chapter.id} className="border-b border-seam last:border-0">

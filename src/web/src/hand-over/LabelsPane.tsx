@@ -1,5 +1,5 @@
 import { Download } from "lucide-react";
-import type { LabelKind, LabelSheet, PaperSize } from "../api/client";
+import type { LabelKind, LabelSheet } from "../api/client";
 import { under } from "../api/problems";
 import type { ShopDesk } from "../bench/shop";
 import { Fields } from "../fields/Fields";
@@ -9,6 +9,7 @@ import { asTape } from "../ui/figures/figures";
 import { linkLook } from "../ui/linkLook";
 import { Refused } from "../ui/Refused";
 import { t } from "../words";
+import { papers } from "./papers";
 
 export const labelKinds: readonly { kind: LabelKind; name: string }[] = [
   { kind: "wireEnd", name: t("handOver.label.wireEnd") },
@@ -18,11 +19,6 @@ export const labelKinds: readonly { kind: LabelKind; name: string }[] = [
   { kind: "liveWhenOff", name: t("handOver.label.liveWhenOff") },
   { kind: "hiddenSwitch", name: t("handOver.label.hiddenSwitch") },
   { kind: "smallerFuse", name: t("handOver.label.smallerFuse") },
-];
-
-const papers: readonly { value: PaperSize; label: string }[] = [
-  { value: "a4", label: "A4" },
-  { value: "letter", label: "Letter" },
 ];
 
 /** A sheet of labels as it is bought. */

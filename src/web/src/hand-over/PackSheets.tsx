@@ -1,17 +1,13 @@
 import { ChevronLeft, ChevronRight, Maximize2, Minimize2 } from "lucide-react";
 import { useState } from "react";
-import type { PaperSize, UnitSystem } from "../api/client";
+import type { UnitSystem } from "../api/client";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Notice } from "../ui/Notice";
 import { t } from "../words";
+import { papers } from "./papers";
 import { SvgSheet } from "./SvgSheet";
 import type { HandOverDesk } from "./useHandOver";
-
-const papers: readonly { value: PaperSize; label: string }[] = [
-  { value: "a4", label: "A4" },
-  { value: "letter", label: "Letter" },
-];
 
 const unitsOf: readonly { value: UnitSystem; label: string }[] = [
   { value: "metric", label: t("handOver.metric") },
