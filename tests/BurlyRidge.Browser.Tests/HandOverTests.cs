@@ -164,13 +164,13 @@ public class HandOverTests(Workshop workshop) : IClassFixture<Workshop>
     public async Task A_vehicle_comes_back()
     {
         await OpenFinishedAsync();
-        Pane("Later");
+        Pane("Archive");
         page.Type("Name of the new job", "Warden, spring visit");
         page.Press("Add to this vehicle");
         page.Find(By.XPath("//h1[. = 'Warden, spring visit']"));
         Assert.All((await JobAsync()).GetProperty("rig").GetProperty("lines").EnumerateArray(), line => Assert.True(line.GetProperty("existing").GetBoolean()));
         await OpenFinishedAsync();
-        Pane("Later");
+        Pane("Archive");
         page.Type("Name of the new job", "Warden, sold");
         page.Press("Put back to standard");
         page.Find(By.XPath("//h1[. = 'Warden, sold']"));

@@ -49,6 +49,7 @@ public sealed partial class PseudoWorkshop : Workshop
                 Gather((await ReadAsync($"/api/jobs/{job.GetProperty("id").GetString()}")).GetProperty("rig"), texts);
                 Gather(await ReadAsync($"/api/jobs/{job.GetProperty("id").GetString()}/run-sheet"), texts);
                 Gather(await ReadAsync($"/api/jobs/{job.GetProperty("id").GetString()}/commissioning"), texts);
+                Gather(await ReadAsync($"/api/jobs/{job.GetProperty("id").GetString()}/hand-over"), texts);
             }
         }
         foreach (var shelf in new[] { "/api/catalogue", "/api/catalogue/kits", "/api/shop" }) Gather(await ReadAsync(shelf), texts);
@@ -92,7 +93,7 @@ public sealed partial class PseudoWorkshop : Workshop
 
     /// <summary>Fields of a document that hold what a person typed.</summary>
     private static readonly HashSet<string> Typed = new(
-        ["name", "note", "customer", "plate", "reason", "by", "legend", "wire", "leadWire", "harnessWire", "colour", "farColour", "serves", "tappedFor", "place", "fromPlace", "toPlace", "what", "housing", "cavity", "pin", "pinPlus", "pinMinus", "fastenerKind", "what", "trouble", "standard", "print", "prints", "half", "plug", "material", "use", "goesOn", "joins", "purpose", "text", "caption", "bag", "size", "head", "tool", "why", "who", "year", "trim", "options", "at", "reached", "hole"],
+        ["name", "note", "customer", "plate", "reason", "by", "legend", "wire", "leadWire", "harnessWire", "colour", "farColour", "serves", "tappedFor", "place", "fromPlace", "toPlace", "what", "housing", "cavity", "pin", "pinPlus", "pinMinus", "fastenerKind", "what", "trouble", "standard", "print", "prints", "half", "plug", "material", "use", "goesOn", "joins", "purpose", "text", "caption", "bag", "size", "head", "tool", "why", "who", "year", "trim", "options", "at", "reached", "hole", "contact", "because", "where", "sealed", "back"],
         StringComparer.Ordinal);
 
     protected override Func<By, By> Said => by => by.Mechanism == "xpath" ? By.XPath(Translated(by.Criteria)) : by.Mechanism == "css selector" && by.Criteria.Contains('\'', StringComparison.Ordinal) ? By.CssSelector(Translated(by.Criteria)) : by;

@@ -266,7 +266,7 @@ internal static class Screens
         page.Find(By.CssSelector("[data-sheet] svg"));
         page.Find(By.CssSelector(screen is "hand over" or "own words" or "as built" ? "[data-obstacles]" : "[data-signed]"));
         if (screen is "hand over") return;
-        page.Find(By.XPath($"//*[@role = 'tab'][. = '{screen switch { "as built" => "As built", "own words" => "Words", "pack photos" => "Photos", "labels" => "Labels", _ => "Later" }}']")).Click();
+        page.Find(By.XPath($"//*[@role = 'tab'][. = '{screen switch { "as built" => "As built", "own words" => "Words", "pack photos" => "Photos", "labels" => "Labels", _ => "Archive" }}']")).Click();
         page.Find(By.CssSelector(screen switch { "as built" => "[data-built]", "own words" => "[data-own='owner']", "pack photos" => "[data-photos] img", "labels" => "[data-sheet] [data-label]", _ => "[data-later] button" }));
     }
 

@@ -63,6 +63,7 @@ public class LabelTests(SharedServer shared) : IClassFixture<SharedServer>
         Assert.StartsWith("kind,about,large,small", rows[0].TrimStart('\uFEFF'), StringComparison.Ordinal);
         var fuses = await own.Http.GetStringAsync($"{path}/labels.csv?kinds=fuse,relay", TestContext.Current.CancellationToken);
         Assert.DoesNotContain("wireEnd", fuses, StringComparison.Ordinal);
+        Assert.Single((await own.Http.GetStringAsync($"{path}/labels.csv?kinds=", TestContext.Current.CancellationToken)).Split("\r\n", StringSplitOptions.RemoveEmptyEntries));
         Assert.Contains("data-label", await own.Http.GetStringAsync($"{path}/labels.svg?sheet=1", TestContext.Current.CancellationToken), StringComparison.Ordinal);
         foreach (var bad in new[] { "labels.svg?sheet=99", "labels.svg?sheet=0", "labels.pdf?kinds=nonsense", "labels.csv?kinds=3" })
             Assert.Equal(400, (int)(await own.Http.GetAsync($"{path}/{bad}", TestContext.Current.CancellationToken)).StatusCode);

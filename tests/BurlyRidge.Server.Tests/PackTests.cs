@@ -1,5 +1,4 @@
 using System.Text.Json;
-using System.Text.Json.Nodes;
 using UglyToad.PdfPig;
 using UglyToad.PdfPig.Content;
 
@@ -109,11 +108,7 @@ public class PackTests(SharedServer shared) : IClassFixture<SharedServer>
     public async Task A_rig_of_sixty_lines_has_its_pack()
     {
         await using var own = await RunningServer.EmptyAsync();
-        var (_, job) = await own.PostAsync("/api/jobs", """{"name":"Sixty lines","systemVolts":12,"units":"metric"}""");
-        var path = $"/api/jobs/{job.GetProperty("id").GetString()}";
-        var rig = RunningServer.RigOf(job);
-        rig["lines"] = new JsonArray([.. Enumerable.Range(1, 60).Select(i => JsonNode.Parse($$$"""{"id":"line-{{{i}}}","name":"Line number {{{i}}}","plan":{"lamps":[{"kind":"regulatedLed","count":2,"watts":{{{10 + i}}}}],"oneWayMetres":4,"return":"wire","zones":["engineBay"],"insulationCelsius":105,"trigger":"switchAlone"}}"""))]);
-        Assert.Equal(200, (await own.SendAsync(HttpMethod.Put, $"{path}/rig", new JsonObject { ["rig"] = rig, ["onRevision"] = 1, ["idempotencyKey"] = "k" }.ToJsonString())).Status);
+        var path = await SixtyLines.OpenAsync(own);
         foreach (var choice in new[] { "paper=a4&units=metric", "paper=letter&units=imperial" })
         {
             var bytes = await own.Http.GetByteArrayAsync($"{path}/pack.pdf?{choice}", TestContext.Current.CancellationToken);

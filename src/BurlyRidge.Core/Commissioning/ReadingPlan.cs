@@ -29,7 +29,13 @@ internal sealed class ReadingPlan
     private readonly RigStudy study;
     private readonly LineWays ways;
 
-    public ReadingPlan(RigStudy study, LineWays ways) => (this.study, this.ways) = (study, ways);
+    private readonly Lazy<IReadOnlyList<RigFault>> library;
+
+    public ReadingPlan(RigStudy study, LineWays ways)
+    {
+        (this.study, this.ways) = (study, ways);
+        library = new(() => [.. FaultLibrary.Of(study.Wired, study.Names)]);
+    }
 
     private Rig Rig => study.Wired;
 
@@ -102,8 +108,8 @@ internal sealed class ReadingPlan
     /// <summary>How it stands, the switches that the line hangs on said wherever they are.</summary>
     private string How(LineWay way, RigState state, IReadOnlyList<string> without)
     {
-        var library = without.Count == 0 ? [] : FaultLibrary.Of(Rig, Names).Where(fault => without.Contains(fault.Key)).Select(fault => PartNames.Small(fault.Name));
-        return StandWords.Together([.. library, .. StandWords.Of(Rig, Names, state, [.. way.Switches.Keys]).DefaultIfEmpty(CommissioningWords.AllOff)]);
+        var taken = without.Count == 0 ? [] : library.Value.Where(fault => without.Contains(fault.Key)).Select(fault => PartNames.Small(fault.Name));
+        return StandWords.Together([.. taken, .. StandWords.Of(Rig, Names, state, [.. way.Switches.Keys]).DefaultIfEmpty(CommissioningWords.AllOff)]);
     }
 
     private PlannedReading Volts(string red, string black) => new($"{red}>{black}", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Volts, red, black));

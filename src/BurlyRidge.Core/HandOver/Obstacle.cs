@@ -29,7 +29,7 @@ public enum ObstacleKind
 public sealed record Obstacle(ObstacleKind Kind, string About, string Words)
 {
     /// <summary>All of them, the most dangerous first; pure and total.</summary>
-    public static IReadOnlyList<Obstacle> Of(AssessedRig assessed, SheetView sheet, CommissioningView commissioning, IReadOnlyList<Difference> differences) =>
+    public static IReadOnlyList<Obstacle> Of(AssessedRig assessed, SheetView sheet, IReadOnlyList<CommissionedLine> commissioned, IReadOnlyList<Difference> differences) =>
     [
         // What comes off is neither judged nor measured.
         .. assessed.Assessment.Lines.SelectMany(line => line.Checks).Concat(assessed.Assessment.Checks).Where(check => check.Counts == Verdict.Stop && !assessed.Whole.Saved.ToStandard).DistinctBy(check => (check.Id, check.About, check.LineId))
@@ -37,7 +37,7 @@ public sealed record Obstacle(ObstacleKind Kind, string About, string Words)
         .. sheet.Steps.Where(card => card.Step.Hold is not null && card.State != StepState.Done)
             .Select(card => new Obstacle(ObstacleKind.HoldPoint, card.Step.Id, HandOverWords.FormatHoldPointOpen(card.Step.Title))),
         .. sheet.Steps.Where(card => card.State == StepState.Undo).Select(card => new Obstacle(ObstacleKind.TakeBack, card.Step.Id, HandOverWords.FormatToBeTakenBack(card.Step.Title))),
-        .. commissioning.Lines.Where(line => line.Standing != LineStanding.Passed && line.All > 0 && !assessed.Whole.Saved.ToStandard)
+        .. commissioned.Where(line => line.Standing != LineStanding.Passed && line.All > 0 && !assessed.Whole.Saved.ToStandard)
             .Select(line => new Obstacle(ObstacleKind.Line, line.Id, line.Standing == LineStanding.ChangedSince ? HandOverWords.FormatLineChangedSince(line.Name) : HandOverWords.FormatLineNotCommissioned(line.Name, line.Taken, line.All))),
         .. differences.Where(difference => difference.Open).Select(difference => new Obstacle(ObstacleKind.Difference, difference.Key, HandOverWords.FormatDifferenceOpen(difference.Name, difference.Built))),
     ];

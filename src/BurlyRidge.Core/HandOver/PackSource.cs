@@ -24,7 +24,7 @@ namespace BurlyRidge.Core.HandOver;
 /// <param name="Day">Of the hand-over, or of printing, as it is printed.</param>
 public sealed record PackSource(
     JobParticulars Particulars, Shop Shop, AssessedRig Assessed, CommissioningPlan Plan, BenchView Bench, IReadOnlyList<AimMark> Marks,
-    SheetView Sheet, SheetRecord Record, CommissioningView Commissioning, CommissioningRecord Measured,
+    SheetView Sheet, SheetRecord Record, IReadOnlyList<CommissionedLine> Commissioned, CommissioningRecord Measured,
     HandOverRecord Own, IReadOnlyList<Difference> Differences, IReadOnlyList<Obstacle> Open, SealedJob Sealed, string Day)
 {
     /// <summary>What is remembered of quick plans; null: nothing.</summary>

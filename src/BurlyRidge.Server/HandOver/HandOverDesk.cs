@@ -91,20 +91,20 @@ public sealed class HandOverDesk(JobStore jobs, RecordStore records, ShopStore s
         var sum = signing?.What.Sealed ?? (job is null ? new SealedJob(0, ServerWords.UnnamedJob, "", new JobParticulars(), JobSeal.TablesVersion, JobSeal.Sum(RigDocument.Write(rig)), Seals.RecordSum([]), 0) : await seals.OfAsync(job, cancellation));
         return new PackSource(
             sum.Particulars, shop, assessed, CommissioningDesk.PlanFor(assessed), (await bench.LayAsync(shown, id, cancellation)).View, BeamView.MarksOf(lit, lit.Saved.Beams, new BeamLook(null, [], false, false)),
-            state.Sheet, state.Record, state.Commissioning, state.Measured, state.Own, state.Differences, state.Open, sum, Handout.Day(signing?.At ?? clock.GetLocalNow()))
+            state.Sheet, state.Record, state.Commissioned, state.Measured, state.Own, state.Differences, state.Open, sum, Handout.Day(signing?.At ?? clock.GetLocalNow()))
         {
             Sizes = QuickSizeCache.Sizes,
         };
     }
 
-    private sealed record Stand(AssessedRig Assessed, SheetView Sheet, SheetRecord Record, CommissioningView Commissioning, CommissioningRecord Measured, HandOverRecord Own, IReadOnlyList<Difference> Differences, IReadOnlyList<Obstacle> Open);
+    private sealed record Stand(AssessedRig Assessed, SheetView Sheet, SheetRecord Record, IReadOnlyList<CommissionedLine> Commissioned, CommissioningRecord Measured, HandOverRecord Own, IReadOnlyList<Difference> Differences, IReadOnlyList<Obstacle> Open);
 
     private async Task<Stand> StandAsync(Rig rig, string? job, CancellationToken cancellation)
     {
         var assessed = await AssessmentCache.OfAsync(rig, cancellation);
         var (record, own, measured) = (await sheets.RecordAsync(job, cancellation), await RecordAsync(job, cancellation), await commissioning.RecordAsync(job, cancellation));
         var sheet = (await sheets.LookAsync(rig, job, cancellation)).View;
-        var view = CommissioningView.Of(CommissioningDesk.PlanFor(assessed), measured);
+        var view = CommissioningView.LinesOf(CommissioningDesk.PlanFor(assessed), measured);
         var differences = Difference.Of(assessed, record, own);
         return new Stand(assessed, sheet, record, view, measured, own, differences, Obstacle.Of(assessed, sheet, view, differences));
     }

@@ -73,7 +73,7 @@ internal static class LabelEndpoints
         var wanted = words.Select(word => Enum.TryParse<LabelKind>(word, ignoreCase: true, out var kind) && Enum.IsDefined(kind) && !char.IsDigit(word[0]) ? kind : (LabelKind?)null).ToList();
         if (wanted.Contains(null)) return BadInput.Of(new Problem("kinds", ServerWords.FormatLabelKindsAre(string.Join(", ", Enum.GetNames<LabelKind>()))));
         var sheet = (await shops.ReadAsync()).Shop.LabelSheet;
-        var labels = await OfAsync(job.Workable, wanted.Count == 0 ? null : [.. wanted.OfType<LabelKind>()], cancellation);
+        var labels = await OfAsync(job.Workable, kinds is null ? null : [.. wanted.OfType<LabelKind>()], cancellation);
         return answer(job, sheet, LabelPages.Draw(labels, sheet, ServerWords.Labels), labels);
     }
 

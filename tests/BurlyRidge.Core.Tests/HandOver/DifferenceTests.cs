@@ -76,7 +76,7 @@ public class DifferenceTests
     {
         var assessed = AssessedRig.Of(Straight);
         var plan = new CommissioningPlan(assessed.Study);
-        IReadOnlyList<Obstacle> Left(SheetRecord record, CommissioningRecord measured, IReadOnlyList<Difference> differences) => Obstacle.Of(assessed, SheetView.Of(assessed, record), CommissioningView.Of(plan, measured), differences);
+        IReadOnlyList<Obstacle> Left(SheetRecord record, CommissioningRecord measured, IReadOnlyList<Difference> differences) => Obstacle.Of(assessed, SheetView.Of(assessed, record), CommissioningView.LinesOf(plan, measured), differences);
         var first = Left(SheetRecord.Nothing, CommissioningRecord.Nothing, []);
         Assert.Equal(Sheet.Of(assessed).Count(step => step.Hold is not null), first.Count(one => one.Kind == ObstacleKind.HoldPoint));
         Assert.Contains(first, one => one.Kind == ObstacleKind.Line);

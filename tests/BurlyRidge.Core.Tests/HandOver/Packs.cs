@@ -19,7 +19,7 @@ internal static class Packs
         var record = Record(happened ?? []);
         var own = HandOverRecord.Of((written ?? []).Select((what, i) => (i + 1, DateTimeOffset.UnixEpoch, what)));
         var plan = new CommissioningPlan(assessed.Study);
-        var (sheet, view) = (SheetView.Of(assessed, record), CommissioningView.Of(plan, measured ?? CommissioningRecord.Nothing));
+        var (sheet, view) = (SheetView.Of(assessed, record), CommissioningView.LinesOf(plan, measured ?? CommissioningRecord.Nothing));
         var differences = Difference.Of(assessed, record, own);
         var lit = new BeamRig(assessed.Whole.Saved, assessed.Whole.Wired, new Dictionary<string, Brightness>());
         return new PackSource(

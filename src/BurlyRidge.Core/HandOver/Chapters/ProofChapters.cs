@@ -12,7 +12,7 @@ internal static class ProofChapters
     {
         var blocks = new List<Block>();
         if (source.Measured.BatteryVolts is { } volts) blocks.Add(new Block.Paragraph(PackWords.FormatBatteryAtRest(Format.Volts(volts))));
-        foreach (var line in source.Commissioning.Lines)
+        foreach (var line in source.Commissioned)
         {
             IReadOnlyList<TakenReading> readings = line.Passed?.What.Readings ?? [.. source.Measured.Readings.Where(pair => pair.Key.Line == line.Id).Select(pair => pair.Value)];
             if (readings.Count == 0) continue;
@@ -22,11 +22,13 @@ internal static class ProofChapters
             blocks.Add(new Block.Table([PackWords.With, PackWords.Measured, PackWords.Planned, PackWords.Read],
                 [.. readings.Select(reading => (IReadOnlyList<string>)[stands.GetValueOrDefault(reading.Key.Split('/')[0], ""), reading.Words, planned.TryGetValue(reading.Key, out var value) ? ReadingJudge.Say(value, reading.Unit) : "", ReadingJudge.Say(reading.Value, reading.Unit)])]));
         }
-        var turned = source.Commissioning.Turns.Where(card => card.Came is not null).Select(card => (IReadOnlyList<string>)
-            [card.Check.Words, card.Check.Expects, card.Came!.AsItShould ? PackWords.AsItShould : PackWords.FormatNotAsItShould(card.Came.Note)]).ToList();
+        var came = source.Measured.Turned;
+        // What is turned over is worked out where something was.
+        var turned = came.Count == 0 ? [] : source.Plan.Turns.Where(check => came.ContainsKey(check.Key)).Select(check => (IReadOnlyList<string>)
+            [check.Words, check.Expects, came[check.Key].AsItShould ? PackWords.AsItShould : PackWords.FormatNotAsItShould(came[check.Key].Note)]).ToList();
         blocks.AddRange(WiringChapters.Table(PackWords.TurnedOver, [PackWords.Turned, PackWords.LitThen, PackWords.Came], turned));
         if (blocks.Count == 0) blocks.Add(Pack.Nothing(PackWords.NothingMeasured));
-        var open = source.Commissioning.Lines.Count(line => line.Standing != LineStanding.Passed && line.All > 0);
+        var open = source.Commissioned.Count(line => line.Standing != LineStanding.Passed && line.All > 0);
         return new Chapter("readings", PackWords.ReadingsTaken, blocks, open > 0 ? PackWords.FormatLinesNotCommissioned(Format.Count(open, PackWords.LineWord, PackWords.LinesWord)) : "");
     }
 

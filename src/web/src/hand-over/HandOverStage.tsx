@@ -13,7 +13,7 @@ import { t } from "../words";
 import { BuiltPane } from "./BuiltPane";
 import { ChapterList } from "./ChapterList";
 import { LabelSheets } from "./LabelSheets";
-import { LabelsPane, labelKinds } from "./LabelsPane";
+import { LabelsPane, labelKinds, labelsAt } from "./LabelsPane";
 import { LaterPane } from "./LaterPane";
 import { PackSheets } from "./PackSheets";
 import { PhotosPane } from "./PhotosPane";
@@ -150,7 +150,11 @@ export default function HandOverStage({ editor }: { editor: RigEditor }) {
             <Notice title={t("handOver.workingOut")} />
           )}
           {pane === "labels" ? (
-            <LabelSheets answer={sheets.answer} why={sheets.why} />
+            <LabelSheets
+              answer={sheets.answer}
+              why={sheets.why}
+              drawn={(sheet) => `${labelsAt(job.id, "svg", kinds)}&sheet=${sheet}`}
+            />
           ) : (
             <PackSheets desk={desk} page={page} onTurn={turn} />
           )}

@@ -1,13 +1,23 @@
-import { ChevronLeft, ChevronRight } from "lucide-react";
+import { ChevronLeft, ChevronRight, Download } from "lucide-react";
 import { useState } from "react";
 import type { LabelsAnswer } from "../api/client";
 import { Button } from "../ui/Button";
+import { linkLook } from "../ui/linkLook";
 import { Notice } from "../ui/Notice";
 import { t } from "../words";
 import { SvgSheet } from "./SvgSheet";
 
 /** The sheets of labels as they print. */
-export function LabelSheets({ answer, why }: { answer: LabelsAnswer | undefined; why: string }) {
+export function LabelSheets({
+  answer,
+  why,
+  drawn,
+}: {
+  answer: LabelsAnswer | undefined;
+  why: string;
+  /** Where a sheet is to be had as a drawing of its own. */
+  drawn: (sheet: number) => string;
+}) {
   const [turned, setTurned] = useState(1);
   if (!answer)
     return (
@@ -39,6 +49,9 @@ export function LabelSheets({ answer, why }: { answer: LabelsAnswer | undefined;
           <ChevronRight size={18} aria-hidden />
         </Button>
         <span className="text-sm text-dust">{t("handOver.printFullSize")}</span>
+        <a className={`${linkLook} ml-auto`} href={drawn(sheet)} download={`labels-${sheet}.svg`}>
+          <Download size={18} aria-hidden /> {t("handOver.sheetAsSvg")}
+        </a>
       </div>
       <SvgSheet
         svg={answer.sheets[sheet - 1] ?? ""}

@@ -35,6 +35,10 @@ const sheetTable = tableOf<LabelSheet>()({
   used: { as: "number", label: t("handOver.sheet.used") },
 });
 
+/** Where labels of some kinds are to be had as a file. */
+export const labelsAt = (job: string, ending: string, kinds: readonly LabelKind[]) =>
+  `/api/jobs/${job}/labels.${ending}?kinds=${kinds.join(",")}`;
+
 /** Which labels, on which sheets. */
 export function LabelsPane({
   job,
@@ -51,7 +55,6 @@ export function LabelsPane({
   onKinds: (kinds: readonly LabelKind[]) => void;
 }) {
   const sheet = shop.shop?.labelSheet ?? {};
-  const query = `?kinds=${kinds.join(",")}`;
   return (
     <div className="grid content-start gap-2" data-labels>
       <div className="grid grid-cols-1">
@@ -66,13 +69,10 @@ export function LabelsPane({
       </div>
       <div className="flex flex-wrap gap-2">
         {["pdf", "csv"].map((ending) => (
-          <a key={ending} className={linkLook} href={`/api/jobs/${job}/labels.${ending}${query}`} download>
+          <a key={ending} className={linkLook} href={labelsAt(job, ending, kinds)} download>
             <Download size={18} aria-hidden /> {ending.toUpperCase()}
           </a>
         ))}
-        <a className={linkLook} href={`/api/jobs/${job}/labels.svg${query}`} target="_blank" rel="noreferrer">
-          SVG
-        </a>
       </div>
       <h2 className="font-semibold">{t("handOver.yourSheets")}</h2>
       {shop.shop && (
