@@ -255,10 +255,10 @@ public class JobTests
     {
         await using var server = await RunningServer.StartAsync(demo: true);
         var jobs = (await server.GetAsync("/api/jobs")).EnumerateArray().ToList();
-        Assert.Equal(3, jobs.Count);
+        Assert.Equal(4, jobs.Count);
         Assert.Contains(jobs, job => job.GetProperty("systemVolts").GetInt32() == 24);
         await server.RestartAsync();
-        Assert.Equal(3, (await server.GetAsync("/api/jobs")).GetArrayLength());
+        Assert.Equal(4, (await server.GetAsync("/api/jobs")).GetArrayLength());
 
         await using var empty = await RunningServer.EmptyAsync();
         Assert.Equal(0, (await empty.GetAsync("/api/jobs")).GetArrayLength());

@@ -58,6 +58,7 @@ public class SaveHeaderTests
     public async Task A_file_sent_again_with_its_key_opens_no_second_job()
     {
         await using var server = await RunningServer.StartAsync(demo: true);
+        var there = (await server.GetAsync("/api/jobs")).GetArrayLength();
         var (path, _) = await server.DemoAsync("rescue");
         var file = await server.Http.GetByteArrayAsync($"{path}/file", TestContext.Current.CancellationToken);
         async Task<string> SendAsync(string? key)
@@ -74,7 +75,7 @@ public class SaveHeaderTests
         Assert.Single(keyed.Distinct());
         Assert.NotEqual(keyed[0], await SendAsync("twice"));
         Assert.NotEqual(await SendAsync(null), await SendAsync(null));
-        Assert.Equal(3 + 1 + 1 + 2, (await server.GetAsync("/api/jobs")).GetArrayLength());
+        Assert.Equal(there + 1 + 1 + 2, (await server.GetAsync("/api/jobs")).GetArrayLength());
     }
 
     [Fact]

@@ -49,7 +49,7 @@ export function LabelSheets({
           <ChevronRight size={18} aria-hidden />
         </Button>
         <span className="text-sm text-dust">{t("handOver.printFullSize")}</span>
-        <a className={`${linkLook} ml-auto`} href={drawn(sheet)} download={`labels-${sheet}.svg`}>
+        <a className={`${linkLook} ml-auto`} href={drawn(sheet)} download>
           <Download size={18} aria-hidden /> {t("handOver.sheetAsSvg")}
         </a>
       </div>
