@@ -47,8 +47,15 @@ public class BeamTests(Workshop workshop) : IClassFixture<Workshop>
         page.UntilSaved();
         Assert.Equal(-2.5, Of(await BeamsAsync(), "bar", "pitchDegrees"));
         page.Run("document.activeElement.blur()");
-        page.Key("u");
-        page.Until(() => new SelectElement(page.Field("Lamp")).SelectedOption.Text.Contains("2.2° down", StringComparison.Ordinal), "the act is taken back");
+        // Presses that come slowly are acts of their own: at most as many as there were.
+        string Told() => new SelectElement(page.Field("Lamp")).SelectedOption.Text;
+        for (var acts = 0; acts < 3 && !Told().Contains("2.2° down", StringComparison.Ordinal); acts++)
+        {
+            var now = Told();
+            page.Key("u");
+            page.Until(() => Told() != now, "an act is taken back");
+        }
+        Assert.Contains("2.2° down", Told(), StringComparison.Ordinal);
     }
 
     [Fact]

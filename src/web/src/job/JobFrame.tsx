@@ -42,13 +42,13 @@ const StageLinks = memo(function StageLinks({
   onGo: (stage: StageKey) => void;
 }) {
   return (
-    <nav aria-label={t("job.stages")} className="flex flex-wrap gap-1 pt-1">
+    <nav aria-label={t("job.stages")} className="flex flex-wrap gap-1 pt-1 max-lg:gap-0">
       {stages.map(({ key, name }, i) => (
         <NavLink
           key={key}
           to={`/jobs/${job}/${key}`}
           onClick={() => onGo(key)}
-          className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
+          className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold max-lg:gap-1 max-lg:px-2 ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
         >
           <span className="font-figure text-sm" aria-hidden>
             {i + 1}
