@@ -1,10 +1,10 @@
-import { ChevronLeft, ChevronRight, Download } from "lucide-react";
+import { Download } from "lucide-react";
 import { useState } from "react";
 import type { LabelsAnswer } from "../api/client";
-import { Button } from "../ui/Button";
 import { linkLook } from "../ui/linkLook";
 import { Notice } from "../ui/Notice";
 import { t } from "../words";
+import { PageTurn } from "./PageTurn";
 import { SvgSheet } from "./SvgSheet";
 
 /** The sheets of labels as they print. */
@@ -28,36 +28,17 @@ export function LabelSheets({
   const last = answer.sheets.length;
   if (last === 0) return <Notice title={t("handOver.noLabels")} />;
   const sheet = Math.min(turned, last);
+  const told = t("handOver.sheetOf", { sheet, last });
   return (
     <div className="flex min-h-0 min-w-0 flex-col gap-2">
       <div className="flex items-center gap-2">
-        <Button
-          aria-label={t("handOver.pageBefore")}
-          disabled={sheet === 1}
-          onClick={() => setTurned(sheet - 1)}
-        >
-          <ChevronLeft size={18} aria-hidden />
-        </Button>
-        <span role="status" className="font-figure">
-          {t("handOver.sheetOf", { sheet, last })}
-        </span>
-        <Button
-          aria-label={t("handOver.nextPage")}
-          disabled={sheet === last}
-          onClick={() => setTurned(sheet + 1)}
-        >
-          <ChevronRight size={18} aria-hidden />
-        </Button>
+        <PageTurn page={sheet} last={last} told={told} onTurn={setTurned} />
         <span className="text-sm text-dust">{t("handOver.printFullSize")}</span>
         <a className={`${linkLook} ml-auto`} href={drawn(sheet)} download>
           <Download size={18} aria-hidden /> {t("handOver.sheetAsSvg")}
         </a>
       </div>
-      <SvgSheet
-        svg={answer.sheets[sheet - 1] ?? ""}
-        name={t("handOver.sheetOf", { sheet, last })}
-        large={false}
-      />
+      <SvgSheet svg={answer.sheets[sheet - 1] ?? ""} name={told} large={false} />
     </div>
   );
 }

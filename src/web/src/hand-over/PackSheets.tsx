@@ -1,10 +1,11 @@
-import { ChevronLeft, ChevronRight, Maximize2, Minimize2 } from "lucide-react";
+import { Maximize2, Minimize2 } from "lucide-react";
 import { useState } from "react";
 import type { UnitSystem } from "../api/client";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
 import { Notice } from "../ui/Notice";
 import { t } from "../words";
+import { PageTurn } from "./PageTurn";
 import { papers } from "./papers";
 import { SvgSheet } from "./SvgSheet";
 import type { HandOverDesk } from "./useHandOver";
@@ -30,26 +31,11 @@ export function PackSheets({
   const last = pack?.pages.length ?? 1;
   const shown = Math.min(page, last);
   const svg = pack?.pages[shown - 1];
+  const told = t("handOver.pageOf", { page: shown, last });
   return (
     <div className="flex min-h-0 min-w-0 flex-col gap-2">
       <div className="flex flex-wrap items-center gap-2">
-        <Button
-          aria-label={t("handOver.pageBefore")}
-          disabled={shown === 1}
-          onClick={() => onTurn(shown - 1)}
-        >
-          <ChevronLeft size={18} aria-hidden />
-        </Button>
-        <span role="status" className="font-figure whitespace-nowrap" data-page-of>
-          {t("handOver.pageOf", { page: shown, last })}
-        </span>
-        <Button
-          aria-label={t("handOver.nextPage")}
-          disabled={shown === last}
-          onClick={() => onTurn(shown + 1)}
-        >
-          <ChevronRight size={18} aria-hidden />
-        </Button>
+        <PageTurn page={shown} last={last} told={told} onTurn={onTurn} />
         <Button
           aria-label={large ? t("handOver.wholePage") : t("handOver.enlarge")}
           aria-pressed={large}
@@ -85,7 +71,7 @@ export function PackSheets({
           {desk.packWhy}
         </Notice>
       ) : (
-        <SvgSheet svg={svg} name={t("handOver.pageOf", { page: shown, last })} large={large} />
+        <SvgSheet svg={svg} name={told} large={large} />
       )}
     </div>
   );
