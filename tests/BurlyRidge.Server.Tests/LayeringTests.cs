@@ -16,7 +16,7 @@ public class LayeringTests
     private static readonly Architecture Architecture = new ArchLoader().LoadAssemblies(Core, Server).Build();
 
     /// <summary>Bottom first; a folder may use those before it.</summary>
-    private static readonly string[] Layers = ["Wording", "Conductors", "Protection", "Network", "Parts", "Rigs", "Bodies", "Routing", "Fitting", "Beams", "Pictures", "Harness", "Sizing", "Templates", "Strips", "Altering", "Checks", "Assessing", "Kits", "Bench", "RunSheet", "Running", "Commissioning", "Edits", "Exchange", "HandOver", "Changes"];
+    private static readonly string[] Layers = ["Wording", "Conductors", "Protection", "Network", "Parts", "Rigs", "Bodies", "Routing", "Fitting", "Beams", "Pictures", "Harness", "Sizing", "Templates", "Strips", "Altering", "Checks", "Assessing", "Kits", "Bench", "Proposing", "RunSheet", "Running", "Commissioning", "Edits", "Exchange", "HandOver", "Changes"];
 
     /// <summary>The same of the server; what puts it together stands above them all.</summary>
     private static readonly string[] Features = ["Wording", "Hosting", "Storage", "Catalogue", "Shops", "Records", "Assess", "Edits", "QuickSize", "Jobs", "Lines", "Panel", "Walkaround", "Bench", "RunSheets", "PowerUp", "Beams", "HandOver", "Archives", "Proposals", "Demo"];

@@ -67,7 +67,7 @@ internal sealed record PlacedLamp(string Part, string At, IReadOnlyList<string> 
     }
 
     /// <summary>Lamps at the flanks between the axles look out, the others ahead or astern, as the half that they are in.</summary>
-    private static Facing Looks(Body body, Mount mount)
+    public static Facing Looks(Body body, Mount mount)
     {
         var (half, length) = (body.Size.WidthMetres / 2, body.Size.LengthMetres);
         if (Math.Abs(mount.At.Right) > 0.85 * half && mount.At.Back > 0.35 * length && mount.At.Back < 0.92 * length) return mount.At.Right < 0 ? Facing.Left : Facing.Right;

@@ -145,6 +145,17 @@ internal static partial class RunningWords
     private static string GetResourceString(string key, string[] names) => Phrases.Of(key, names);
 }
 
+internal static partial class ProposingWords
+{
+    private static readonly Phrases Phrases = new(() => ResourceManager);
+
+    private static CultureInfo Culture => CultureInfo.InvariantCulture;
+
+    private static string GetResourceString(string key) => Phrases.Of(key);
+
+    private static string GetResourceString(string key, string[] names) => Phrases.Of(key, names);
+}
+
 internal static partial class RunSheetWords
 {
     private static readonly Phrases Phrases = new(() => ResourceManager);
