@@ -10,6 +10,16 @@ public static class PickUpFuse
 {
     private const double BehindMetres = 0.15;
 
+    /// <summary>Wires that leave a pick-up and are behind no fuse of ours yet; none where the joint is no pick-up.</summary>
+    /// <param name="joint">Id of the joint.</param>
+    public static IReadOnlyList<Run> Unfused(Rig rig, string joint) => rig.Joints.All(other => other.Id != joint || other.PickUp is null) ? [] :
+        [.. rig.Runs.Where(run => Parts(run).Contains(joint) && !Parts(run).Any(part => VehicleSignal.Names.Contains(part) || rig.Protection.Any(device => device.Id == part)))];
+
+    /// <summary>Puts one before all of them.</summary>
+    public static Rig At(Rig rig, string joint) => Before(rig, Unfused(rig, joint), end => TerminalIndex.Split(end).Part == joint, $"{joint}-fuse", rig.Places.FirstOrDefault(place => place.Part == joint)?.At);
+
+    private static IEnumerable<string> Parts(Run run) => run.Ends().Select(end => TerminalIndex.Split(end).Part);
+
     /// <summary>Puts one before <paramref name="behind"/>, which leave the same place.</summary>
     /// <param name="behind">Wires that leave the place, at least one.</param>
     /// <param name="isThere">Whether an end of a wire is at the place.</param>

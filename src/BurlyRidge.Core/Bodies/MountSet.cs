@@ -24,6 +24,7 @@ internal static class MountSet
             HeightMillimetres = 75,
             DepthMillimetres = 120,
             ProudMillimetres = 0,
+            Shows = Shows.Hidden,
             Holds = [new(HolderKind.Feet, 150, 0.4 * width), new(HolderKind.Stud, 6, 10)],
             MostKilograms = 5,
             TiltDegrees = 5,
@@ -79,6 +80,7 @@ internal static class MountSet
             ProudMillimetres = 10,
             Holds = [new(HolderKind.Stud, 8, 10), new(HolderKind.Ears, 70, 120)],
             PairOf = "rear-right",
+            HolesToDrill = 1,
         };
         yield return new("rear-right", VehicleWords.RearBumperRight, "quarter-right", plan.At(length, 0.7, sill))
         {
@@ -88,6 +90,7 @@ internal static class MountSet
             ProudMillimetres = 10,
             Holds = [new(HolderKind.Stud, 8, 10), new(HolderKind.Ears, 70, 120)],
             PairOf = "rear-left",
+            HolesToDrill = 1,
         };
         yield return new("tow-receiver", VehicleWords.TowReceiver, "tow-socket", plan.At(length + 0.05, 0, sill - 0.1))
         {
@@ -103,6 +106,7 @@ internal static class MountSet
                 WidthMillimetres = 600,
                 HeightMillimetres = 45,
                 DepthMillimetres = 30,
+                HolesToDrill = 2,
                 Holds = [new(HolderKind.Feet, 100, 550)],
                 MostKilograms = 1,
             };
@@ -125,6 +129,7 @@ internal static class MountSet
         {
             WidthMillimetres = 400,
             HeightMillimetres = 130,
+            HolesToDrill = 2,
             Holds = [new(HolderKind.Feet, 100, 360), new(HolderKind.Stud, 8, 10)],
             MostKilograms = 4,
         };

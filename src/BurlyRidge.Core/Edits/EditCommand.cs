@@ -39,6 +39,7 @@ namespace BurlyRidge.Core.Edits;
 [JsonDerivedType(typeof(SwapLamp), "swapLamp")]
 [JsonDerivedType(typeof(TakeKit), "takeKit")]
 [JsonDerivedType(typeof(TakeBuild), "takeBuild")]
+[JsonDerivedType(typeof(TakeProposal), "takeProposal")]
 [JsonDerivedType(typeof(AimLamps), "aimLamps")]
 [JsonDerivedType(typeof(KeepSetup), "keepSetup")]
 [JsonDerivedType(typeof(TakeSetup), "takeSetup")]

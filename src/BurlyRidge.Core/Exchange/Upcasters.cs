@@ -9,11 +9,11 @@ namespace BurlyRidge.Core.Exchange;
 /// 3 nothing of how a panel looks, version 4 took any text as the id of a wire, a light or an output, version 5 always named a
 /// drop, version 6 had figures of the vehicle that nobody entered, and covers by their names alone; version 7
 /// knew nothing of bought harnesses, and of a lane only whether there is nothing to tie to; version 8 knew nothing of aims,
-/// version 9 nothing of the way back to standard.
+/// version 9 nothing of the way back to standard, version 10 nothing of wishes.
 /// </summary>
 internal static class Upcasters
 {
-    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst, [2] = _ => { }, [3] = _ => { }, [4] = FromFourth, [5] = FromFifth, [6] = FromSixth, [7] = FromSeventh, [8] = _ => { }, [9] = _ => { } };
+    private static readonly Dictionary<int, Action<JsonObject>> From = new() { [1] = FromFirst, [2] = _ => { }, [3] = _ => { }, [4] = FromFourth, [5] = FromFifth, [6] = FromSixth, [7] = FromSeventh, [8] = _ => { }, [9] = _ => { }, [10] = _ => { } };
 
     /// <summary>The oldest shape that is read.</summary>
     public static int Oldest => From.Keys.Min();

@@ -13,8 +13,8 @@ public sealed record VehicleFile(string Format, int Version, string Name, Body B
     /// <summary>What a vehicle file calls itself.</summary>
     public const string FormatName = "burly-ridge-vehicle";
 
-    /// <summary>The shape that this build writes; version 3 had covers by their names alone, version 4 knew of a lane only whether there is nothing to tie to.</summary>
-    public const int CurrentVersion = 5;
+    /// <summary>The shape that this build writes; version 3 had covers by their names alone, version 4 knew of a lane only whether there is nothing to tie to, version 5 nothing of holes for a lamp.</summary>
+    public const int CurrentVersion = 6;
 
     private const int Oldest = 3;
 

@@ -1,99 +1,148 @@
 using BurlyRidge.Core.Assessing;
-using BurlyRidge.Core.Fitting;
 using BurlyRidge.Core.Rigs;
-using BurlyRidge.Core.Templates;
 
 namespace BurlyRidge.Core.Proposing;
 
-/// <summary>A wish that was met.</summary>
-/// <param name="Template">The start that it was made from.</param>
-/// <param name="LineId">The line in the proposed rig.</param>
-/// <param name="Notes">What was put in and why, a sentence each.</param>
-public sealed record ProposedLine(Wish Wish, LightOption Option, string Template, string LineId, IReadOnlyList<string> Notes);
+/// <summary>A wish that a plan meets.</summary>
+/// <param name="Planned">What was decided.</param>
+/// <param name="Name">What the line is called.</param>
+/// <param name="Lamp">What the lamp is called.</param>
+/// <param name="Bracket">What stands between lamp and mount; empty: nothing.</param>
+/// <param name="At">What the place is called.</param>
+/// <param name="Feed">What the start is called.</param>
+/// <param name="Wire">The wire that carries the lamps' current, and what protects it.</param>
+/// <param name="Why">Why this lamp, this mount, this feed, a sentence or two each.</param>
+/// <param name="Notes">What was put in, a sentence each.</param>
+public sealed record ProposedLine(PlannedLight Planned, string Name, string Lamp, string Bracket, string At, string Feed, string Wire, ProposedWhy Why, IReadOnlyList<string> Notes);
+
+/// <summary>Why a line is as it is.</summary>
+public sealed record ProposedWhy(string Lamp, string Mount, string Feed);
 
 /// <summary>What a wish does not get.</summary>
-public sealed record NotMet(Wish Wish, string Why);
+/// <param name="Why">With what would have to give.</param>
+public sealed record NotMet(LightWanted Light, string Why);
 
 /// <summary>A whole plan for what is wanted.</summary>
+/// <param name="Aims">What it is the best for; the first is what it was made for.</param>
 /// <param name="Rig">With the plan in it; what was there stays.</param>
-/// <param name="NotMet">Wishes that get nothing, or less than was wanted, each with why.</param>
-/// <param name="Tally">How its checks come out.</param>
-public sealed record Proposal(ProposalAim Aim, Rig Rig, IReadOnlyList<ProposedLine> Lines, IReadOnlyList<NotMet> NotMet, Tally Tally)
+/// <param name="NotMet">Wishes that get nothing, or less than was wanted.</param>
+/// <param name="Price">What it adds, with labour and tax, in the workshop's money.</param>
+/// <param name="Parts">Pieces that it adds, wire apart.</param>
+/// <param name="Lumens">Light of the lamps that it adds, lm.</param>
+/// <param name="Watts">What they draw, W.</param>
+/// <param name="Holes">That are drilled.</param>
+/// <param name="CoversOff">That come off and did not before.</param>
+/// <param name="FreeOutputs">Outputs of boxes and of the vehicle that nothing hangs on then.</param>
+/// <param name="Tally">How the checks of the whole rig come out.</param>
+public sealed record Proposal(
+    IReadOnlyList<ProposalAim> Aims, Rig Rig, IReadOnlyList<ProposedLine> Lines, IReadOnlyList<NotMet> NotMet, double Price, int Parts, double Lumens, double Watts, int Holes, IReadOnlyList<string> CoversOff, int FreeOutputs, Tally Tally)
 {
-    /// <summary>Of all lamps that it adds, W.</summary>
-    public double Watts => Lines.Sum(line => line.Option.Watts);
+    /// <summary>How many of parts, lumens and free outputs are other than another's.</summary>
+    public int DiffersIn(Proposal other) => (Parts != other.Parts ? 1 : 0) + (Math.Abs(Lumens - other.Lumens) >= 1 ? 1 : 0) + (FreeOutputs != other.FreeOutputs ? 1 : 0);
+}
 
-    /// <summary>Of all lamps that it adds, in the workshop's money.</summary>
-    public double Price => Lines.Sum(line => line.Option.Price);
+/// <summary>Plans for what is wanted.</summary>
+/// <param name="All">One to three, few parts first; none where nothing is wanted.</param>
+/// <param name="Standing">Wishes that a line of the rig answers already: they are left as they are.</param>
+public sealed record Proposals(IReadOnlyList<Proposal> All, IReadOnlyList<LightWanted> Standing)
+{
+    /// <summary>Why a kit at hand is in none of them; empty where it is, or none is at hand.</summary>
+    public string KitUnused { get; init; } = "";
 
-    /// <summary>Plans what is wanted: the same answer for the same question.</summary>
-    /// <param name="rig">A valid rig.</param>
-    /// <param name="sizes">What is remembered of quick plans; null: nothing.</param>
+    /// <summary>Two plans have to differ in so many of parts, lumens and free outputs to stand beside each other.</summary>
+    public const int LeastDifference = 2;
+
+    /// <summary>
+    /// Plans what the rig's wishes ask for: the same answer for the same question. Lamps and mounts are searched for each aim, every one of
+    /// them is fed by each school, and each aim takes the one that has the most points by its scale.
+    /// </summary>
+    /// <param name="rig">A valid rig with its wishes.</param>
+    /// <param name="trade">What there is to plan with.</param>
+    /// <param name="progress">Is told how far it is, from 0 to 1; on any thread.</param>
+    /// <param name="cancellation">Ends the work early.</param>
     /// <exception cref="OperationCanceledException"/>
-    public static Proposal Of(Rig rig, Wishes wishes, IReadOnlyList<CatalogueLamp> catalogue, ProposalAim aim, QuickSizes? sizes = null, CancellationToken cancellation = default)
+    public static Proposals Of(Rig rig, Trade trade, Action<double>? progress = null, CancellationToken cancellation = default)
     {
-        var (lines, left) = (new List<ProposedLine>(), new List<NotMet>());
-        var stopsBefore = Stops(rig, sizes, cancellation);
-        foreach (var choice in Choosing.Of(rig, wishes, catalogue, Weights.Of(aim), cancellation))
-        {
-            if (choice.Why.Length > 0) left.Add(new NotMet(choice.Wish, choice.Why));
-            if (choice.Option is not { } option) continue;
-            if (Build(choice.Wish, option) is not { } built) left.Add(new NotMet(choice.Wish, ProposingWords.NoStartHoldsForIt));
-            else
-            {
-                rig = built.Rig;
-                lines.Add(built.Line);
-            }
-        }
-        return new Proposal(aim, rig, lines, left, AssessedRig.Of(rig, sizes: sizes, cancellation: cancellation).Assessment.Tally);
-
-        // The first start that suits and that no check stops.
-        (Rig Rig, ProposedLine Line)? Build(Wish wish, LightOption option)
-        {
-            var lamp = option.Lamp.Fixture;
-            var offered = LineTemplates.For(rig, lamp, option.Count).Where(one => one.WhyNot.Length == 0).Select(one => one.Template.Id).ToHashSet(StringComparer.Ordinal);
-            foreach (var start in FeedChoice.Starts(rig, wish, aim, wishes.FactorySwitchesOnly).Where(offered.Contains))
-            {
-                var built = LineTemplates.Build(rig, new TemplateAnswers(start, NameFor(wish), lamp, option.Count) { At = option.Mount }, sizes, cancellation);
-                var used = built.Rig with { Lines = [.. built.Rig.Lines.Select(line => line.Id == built.LineId ? line with { Use = UseOf(wish.Light) } : line)] };
-                var stops = Stops(used, sizes, cancellation);
-                if (stops > stopsBefore) continue;
-                stopsBefore = stops;
-                return (used, new ProposedLine(wish, option, start, built.LineId, built.Notes));
-            }
-            return null;
-        }
-
-        string NameFor(Wish wish)
-        {
-            var name = NameOf(wish.Light);
-            return FreeName.Among(rig.Lines.Select(line => line.Name).ToHashSet(StringComparer.OrdinalIgnoreCase), name);
-        }
+        var standing = rig.Wishes.Lights.Select(wish => wish.Light).Where(light => rig.Lines.Any(line => line.Answers == light)).ToList();
+        var open = rig.Wishes.Lights.Where(wish => !standing.Contains(wish.Light)).ToList();
+        if (open.Count == 0) return new Proposals([], standing);
+        var found = open.Select(wish => (wish, LightOptions.Of(rig, wish, trade.Lamps))).ToList();
+        // Aims that want the same lamps on the same mounts, and schools that feed them alike, are drafted once.
+        var wanted = (from aim in Aims let scale = Scale.Of(aim, rig.Wishes.Weights) select (scale, choices: Choosing.Of(found, scale, null, cancellation))).DistinctBy(one => Key(one.choices)).ToList();
+        var schools = FeedChoice.Schools(rig);
+        var drafting = new Drafting(rig, trade, cancellation);
+        var (done, all) = (0, wanted.Count * schools.Count * open.Count);
+        void Done() => progress?.Invoke(Math.Min(1, (double)Interlocked.Increment(ref done) / all));
+        var drafts = (from one in wanted from school in schools select (one.scale, one.choices, school)).AsParallel().AsOrdered().WithCancellation(cancellation)
+            .Select(way => Within(rig, found, way.choices, way.scale, way.school, drafting, Done, cancellation)).ToList().DistinctBy(draft => draft.Key).ToList();
+        var taken = Taken(drafts, rig);
+        var kit = trade.Kits.FirstOrDefault(other => other.Id == rig.Wishes.KitAtHand);
+        return new Proposals(taken, standing) { KitUnused = kit is null || taken.Any(proposal => proposal.Lines.Any(line => line.Planned.Kit is not null)) ? "" : ProposingWords.FormatTheKitServesNone(kit.Name) };
     }
 
-    private static int Stops(Rig rig, QuickSizes? sizes, CancellationToken cancellation) => AssessedRig.Of(rig, sizes: sizes, cancellation: cancellation).Assessment.Tally.Stop;
-
-    private static LineUse UseOf(LightWanted light) => light switch
+    /// <summary>
+    /// The best of each aim. A light less is no answer to any, and a kit at hand is used where that takes none away. What an earlier one does
+    /// as well or better by the aim's own measure serves both; of one alone another way is shown beside it.
+    /// </summary>
+    private static List<Proposal> Taken(IReadOnlyList<Draft> drafts, Rig rig)
     {
-        LightWanted.FarAhead or LightWanted.WideAhead => LineUse.Forward,
-        LightWanted.Verge or LightWanted.Cornering => LineUse.Side,
-        LightWanted.BackingUp => LineUse.Rear,
-        LightWanted.GrilleMarker => LineUse.Marker,
-        LightWanted.Inside => LineUse.Inside,
-        _ => LineUse.Work,
+        var taken = new List<Proposal>();
+        foreach (var aim in Aims)
+        {
+            var ranked = Ranked(drafts, aim, rig);
+            if (taken.MaxBy(other => Measure(aim, other)) is { } most && Measure(aim, most) >= Measure(aim, ranked[0])) taken[taken.IndexOf(most)] = most with { Aims = [.. most.Aims, aim] };
+            else if (ranked.FirstOrDefault(proposal => taken.All(other => proposal.DiffersIn(other) >= LeastDifference && Measure(aim, proposal) > Measure(aim, other))) is { } best) taken.Add(best);
+        }
+        if (taken.Count == 1 && Ranked(drafts, ProposalAim.AnotherWay, rig).FirstOrDefault(proposal => proposal.DiffersIn(taken[0]) >= LeastDifference) is { } another) taken.Add(another);
+        return taken;
+    }
+
+    private static readonly ProposalAim[] Aims = [ProposalAim.FewParts, ProposalAim.MostLight, ProposalAim.EasyToExtend];
+
+    private static string Key(IReadOnlyList<Choice> choices) => string.Join(';', choices.Select(choice => choice.Option is { } option ? $"{option.Mount} {option.Lamp.Fixture.Id} {option.Count} {option.Lamp.Fixture.Bracket?.Name}" : ""));
+
+    private static List<Proposal> Ranked(IReadOnlyList<Draft> drafts, ProposalAim aim, Rig rig)
+    {
+        var scale = Scale.Of(aim, rig.Wishes.Weights);
+        return [.. drafts.OrderByDescending(draft => draft.Lines.Count).ThenByDescending(draft => draft.UsesKit).ThenBy(draft => aim != ProposalAim.EasyToExtend && draft.BoxForLittle(rig)).ThenByDescending(draft => scale.Points(draft, rig.Wishes.Later.Count)).Select(draft => Presenting.Of(aim, draft, rig))];
+    }
+
+    private static double Measure(ProposalAim aim, Proposal proposal) => aim switch
+    {
+        ProposalAim.FewParts => -proposal.Parts,
+        ProposalAim.MostLight => proposal.Lumens,
+        _ => proposal.FreeOutputs,
     };
 
-    private static string NameOf(LightWanted light) => light switch
+    /// <summary>
+    /// A draft that keeps the budget: with cheaper lamps, and where that does not do, without the least important wishes. What a line comes
+    /// to is taken as its lamps and its share of all the rest, and then held against what the bench says.
+    /// </summary>
+    private static Draft Within(
+        Rig rig, IReadOnlyList<(Wish Wish, LightOptions Options)> found, IReadOnlyList<Choice> choices, Scale scale, FeedSchool school, Drafting drafting, Action done, CancellationToken cancellation)
     {
-        LightWanted.FarAhead => ProposingWords.FarAhead,
-        LightWanted.WideAhead => ProposingWords.WideAhead,
-        LightWanted.Verge => ProposingWords.Verge,
-        LightWanted.Cornering => ProposingWords.Cornering,
-        LightWanted.BackingUp => ProposingWords.BackingUp,
-        LightWanted.RoundTheBed => ProposingWords.RoundTheBed,
-        LightWanted.AtTheHitch => ProposingWords.AtTheHitch,
-        LightWanted.LoadingSide => ProposingWords.LoadingSide,
-        LightWanted.GrilleMarker => ProposingWords.GrilleMarkers,
-        _ => ProposingWords.Inside,
-    };
+        var full = drafting.Of(choices, school, done);
+        if (rig.Wishes.Budget is not { } most || full.Cost.Price <= most) return full;
+        var (kept, draft) = (found.ToList(), full);
+        double Lamps(Draft one) => one.Lines.Sum(line => line.Option.Price);
+        draft = drafting.Of(Choosing.Of(kept, scale, Math.Max(0, Lamps(draft) - (draft.Cost.Price - most)), cancellation), school, () => { });
+        while (draft.Cost.Price > most && kept.Count > 0)
+        {
+            var rest = (draft.Cost.Price - Lamps(draft)) / Math.Max(1, draft.Lines.Count);
+            var over = draft.Cost.Price - most;
+            do
+            {
+                over -= rest + (draft.Lines.FirstOrDefault(line => line.Wish == kept[^1].Wish)?.Option.Price ?? -rest);
+                kept.RemoveAt(kept.Count - 1);
+            }
+            while (over > 0 && kept.Count > 0);
+            draft = drafting.Of(Choosing.Of(kept, scale, most, cancellation), school, () => { });
+        }
+        var why = ProposingWords.FormatTheBudgetDoesNotReachFor(Presenting.Money(rig, most), Presenting.Money(rig, full.Cost.Price));
+        var open = found.Select(one => one.Wish).Except(draft.Lines.Select(line => line.Wish)).ToList();
+        return draft with
+        {
+            NotMet = [.. draft.NotMet.Where(wish => open.All(other => other.Light != wish.Light) || full.NotMet.Contains(wish)), .. open.Where(wish => full.NotMet.All(other => other.Light != wish.Light)).Select(wish => new NotMet(wish.Light, why))],
+        };
+    }
 }

@@ -7,7 +7,25 @@ namespace BurlyRidge.Core.Proposing;
 /// <param name="Mount">The mount, or of a pair the one that is named first.</param>
 /// <param name="Other">The other one of the pair; null: it stands alone.</param>
 /// <param name="Facing">Which way lamps on it look.</param>
-public sealed record Site(Mount Mount, Mount? Other, Facing Facing);
+public sealed record Site(Mount Mount, Mount? Other, Facing Facing)
+{
+    /// <summary>What a fitter calls it.</summary>
+    public string Name => Other is { } other ? ProposingWords.FormatPairOfMounts(Mount.Name, other.Name) : Mount.Name;
+
+    /// <summary>Holes that are drilled for lamps on it.</summary>
+    public int Holes => Both.Sum(mount => mount.HolesToDrill ?? 0);
+
+    /// <summary>Whether something has to be cut for them.</summary>
+    public bool Cuts => Both.Any(mount => mount.Cut);
+
+    /// <summary>Whether lamps on it are seen when they are off; where nobody said, they are.</summary>
+    public bool Seen => Both.Any(mount => mount.Shows is not Shows.Hidden);
+
+    /// <summary>What comes off for it.</summary>
+    public IReadOnlyList<string> Covers => [.. Both.SelectMany(mount => mount.Covers).Select(cover => cover.What).Distinct(StringComparer.OrdinalIgnoreCase)];
+
+    private IReadOnlyList<Mount> Both => Other is { } other ? [Mount, other] : [Mount];
+}
 
 /// <summary>Which mounts of a body suit a light, by where they are and which way they look.</summary>
 public static class Sites

@@ -152,6 +152,7 @@ public static class BodyValidation
             }
             problems.Each($"{at}.covers", mount.Covers, (cover, what) => what.Check(problems, cover));
             if (mount.ReachMillimetres is { } reach) problems.Within($"{at}.reachMillimetres", reach, 0, MostMillimetres, "mm");
+            if (mount.HolesToDrill is { } holes) problems.Within($"{at}.holesToDrill", holes, 0, 20);
             problems.Within($"{at}.slatsFraction", mount.SlatsFraction, 0, 0.95);
             if (mount.Openings is { } openings)
             {

@@ -53,6 +53,12 @@ public sealed record Mount(string Id, string Name, string Station, Point At)
     /// <summary>Room around the fixings for a spanner or a hand, mm; null: free.</summary>
     public double? ReachMillimetres { get; init; }
 
+    /// <summary>Holes that are drilled to fit a lamp on it; null: not specified, none is taken.</summary>
+    public int? HolesToDrill { get; init; }
+
+    /// <summary>Whether something has to be cut to fit a lamp on it.</summary>
+    public bool Cut { get; init; }
+
     /// <summary>Who sees a lamp on it; null: not specified.</summary>
     public Shows? Shows { get; init; }
 

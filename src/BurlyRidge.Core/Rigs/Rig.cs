@@ -10,7 +10,7 @@ namespace BurlyRidge.Core.Rigs;
 public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRules, IReadOnlyList<Line> Lines)
 {
     /// <summary>The shape that this build writes.</summary>
-    public const int CurrentSchema = 10;
+    public const int CurrentSchema = 11;
 
     /// <summary>Lamps as bought.</summary>
     public IReadOnlyList<Fixture> Fixtures { get; init; } = [];
@@ -62,6 +62,9 @@ public sealed record Rig(int SchemaVersion, Vehicle Vehicle, HouseRules HouseRul
 
     /// <summary>Where its light is to go.</summary>
     public BeamPlan Beams { get; init; } = new();
+
+    /// <summary>What light is wanted of it, and what the customer asks beside.</summary>
+    public Wishes Wishes { get; init; } = new();
 
     /// <summary>Ids of wires and parts that an earlier job left on the vehicle: they are not fitted again, whatever line hangs on them.</summary>
     public IReadOnlyList<string> OnVehicle { get; init; } = [];

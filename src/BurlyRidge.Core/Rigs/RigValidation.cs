@@ -21,6 +21,7 @@ public static class RigValidation
         var lines = new HashSet<string>(StringComparer.Ordinal);
         problems.Each("lines", rig.Lines, (path, line) => Check(problems, path, line, rig, parts, lines));
         BeamValidation.Check(problems, rig);
+        WishValidation.Check(problems, rig.Wishes);
         problems.AtMost("onVehicle", rig.OnVehicle.Count, MostOnVehicle, PartWords.WiresAndPartsOnVehicle);
         problems.Each("onVehicle", rig.OnVehicle, (path, id) => problems.Text(path, id, MostId));
         problems.AtMost("accepted", rig.Accepted.Count, MostAccepted, PartWords.AcceptedChecks);

@@ -59,8 +59,11 @@ public enum HowMuchLight
 /// <summary>How a light is to be worked.</summary>
 public enum WorkedHow
 {
-    /// <summary>With the high beam, armed by a switch.</summary>
+    /// <summary>With the high beam.</summary>
     WithTheBeam,
+
+    /// <summary>With the high beam, armed by a switch.</summary>
+    Armed,
 
     /// <summary>By a switch of its own.</summary>
     BySwitch,

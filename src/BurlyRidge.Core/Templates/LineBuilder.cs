@@ -256,6 +256,7 @@ internal sealed class LineBuilder
     /// <summary>A joint in a wire of the vehicle's own, or the one of its kind that is in it already; gives the terminal that goes on from it.</summary>
     public string PickUp(string terminal, Zone zone, JointKind kind = JointKind.Crimp)
     {
+        if (Wanted.ByAdaptor) kind = JointKind.Plug;
         if (SharedPickUp.On(Rig, terminal, Made(kind)) is { } there)
         {
             Notes.Add(TemplateWords.FormatItSharesThePickUp(Called(TerminalIndex.Split(there).Part)));

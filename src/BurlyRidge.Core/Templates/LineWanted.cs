@@ -16,4 +16,7 @@ internal sealed record LineWanted(string Name, IReadOnlyList<Fixture> Lamps, str
 
     /// <summary>The output to be taken, as "box.output" or by its own id; null: the smallest that will do.</summary>
     public string? Output { get; init; }
+
+    /// <summary>Signals are picked up by an adaptor in the lamp's plug, and no wire of the vehicle is cut.</summary>
+    public bool ByAdaptor { get; init; }
 }

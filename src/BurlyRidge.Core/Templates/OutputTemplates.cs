@@ -9,6 +9,12 @@ internal static class OutputTemplates
     /// <summary>The start that takes an output of a power box.</summary>
     public const string BoxId = "power-box";
 
+    /// <summary>The start of a small lamp that its switch works by itself.</summary>
+    public const string SmallSwitchId = "small-switch";
+
+    /// <summary>So much goes through a small dash switch with no relay, A: about 5 A is what it is good for (common practice, no source).</summary>
+    private const double SmallAmps = 3;
+
     /// <summary>A small slot that is live with the key, and what hangs on it already, until somebody says better (common practice, no source), A.</summary>
     private const double SlotAmps = 5, SlotLoadAmps = 1.5;
 
@@ -27,6 +33,7 @@ internal static class OutputTemplates
             MaxAmps = SlotAmps - SlotLoadAmps,
             Build = FuseTap,
         },
+        new(SmallSwitchId, TemplateWords.ASmallLampOnItsOwnSwitch, TemplateWords.BatteryFuseSwitchLamp, 1, [TemplateQuestion.Return]) { MaxAmps = SmallAmps, Build = SmallSwitch },
         new("parking-light", TemplateWords.FromTheParkingLightWire, TemplateWords.MarkersThatComeOnWith, 3, [])
         {
             WhyNot = (rig, lamp) => 3 * lamp.Functions[0].Power / rig.Vehicle.SystemVolts > 3 || rig.Vehicle.SideLight.ModuleDriven == true ? TemplateWords.TheParkingLightWireDoes : null,
@@ -155,6 +162,14 @@ internal static class OutputTemplates
         }
         SmallFuse(builder, $"{slot}.tap", slot);
         builder.Notes.Add(TemplateWords.FormatKeepsItsOwnFuseThe(builder.Called(slot)));
+    }
+
+    private static void SmallSwitch(LineBuilder builder)
+    {
+        var part = builder.Switch();
+        builder.Power(builder.FromBattery(), $"{part}.in", LineBuilder.DashMetres, Zone.EngineBay, Zone.Cabin);
+        builder.ToLamps($"{part}.out", builder.Metres);
+        builder.Notes.Add(TemplateWords.NoRelayTheSwitchCarriesIt);
     }
 
     private static void ParkingLight(LineBuilder builder)

@@ -22,6 +22,10 @@ internal static class Outputs
             .OrderBy(output => output.RatingAmps).ThenBy(output => output.Id, StringComparer.Ordinal).Select(output => output.Id),
     ];
 
+    /// <summary>How many outputs nothing hangs on, of boxes of either kind and of the vehicle.</summary>
+    public static int Free(Rig rig) =>
+        OfVehicle(rig, 0).Count + rig.PowerBoxes.Sum(box => box.Outputs.Count(output => Free(rig, $"{box.Id}.{output.Id}")));
+
     private static bool Free(Rig rig, string terminal) => !rig.Runs.Any(run => run.From == terminal || run.To == terminal);
 
     private static bool Carries(Rig rig, double rating, double amps) => Limits.AtLeast(rig.HouseRules.FuseLoadFraction * rating, amps);

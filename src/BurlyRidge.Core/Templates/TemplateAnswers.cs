@@ -23,6 +23,9 @@ public sealed record TemplateAnswers(string Template, string Name, Fixture Lamp,
     /// <summary>The output to be taken, as "box.output" or by its own id; null: the smallest that will do.</summary>
     public string? Output { get; init; }
 
+    /// <summary>Signals are picked up by an adaptor in the lamp's plug, and no wire of the vehicle is cut.</summary>
+    public bool ByAdaptor { get; init; }
+
     /// <summary>Which wire of the high beam goes on and off on this vehicle; null: as it is said already.</summary>
     public SwitchedSide? BeamSwitched { get; init; }
 }
