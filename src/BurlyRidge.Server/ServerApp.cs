@@ -16,6 +16,7 @@ using BurlyRidge.Server.Panel;
 using BurlyRidge.Server.Proposals;
 using BurlyRidge.Server.QuickSize;
 using BurlyRidge.Server.Records;
+using BurlyRidge.Server.Plans;
 using BurlyRidge.Server.PowerUp;
 using BurlyRidge.Server.RunSheets;
 using BurlyRidge.Server.Shops;
@@ -105,6 +106,7 @@ public static class ServerApp
         app.MapJobs();
         app.MapJobFiles();
         app.MapProposals();
+        app.MapPlans();
         app.MapWalkaround();
         app.MapBodies();
         app.MapLines();

@@ -44,7 +44,7 @@ public sealed record Proposal(
 /// <summary>Plans for what is wanted.</summary>
 /// <param name="All">One to three, few parts first; none where nothing is wanted.</param>
 /// <param name="Standing">Wishes that a line of the rig answers already: they are left as they are.</param>
-public sealed record Proposals(IReadOnlyList<Proposal> All, IReadOnlyList<LightWanted> Standing)
+public sealed record ProposalSet(IReadOnlyList<Proposal> All, IReadOnlyList<LightWanted> Standing)
 {
     /// <summary>Why a kit at hand is in none of them; empty where it is, or none is at hand.</summary>
     public string KitUnused { get; init; } = "";
@@ -61,11 +61,11 @@ public sealed record Proposals(IReadOnlyList<Proposal> All, IReadOnlyList<LightW
     /// <param name="progress">Is told how far it is, from 0 to 1; on any thread.</param>
     /// <param name="cancellation">Ends the work early.</param>
     /// <exception cref="OperationCanceledException"/>
-    public static Proposals Of(Rig rig, Trade trade, Action<double>? progress = null, CancellationToken cancellation = default)
+    public static ProposalSet Of(Rig rig, Trade trade, Action<double>? progress = null, CancellationToken cancellation = default)
     {
         var standing = rig.Wishes.Lights.Select(wish => wish.Light).Where(light => rig.Lines.Any(line => line.Answers == light)).ToList();
         var open = rig.Wishes.Lights.Where(wish => !standing.Contains(wish.Light)).ToList();
-        if (open.Count == 0) return new Proposals([], standing);
+        if (open.Count == 0) return new ProposalSet([], standing);
         var found = open.Select(wish => (wish, LightOptions.Of(rig, wish, trade.Lamps))).ToList();
         // Aims that want the same lamps on the same mounts, and schools that feed them alike, are drafted once.
         var wanted = (from aim in Aims let scale = Scale.Of(aim, rig.Wishes.Weights) select (scale, choices: Choosing.Of(found, scale, null, cancellation))).DistinctBy(one => Key(one.choices)).ToList();
@@ -77,7 +77,7 @@ public sealed record Proposals(IReadOnlyList<Proposal> All, IReadOnlyList<LightW
             .Select(way => Within(rig, found, way.choices, way.scale, way.school, drafting, Done, cancellation)).ToList().DistinctBy(draft => draft.Key).ToList();
         var taken = Taken(drafts, rig);
         var kit = trade.Kits.FirstOrDefault(other => other.Id == rig.Wishes.KitAtHand);
-        return new Proposals(taken, standing) { KitUnused = kit is null || taken.Any(proposal => proposal.Lines.Any(line => line.Planned.Kit is not null)) ? "" : ProposingWords.FormatTheKitServesNone(kit.Name) };
+        return new ProposalSet(taken, standing) { KitUnused = kit is null || taken.Any(proposal => proposal.Lines.Any(line => line.Planned.Kit is not null)) ? "" : ProposingWords.FormatTheKitServesNone(kit.Name) };
     }
 
     /// <summary>

@@ -29,6 +29,13 @@ public sealed record Body(BodyKind Kind, BodySize Size)
     public IReadOnlySet<string> PlaceNames() =>
         Stations.Select(station => station.Id).Concat(Mounts.Select(mount => mount.Id)).Concat(Spaces.Select(space => space.Id)).ToHashSet(StringComparer.Ordinal);
 
+    /// <summary>What comes off somewhere on it, each once by what it is called, in the order of the alphabet.</summary>
+    public IReadOnlyList<string> CoverNames() =>
+    [
+        .. Lanes.SelectMany(lane => lane.Covers).Concat(Mounts.SelectMany(mount => mount.Covers)).Concat(Spaces.SelectMany(space => space.Covers))
+            .Select(cover => cover.What).Distinct(StringComparer.OrdinalIgnoreCase).Order(StringComparer.OrdinalIgnoreCase),
+    ];
+
     /// <summary>The station of that id, or null.</summary>
     public Station? StationOf(string id) => Stations.FirstOrDefault(station => station.Id == id);
 }

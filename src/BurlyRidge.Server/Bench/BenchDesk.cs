@@ -1,6 +1,7 @@
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Kits;
+using BurlyRidge.Core.Proposing;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Catalogue;
@@ -42,6 +43,17 @@ public sealed class BenchDesk(ShopStore shops, RecordStore records, KitCatalogue
             figures.Add(BuildFigures.Of(made, assessed, laid.View, laid.Quote));
         }
         return figures;
+    }
+
+    /// <summary>What rigs come to by the shop's prices, for a job; null: for none.</summary>
+    public async Task<Func<AssessedRig, PlanCost>> CostingAsync(string? job, CancellationToken cancellation)
+    {
+        var open = await OpenAsync(job, cancellation);
+        return assessed =>
+        {
+            var laid = open.Lay(assessed);
+            return new PlanCost((double)laid.Quote.Gross, (int)laid.View.Parts.Where(part => !part.Metres).Sum(part => part.Count));
+        };
     }
 
     /// <summary>Takes the offcuts that a size and colour is cut from out of the stock, and puts what is left over in; gives why it cannot be cut, null where it is.</summary>

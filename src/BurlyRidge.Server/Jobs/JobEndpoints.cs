@@ -54,10 +54,11 @@ internal static class JobEndpoints
 
     private static async Task<Results<Created<OpenJob>, ValidationProblem>> CreateAsync(NewJob job, JobStore store, CancellationToken cancellation)
     {
+        if (job.Found?.Problems().ToList() is { Count: > 0 } wrong) return BadInput.Of(BadInput.Under("found", wrong));
         if (await StartAsync(job, store, cancellation) is not { } rig) return BadInput.Of([new Problem("like", ServerWords.ThereIsNoSuchJob)]);
         var problems = JobValidation.Details(job.Name, job.Note, job.Particulars).ToList();
         problems.AddRange(RigValidation.Validate(rig).Select(problem =>
-            problem with { Path = problem.Path == "vehicle.systemVolts" ? "systemVolts" : problem.Path == "lines[0].name" ? "quickName" : problem.Path }));
+            problem with { Path = problem.Path == "vehicle.systemVolts" ? "systemVolts" : problem.Path == "lines[0].name" && job.Quick is not null ? "quickName" : problem.Path.StartsWith("body.", StringComparison.Ordinal) && job.Found is not null ? $"found.{problem.Path}" : problem.Path }));
         if (problems.Count > 0) return BadInput.Of(problems);
         var stored = await store.CreateAsync(new JobDraft(job.Name.Trim(), job.Note, rig, job.Particulars));
         return TypedResults.Created($"/api/jobs/{stored.Row.Id}", await OpenJob.OfAsync(stored, cancellation));
@@ -67,7 +68,13 @@ internal static class JobEndpoints
     private static async Task<Rig?> StartAsync(NewJob job, JobStore store, CancellationToken cancellation)
     {
         if (job.Like is { } like) return await store.FindAsync(like, cancellation) is { Unreadable.Count: 0 } other ? JobStart.Like(other.Rig) : null;
-        if (job.Quick?.ToRig() is not { } quick) return Rig.Empty(job.SystemVolts, job.Units);
+        if (job.Quick?.ToRig() is not { } quick)
+        {
+            var empty = Rig.Empty(job.SystemVolts, job.Units);
+            if (RigValidation.Validate(empty).Count > 0) return empty;
+            var found = job.Found?.On(empty) ?? empty;
+            return job.Wishes is { } wishes ? found with { Wishes = wishes with { MayMove = [.. wishes.MayMove, .. found.Wishes.MayMove] } } : found;
+        }
         var name = job.QuickName?.Trim() ?? ServerWords.QuickLine;
         return quick with { Lines = [quick.Lines[0] with { Id = FreeName.OfLine(name), Name = name }] };
     }

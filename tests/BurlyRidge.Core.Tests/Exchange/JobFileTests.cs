@@ -122,6 +122,18 @@ public class JobFileTests
         Assert.NotEmpty(rig.Beams.Aims);
     }
 
+    /// <summary>A rig as the tenth version stored it: nobody said what light is wanted, and nothing of it changes.</summary>
+    [Fact]
+    public void Version_10_is_read_as_it_was_meant()
+    {
+        var rig = Documents.Rig(File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v10.json")));
+        Assert.Empty(RigValidation.Validate(rig));
+        Assert.Equal(Rig.CurrentSchema, rig.SchemaVersion);
+        Assert.True(rig.ToStandard);
+        Assert.NotEmpty(rig.OnVehicle);
+        Assert.Empty(rig.Wishes.Lights);
+    }
+
     public static TheoryData<string, Action<JsonObject>> Bad => new()
     {
         { "format", file => file["format"] = "other" },

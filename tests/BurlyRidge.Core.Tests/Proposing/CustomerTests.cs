@@ -24,7 +24,7 @@ public class CustomerTests
     public void As_a_good_fitter_would(string name)
     {
         var customer = Customers.All.First(other => other.Name == name);
-        var proposal = Proposals.Of(customer.Rig, Proposed.Trade).All[0];
+        var proposal = ProposalSet.Of(customer.Rig, Proposed.Trade).All[0];
         var differs = string.Join("; ", customer.Lines.SelectMany(line => Against(line, proposal)));
         Assert.Equal(Customers.Differences.GetValueOrDefault(name, ("", "")).Item1, differs);
     }

@@ -46,10 +46,10 @@ public class ProposalTests
     [Fact]
     public void Any_wishes() => AnyQuestion.Sample(rig =>
     {
-        var all = Proposals.Of(rig, Proposed.Trade).All;
+        var all = ProposalSet.Of(rig, Proposed.Trade).All;
         Assert.NotEmpty(all);
         for (var i = 0; i < all.Count; i++)
-            for (var j = 0; j < i; j++) Assert.True(all[i].DiffersIn(all[j]) >= Proposals.LeastDifference);
+            for (var j = 0; j < i; j++) Assert.True(all[i].DiffersIn(all[j]) >= ProposalSet.LeastDifference);
         foreach (var proposal in all) Holds(rig, proposal);
     }, iter: 24, seed: "0000KXkU5nd9", threads: 2);
 
@@ -100,7 +100,7 @@ public class ProposalTests
     public void The_same_question_has_the_same_answer()
     {
         var rig = Proposed.Of(BodyKind.DualCab).Wanting(LightWanted.FarAhead, LightWanted.BackingUp, LightWanted.Verge);
-        var (one, other) = (Proposals.Of(rig, Proposed.Trade).All, Proposals.Of(rig, Proposed.Trade).All);
+        var (one, other) = (ProposalSet.Of(rig, Proposed.Trade).All, ProposalSet.Of(rig, Proposed.Trade).All);
         Assert.Equal(one.Select(proposal => JobFile.Write("Job", "", proposal.Rig)), other.Select(proposal => JobFile.Write("Job", "", proposal.Rig)));
     }
 
@@ -109,7 +109,7 @@ public class ProposalTests
     public void Plans_stand_beside_each_other()
     {
         var rig = Proposed.Of(BodyKind.DualCab).Wanting(LightWanted.FarAhead, LightWanted.WideAhead, LightWanted.Verge, LightWanted.BackingUp, LightWanted.RoundTheBed, LightWanted.GrilleMarker);
-        var all = Proposals.Of(rig, Proposed.Trade).All;
+        var all = ProposalSet.Of(rig, Proposed.Trade).All;
         Assert.InRange(all.Count, 2, 3);
         Proposal Best(ProposalAim aim) => Assert.Single(all, proposal => proposal.Aims.Contains(aim));
         Assert.Equal([], all.SelectMany(proposal => proposal.NotMet).Select(left => $"{left.Light}: {left.Why}"));
@@ -125,15 +125,15 @@ public class ProposalTests
     {
         var rig = Proposed.Of(BodyKind.DualCab).Wanting(LightWanted.FarAhead, LightWanted.BackingUp);
         Rig Take(params IReadOnlyList<PlannedLight> lines) => Assert.IsType<EditOutcome.Done>(new TakeProposal(lines).Run(new EditContext(rig) { Lamps = Proposed.Catalogue })).Rig;
-        var all = Proposals.Of(rig, Proposed.Trade).All;
+        var all = ProposalSet.Of(rig, Proposed.Trade).All;
         Assert.All(all, proposal => Assert.Equal(JobFile.Write("Job", "", proposal.Rig), JobFile.Write("Job", "", Take([.. proposal.Lines.Select(line => line.Planned)]))));
         var taken = Take(all[0].Lines[0].Planned);
-        var again = Proposals.Of(taken, Proposed.Trade);
+        var again = ProposalSet.Of(taken, Proposed.Trade);
         Assert.Equal([LightWanted.FarAhead], again.Standing);
         Assert.All(again.All, proposal => Assert.Equal([LightWanted.BackingUp], proposal.Lines.Select(line => line.Planned.Light)));
         Assert.All(again.All, proposal => Assert.Equal(taken.Lines[0], proposal.Rig.Lines[0]));
         Assert.All(taken.Runs, run => Assert.All(again.All, proposal => Assert.Contains(run.Id, proposal.Rig.Runs.Select(other => other.Id))));
-        Assert.Empty(Proposals.Of(taken with { Wishes = taken.Wishes with { Lights = [taken.Wishes.Lights[0]] } }, Proposed.Trade).All);
+        Assert.Empty(ProposalSet.Of(taken with { Wishes = taken.Wishes with { Lights = [taken.Wishes.Lights[0]] } }, Proposed.Trade).All);
     }
 
     /// <summary>Best by trying every choice there is.</summary>
@@ -156,7 +156,7 @@ public class ProposalTests
         Proposal Few(WishWeights weights)
         {
             var rig = Proposed.Of(BodyKind.DualCab).Wanting(LightWanted.FarAhead, LightWanted.RoundTheBed, LightWanted.LoadingSide);
-            return Proposals.Of(rig with { Wishes = rig.Wishes with { Weights = weights } }, Proposed.Trade).All[0];
+            return ProposalSet.Of(rig with { Wishes = rig.Wishes with { Weights = weights } }, Proposed.Trade).All[0];
         }
         Assert.True(Few(new WishWeights(Holes: 3)).Holes <= Few(new WishWeights(Holes: 0)).Holes);
         Assert.True(Few(new WishWeights(Price: 3, Light: 0.3)).Price < Few(new WishWeights(Price: 0, Parts: 0, Light: 3)).Price);
@@ -168,8 +168,8 @@ public class ProposalTests
         var rig = Proposed.Of(BodyKind.DualCab).Wanting(LightWanted.GrilleMarker);
         var pod = Proposed.Catalogue.First(lamp => lamp.Fixture.Id == "bar").Fixture with { Id = "there" };
         rig = rig with { Fixtures = [pod], Places = [new Place("there", "grille-slot")] };
-        Assert.Contains("already", Assert.Single(Proposals.Of(rig, Proposed.Trade).All[0].NotMet).Why, StringComparison.Ordinal);
-        var moving = Proposals.Of(rig with { Wishes = rig.Wishes with { MayMove = ["there"] } }, Proposed.Trade).All[0];
+        Assert.Contains("already", Assert.Single(ProposalSet.Of(rig, Proposed.Trade).All[0].NotMet).Why, StringComparison.Ordinal);
+        var moving = ProposalSet.Of(rig with { Wishes = rig.Wishes with { MayMove = ["there"] } }, Proposed.Trade).All[0];
         Assert.NotEqual("grille-slot", moving.Rig.Places.First(place => place.Part == "there").At);
         Assert.Contains("goes to", Assert.Single(moving.Lines).Why.Mount, StringComparison.Ordinal);
     }
@@ -179,11 +179,11 @@ public class ProposalTests
     public void A_kit_at_hand_is_used()
     {
         var kit = SampleKits.BySwitch();
-        Proposals With(int volts, params IReadOnlyList<LightWanted> lights)
+        ProposalSet With(int volts, params IReadOnlyList<LightWanted> lights)
         {
             var rig = Proposed.Of(BodyKind.DualCab, volts).Wanting(lights);
             rig = rig with { Wishes = rig.Wishes with { KitAtHand = kit.Id, Lights = [.. rig.Wishes.Lights.Select(wish => wish with { Worked = WorkedHow.BySwitch })] } };
-            return Proposals.Of(rig, Proposed.Trade with { Kits = [kit] });
+            return ProposalSet.Of(rig, Proposed.Trade with { Kits = [kit] });
         }
         var alone = With(12, LightWanted.WideAhead);
         Assert.Equal((kit.Id, ""), (Assert.Single(alone.All[0].Lines).Planned.Kit, alone.KitUnused));
@@ -197,14 +197,14 @@ public class ProposalTests
     {
         using var source = new CancellationTokenSource();
         var rig = Proposed.Of(BodyKind.DualCab).Wanting(LightWanted.FarAhead, LightWanted.Verge, LightWanted.BackingUp);
-        Assert.ThrowsAny<OperationCanceledException>(() => Proposals.Of(rig, Proposed.Trade, _ => source.Cancel(), source.Token));
+        Assert.ThrowsAny<OperationCanceledException>(() => ProposalSet.Of(rig, Proposed.Trade, _ => source.Cancel(), source.Token));
     }
 
     [Fact]
     public void Progress_goes_to_the_end()
     {
         var told = new System.Collections.Concurrent.ConcurrentBag<double>();
-        Proposals.Of(Proposed.Of(BodyKind.Van).Wanting(LightWanted.FarAhead, LightWanted.BackingUp), Proposed.Trade, told.Add);
+        ProposalSet.Of(Proposed.Of(BodyKind.Van).Wanting(LightWanted.FarAhead, LightWanted.BackingUp), Proposed.Trade, told.Add);
         Assert.Equal(1, told.Max());
         Assert.All(told, part => Assert.InRange(part, 0, 1));
     }
