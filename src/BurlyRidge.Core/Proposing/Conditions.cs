@@ -24,7 +24,7 @@ internal static class Conditions
 
     private static IEnumerable<string> Against(Site site, Wishes wishes)
     {
-        if (site.Holes > 0 && !MayDrill(wishes)) yield return ProposingWords.FormatHolesWouldHaveTo(site.Name, Format.Count(site.Holes, ProposingWords.Hole, ProposingWords.Holes));
+        if (site.Holes > 0 && !MayDrill(wishes)) yield return ProposingWords.FormatHolesWouldHaveTo(Format.Count(site.Holes, ProposingWords.Hole, ProposingWords.Holes), site.Name);
         if (site.Cuts && !MayCut(wishes)) yield return ProposingWords.FormatItWouldHaveToBeCut(site.Name);
         if (wishes.NotSeenWhenOff && site.Seen) yield return ProposingWords.FormatItWouldBeSeen(site.Name);
         if (ToStay(wishes, site.Covers) is { Count: > 0 } covers) yield return ProposingWords.FormatACoverWouldHaveToComeOff(Format.And(covers), site.Name);

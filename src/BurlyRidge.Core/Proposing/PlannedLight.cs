@@ -49,8 +49,8 @@ public sealed record PlannedLight(LightWanted Light, string Mount, string Lamp, 
         foreach (var move in Moves) rig = rig with { Places = [.. rig.Places.Select(place => place.Part == move.Lamp ? place with { At = move.To } : place)] };
         if (LineTemplates.For(rig, lamp, Count).First(offered => offered.Template.Id == Start).WhyNot.Length > 0) return null;
         var name = FreeName.Among(rig.Lines.Select(line => line.Name).ToHashSet(StringComparer.OrdinalIgnoreCase), LightWords.NameOf(Light));
-        var built = LineTemplates.Build(rig, new TemplateAnswers(Start, name, lamp, Count) { At = Mount, ByAdaptor = ByAdaptor }, sizes, cancellation);
-        var used = built.Rig with { Lines = [.. built.Rig.Lines.Select(line => line.Id == built.LineId ? line with { Use = LightWords.UseOf(Light), Answers = Light } : line)] };
+        var built = LineTemplates.Build(rig, new TemplateAnswers(Start, name, lamp, Count) { At = Mount, ByAdaptor = ByAdaptor, SlotLater = true }, sizes, cancellation);
+        var used = built.Rig with { Lines = [.. built.Rig.Lines.Select(line => line.Id == built.LineId ? line with { Use = LightWords.UseOf(Light), Answers = [Light] } : line)] };
         if (Kit is null) return built with { Rig = used };
         var kit = kits.First(other => other.Id == Kit);
         var made = KitConversion.Of(WholeRig.Of(used, sizes, cancellation).Expanded(built.LineId), built.LineId, kit, new KitWish(TriggerOf(Start)));
@@ -68,7 +68,7 @@ public sealed record PlannedLight(LightWanted Light, string Mount, string Lamp, 
         return line with
         {
             Rig = line.Rig with { Protection = [.. line.Rig.Protection.Select(device => Larger(device) ? device with { Fuse = fuse } : device)] },
-            Notes = [.. line.Notes, ProposingWords.FormatASmallerFuse(Format.RatedAmps(fuse.RatingAmps), Format.RatedAmps(large.Fuse.RatingAmps))],
+            Notes = [.. line.Notes, ProposingWords.FormatASmallerFuse(Format.RatedAmps(large.Fuse.RatingAmps), Format.RatedAmps(fuse.RatingAmps))],
         };
     }
 

@@ -63,7 +63,7 @@ public sealed record ProposalSet(IReadOnlyList<Proposal> All, IReadOnlyList<Ligh
     /// <exception cref="OperationCanceledException"/>
     public static ProposalSet Of(Rig rig, Trade trade, Action<double>? progress = null, CancellationToken cancellation = default)
     {
-        var standing = rig.Wishes.Lights.Select(wish => wish.Light).Where(light => rig.Lines.Any(line => line.Answers == light)).ToList();
+        var standing = rig.Wishes.Lights.Select(wish => wish.Light).Where(light => rig.Lines.Any(line => line.Answers.Contains(light))).ToList();
         var open = rig.Wishes.Lights.Where(wish => !standing.Contains(wish.Light)).ToList();
         if (open.Count == 0) return new ProposalSet([], standing);
         var found = open.Select(wish => (wish, LightOptions.Of(rig, wish, trade.Lamps))).ToList();
@@ -125,7 +125,8 @@ public sealed record ProposalSet(IReadOnlyList<Proposal> All, IReadOnlyList<Ligh
         if (rig.Wishes.Budget is not { } most || full.Cost.Price <= most) return full;
         var (kept, draft) = (found.ToList(), full);
         double Lamps(Draft one) => one.Lines.Sum(line => line.Option.Price);
-        draft = drafting.Of(Choosing.Of(kept, scale, Math.Max(0, Lamps(draft) - (draft.Cost.Price - most)), cancellation), school, () => { });
+        var cheaper = drafting.Of(Choosing.Of(kept, scale, Math.Max(0, Lamps(full) - (full.Cost.Price - most)), cancellation), school, () => { });
+        if (cheaper.Lines.Count == full.Lines.Count) draft = cheaper;
         while (draft.Cost.Price > most && kept.Count > 0)
         {
             var rest = (draft.Cost.Price - Lamps(draft)) / Math.Max(1, draft.Lines.Count);

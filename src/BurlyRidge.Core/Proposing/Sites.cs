@@ -10,7 +10,7 @@ namespace BurlyRidge.Core.Proposing;
 public sealed record Site(Mount Mount, Mount? Other, Facing Facing)
 {
     /// <summary>What a fitter calls it.</summary>
-    public string Name => Other is { } other ? ProposingWords.FormatPairOfMounts(Mount.Name, other.Name) : Mount.Name;
+    public string Name => Other is not { } other ? Mount.Name : ProposingWords.FormatPairOfMounts(Mount.Name, Shared(Mount.Name, other.Name) is { } said ? other.Name[said..] : other.Name);
 
     /// <summary>Holes that are drilled for lamps on it.</summary>
     public int Holes => Both.Sum(mount => mount.HolesToDrill ?? 0);
@@ -23,6 +23,10 @@ public sealed record Site(Mount Mount, Mount? Other, Facing Facing)
 
     /// <summary>What comes off for it.</summary>
     public IReadOnlyList<string> Covers => [.. Both.SelectMany(mount => mount.Covers).Select(cover => cover.What).Distinct(StringComparer.OrdinalIgnoreCase)];
+
+    /// <summary>How many letters of a pair's second name its first has said: up to their sides; null: they are called differently.</summary>
+    private static int? Shared(string one, string other) =>
+        one.LastIndexOf(", ", StringComparison.Ordinal) is > 0 and var comma && other.StartsWith(one[..(comma + 2)], StringComparison.Ordinal) ? comma + 2 : null;
 
     private IReadOnlyList<Mount> Both => Other is { } other ? [Mount, other] : [Mount];
 }

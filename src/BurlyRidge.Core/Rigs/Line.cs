@@ -15,8 +15,8 @@ public sealed record Line(string Id, string Name, LinePlan? Plan = null)
     /// <summary>What its light is for; checks of the trigger go by it.</summary>
     public LineUse Use { get; init; } = LineUse.Unsaid;
 
-    /// <summary>The wish that it was planned for; null: none.</summary>
-    public LightWanted? Answers { get; init; }
+    /// <summary>The wishes that it answers.</summary>
+    public IReadOnlyList<LightWanted> Answers { get; init; } = [];
 
     /// <summary>On the vehicle already: it counts in looms, outputs and supply, and sizing and assigning leave it as it is.</summary>
     public bool Existing { get; init; }

@@ -36,7 +36,7 @@ public static class LineTemplates
         if (request.BeamSwitched is { } side) rig = rig with { Vehicle = rig.Vehicle with { HighBeam = rig.Vehicle.HighBeam with { Switched = side } } };
         var waiting = Waiting(rig, request);
         IReadOnlyList<Fixture> lamps = [.. waiting, .. Enumerable.Repeat(request.Lamp, request.Count - waiting.Count)];
-        var builder = new LineBuilder(rig, new LineWanted(request.Name, lamps, request.At, request.Return, request.Metres) { Output = request.Output, ByAdaptor = request.ByAdaptor, There = [.. waiting.Select(lamp => lamp.Id)] });
+        var builder = new LineBuilder(rig, new LineWanted(request.Name, lamps, request.At, request.Return, request.Metres) { Output = request.Output, ByAdaptor = request.ByAdaptor, SlotLater = request.SlotLater, There = [.. waiting.Select(lamp => lamp.Id)] });
         if (waiting.Count > 0) builder.Notes.Add(waiting.Count == 1 ? TemplateWords.TheLampThatWasThere : TemplateWords.FormatTheLampsThatWereThere(waiting.Count));
         All.First(template => template.Id == request.Template).Build(builder);
         var sized = WholeRig.Of(builder.Finish(), sizes, cancellation).Resize(builder.LineId, cancellation: cancellation).Rig;

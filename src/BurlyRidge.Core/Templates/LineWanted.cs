@@ -19,4 +19,7 @@ internal sealed record LineWanted(string Name, IReadOnlyList<Fixture> Lamps, str
 
     /// <summary>Signals are picked up by an adaptor in the lamp's plug, and no wire of the vehicle is cut.</summary>
     public bool ByAdaptor { get; init; }
+
+    /// <summary>Slots are given once all lines are there: nothing is said of the one that it has until then.</summary>
+    public bool SlotLater { get; init; }
 }

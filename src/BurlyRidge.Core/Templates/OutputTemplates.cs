@@ -61,7 +61,7 @@ internal static class OutputTemplates
             })],
         };
         builder.ToLamps(output, builder.Metres);
-        builder.Notes.Add(TemplateWords.FormatTheSmallestThatIsFree(builder.Called(output), Format.Amps(builder.DesignAmps)));
+        if (!builder.Wanted.SlotLater) builder.Notes.Add(TemplateWords.FormatTheSmallestThatIsFree(builder.Called(output), Format.Amps(builder.DesignAmps)));
     }
 
     private static string Legend(string name) => name.Length > 14 ? name[..14].Trim() : name;

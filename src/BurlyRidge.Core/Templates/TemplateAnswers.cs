@@ -26,6 +26,9 @@ public sealed record TemplateAnswers(string Template, string Name, Fixture Lamp,
     /// <summary>Signals are picked up by an adaptor in the lamp's plug, and no wire of the vehicle is cut.</summary>
     public bool ByAdaptor { get; init; }
 
+    /// <summary>Slots are given once all lines are there: nothing is said of the one that it has until then.</summary>
+    public bool SlotLater { get; init; }
+
     /// <summary>Which wire of the high beam goes on and off on this vehicle; null: as it is said already.</summary>
     public SwitchedSide? BeamSwitched { get; init; }
 }

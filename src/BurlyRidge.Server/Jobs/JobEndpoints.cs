@@ -15,7 +15,7 @@ internal static class JobEndpoints
     {
         var jobs = routes.MapGroup("/api/jobs").WithTags("Jobs");
         jobs.MapGet("/", ListAsync).WithName("listJobs").WithSummary("The jobs in the Yard, last changed first.").WithDescription("Archived ones where asked for. What is shown of a rig is what its newest revision came to; no document is read for it.");
-        jobs.MapPost("/", CreateAsync).WithName("createJob").WithSummary("Opens a new job.").WithDescription("With an empty rig of its volts; with the plan of another job, without what was measured, proven and accepted there; or with a line that was sized without a job.");
+        jobs.MapPost("/", CreateAsync).WithName("createJob").WithSummary("Opens a new job.").WithDescription("With an empty rig of its volts, or the vehicle as it was found; with the plan of another job, without what was measured, proven and accepted there; on the vehicle of another job, with what is on it; or with a line that was sized without a job.");
         jobs.MapGet("/{id}", OpenAsync).WithName("openJob").WithSummary("A job with its newest rig and what follows from it.")
             .WithDescription("The entity tag of the answer is the revision, which a save may name in If-Match.")
             .Produces<OpenJob>().ProducesProblem(StatusCodes.Status404NotFound);
@@ -67,16 +67,21 @@ internal static class JobEndpoints
     /// <summary>The rig that a new job begins with; null where it is to be like one that is not there.</summary>
     private static async Task<Rig?> StartAsync(NewJob job, JobStore store, CancellationToken cancellation)
     {
-        if (job.Like is { } like) return await store.FindAsync(like, cancellation) is { Unreadable.Count: 0 } other ? JobStart.Like(other.Rig) : null;
-        if (job.Quick?.ToRig() is not { } quick)
+        var rig = await BareAsync(job, store, cancellation);
+        return rig is not null && job.Wishes is { } wishes ? rig with { Wishes = wishes with { MayMove = [.. wishes.MayMove.Union(rig.Wishes.MayMove)] } } : rig;
+    }
+
+    private static async Task<Rig?> BareAsync(NewJob job, JobStore store, CancellationToken cancellation)
+    {
+        if ((job.Like ?? job.Again) is { } other)
+            return await store.FindAsync(other, cancellation) is { Unreadable.Count: 0 } there ? job.Like is null ? JobStart.Again(there.Rig) : JobStart.Like(there.Rig) : null;
+        if (job.Quick?.ToRig() is { } quick)
         {
-            var empty = Rig.Empty(job.SystemVolts, job.Units);
-            if (RigValidation.Validate(empty).Count > 0) return empty;
-            var found = job.Found?.On(empty) ?? empty;
-            return job.Wishes is { } wishes ? found with { Wishes = wishes with { MayMove = [.. wishes.MayMove, .. found.Wishes.MayMove] } } : found;
+            var name = job.QuickName?.Trim() ?? ServerWords.QuickLine;
+            return quick with { Lines = [quick.Lines[0] with { Id = FreeName.OfLine(name), Name = name }] };
         }
-        var name = job.QuickName?.Trim() ?? ServerWords.QuickLine;
-        return quick with { Lines = [quick.Lines[0] with { Id = FreeName.OfLine(name), Name = name }] };
+        var empty = Rig.Empty(job.SystemVolts, job.Units);
+        return job.Found is { } found && RigValidation.Validate(empty).Count == 0 ? found.On(empty) : empty;
     }
 
     private static async Task<IResult> OpenAsync(string id, JobStore store, CancellationToken cancellation)

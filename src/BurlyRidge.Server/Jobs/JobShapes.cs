@@ -87,12 +87,13 @@ public sealed record Revision(int Number, DateTimeOffset SavedAt, string What);
 /// <summary>A new job: with an empty rig, like another, or with a line that was sized without a job.</summary>
 /// <param name="Like">Id of a job whose plan it starts from; volts and units are that one's then.</param>
 /// <param name="Quick">A line sized without a job; its figures become the house rules.</param>
+/// <param name="Again">Id of a job whose vehicle comes back: what it planned is on it.</param>
 /// <param name="Found">The vehicle as it comes in; null: nobody said.</param>
 /// <param name="Wishes">What light is wanted of it; null: nobody said.</param>
 /// <param name="QuickName">What that line is called; "Quick line" where nothing is given.</param>
 public sealed record NewJob(
     string Name, int SystemVolts, UnitSystem Units, [property: LongText] string Note = "", string? Like = null, QuickSizeRequest? Quick = null, string? QuickName = null, JobParticulars? Particulars = null,
-    VehicleAsFound? Found = null, Wishes? Wishes = null);
+    VehicleAsFound? Found = null, Wishes? Wishes = null, string? Again = null);
 
 /// <summary>A change of a job's details, made on a version of them; what is left out stays.</summary>
 public sealed record DetailsChange(int OnVersion, string? Name = null, [property: LongText] string? Note = null, bool? Archived = null, JobParticulars? Particulars = null);

@@ -131,9 +131,21 @@ public class ProposalTests
         var again = ProposalSet.Of(taken, Proposed.Trade);
         Assert.Equal([LightWanted.FarAhead], again.Standing);
         Assert.All(again.All, proposal => Assert.Equal([LightWanted.BackingUp], proposal.Lines.Select(line => line.Planned.Light)));
-        Assert.All(again.All, proposal => Assert.Equal(taken.Lines[0], proposal.Rig.Lines[0]));
+        Assert.All(again.All, proposal => Assert.Equal((taken.Lines[0].Id, taken.Lines[0].Name), (proposal.Rig.Lines[0].Id, proposal.Rig.Lines[0].Name)));
         Assert.All(taken.Runs, run => Assert.All(again.All, proposal => Assert.Contains(run.Id, proposal.Rig.Runs.Select(other => other.Id))));
         Assert.Empty(ProposalSet.Of(taken with { Wishes = taken.Wishes with { Lights = [taken.Wishes.Lights[0]] } }, Proposed.Trade).All);
+    }
+
+    /// <summary>What is named first is kept longest, and what does not come says what all would cost.</summary>
+    [Fact]
+    public void A_budget_is_kept()
+    {
+        var rig = Proposed.Of(BodyKind.LongWagon).Wanting(LightWanted.FarAhead, LightWanted.BackingUp, LightWanted.RoundTheBed);
+        var all = ProposalSet.Of(rig, Proposed.Trade).All[0].Price;
+        var less = ProposalSet.Of(rig with { Wishes = rig.Wishes with { Budget = 0.6 * all } }, Proposed.Trade).All[0];
+        Assert.True(less.Price <= 0.6 * all);
+        Assert.Equal(LightWanted.FarAhead, less.Lines[0].Planned.Light);
+        Assert.Contains(less.NotMet, left => left.Light == LightWanted.RoundTheBed && left.Why.Contains("budget", StringComparison.Ordinal));
     }
 
     /// <summary>Best by trying every choice there is.</summary>

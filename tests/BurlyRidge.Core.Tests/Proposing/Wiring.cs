@@ -8,7 +8,7 @@ internal static class Wiring
 {
     public static (FedFrom Feed, TurnedOnBy Trigger) Of(Rig rig, LightWanted light)
     {
-        var line = rig.Lines.First(line => line.Answers == light);
+        var line = rig.Lines.First(line => line.Answers.Contains(light));
         var lamp = rig.Fixtures.First(fixture => fixture.Id == line.Lamps()[0]);
         var path = Up(rig, $"{lamp.Id}.{lamp.Functions[0].Plus}");
         var relay = rig.Relays.FirstOrDefault(relay => path.Contains(relay.Id));

@@ -4,6 +4,21 @@ import type { components, paths } from "./schema";
 
 type Schemas = components["schemas"];
 
+export type BodyChoice = Schemas["BodyChoice"];
+export type HowMuchLight = Schemas["HowMuchLight"];
+export type LampThere = Schemas["LampThere"];
+export type LightWanted = Schemas["LightWanted"];
+export type PlannedLight = Schemas["PlannedLight"];
+export type PlansAnswer = Schemas["PlansAnswer"];
+export type PlansPart = Schemas["PlansPart"];
+export type ProposalAim = Schemas["ProposalAim"];
+export type ShownPlan = Schemas["ShownPlan"];
+export type SpareLead = Schemas["SpareLead"];
+export type TappedSlot = Schemas["TappedSlot"];
+export type VehicleAsFound = Schemas["VehicleAsFound"];
+export type Wishes = Schemas["Wishes"];
+export type WishWeights = Schemas["WishWeights"];
+export type WorkedHow = NonNullable<Schemas["WorkedHow"]>;
 export type AssessedLine = Schemas["AssessedLine"];
 export type Assessment = Schemas["Assessment"];
 export type AutoSizeAnswer = Schemas["AutoSizeAnswer"];

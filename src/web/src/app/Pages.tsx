@@ -6,6 +6,7 @@ import { JobPage } from "../job/JobPage";
 import { lastStage } from "../job/lastStage";
 import { QuickSizePage } from "../quick-size/QuickSizePage";
 import { Notice } from "../ui/Notice";
+import { NewJobPage } from "../wishes/NewJobPage";
 import { t } from "../words";
 import { YardPage } from "../yard/YardPage";
 
@@ -16,6 +17,7 @@ export function Pages() {
       <Routes>
         <Route path="/" element={<YardPage />} />
         <Route path="/glossary" element={<GlossaryPage />} />
+        <Route path="/new-job" element={<NewJobPage />} />
         <Route path="/quick-size" element={<QuickSizePage />} />
         <Route path="/jobs/:jobId" element={<ToLastStage />} />
         <Route path="/jobs/:jobId/:stage" element={<JobPage />} />

@@ -214,6 +214,8 @@ export const mountTable = tableOf<Mount>()({
   structural: { as: "check", label: t("fields.whatItBoltsToIs"), usual: true },
   at,
   shows,
+  holesToDrill: { as: "number", label: t("fields.holesToDrill"), empty: t("fields.notSpecified2") },
+  cut: { as: "check", label: t("fields.hasToBeCut") },
   slatsFraction: { as: "number", label: t("fields.lightLostToSlats"), unit: "%", scale: () => asPercent },
   openings: {
     as: "record",

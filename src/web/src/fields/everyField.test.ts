@@ -102,6 +102,10 @@ const controls: Record<string, string> = {
   "body.mounts[].holds[]": "fields/HoldsField.tsx",
   "fixtures[].bracket.goesOn[]": "fields/HoldsField.tsx",
   "fixtures[].bracket.takes[]": "fields/HoldsField.tsx",
+  "wishes.": "wishes/AskFields.tsx",
+  "wishes.lights[]": "wishes/lights.ts",
+  "wishes.later": "wishes/lights.ts",
+  "wishes.weights.": "wishes/WeightFields.tsx",
   "accepted[].reason": "job/AcceptDialog.tsx",
   "accepted[].by": "job/AcceptDialog.tsx",
 };
@@ -116,6 +120,7 @@ const byItself = [
   /^accepted\[\]\.(checkId|about|lineId|figure|limit)$/, // the Watch that is accepted
   /^partBodies\[\]\.part$/,
   /^lines\[\]\.lights/, // what a line lights: by templates, and by its lamps
+  /^lines\[\]\.answers/, // the wish that a plan answered with it
   /^lines\[\]\.plan\.fixtures/,
   /^lines\[\]\.plan\.(chosenWire|chosenFuse)/, // taken in ladder and window
   /\.laneCelsius$/, // follows from the lanes

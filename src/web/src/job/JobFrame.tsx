@@ -51,7 +51,7 @@ const StageLinks = memo(function StageLinks({
           className={`inline-flex min-h-11 items-center gap-2 border-b-4 px-3 font-semibold max-lg:gap-1 max-lg:px-2 ${key === stage ? "border-lichen" : "border-transparent text-dust hover:bg-lichen-shade"}`}
         >
           <span className="font-figure text-sm" aria-hidden>
-            {i + 1}
+            {i}
           </span>
           {name}
         </NavLink>
@@ -126,7 +126,7 @@ export function JobFrame({
   const all = useMemo(
     () => [
       ...stages.map(({ key, name }, i) => ({
-        keys: String(i + 1),
+        keys: String(i),
         does: name,
         run: () => {
           ahead(key);

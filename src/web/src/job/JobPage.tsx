@@ -13,6 +13,7 @@ import type { StageKey } from "./stages";
 import { UnsavedEdits } from "./unsaved";
 
 const loads = {
+  wishes: () => import("../wishes/WishesStage"),
   walkaround: () => import("../walkaround/WalkaroundStage"),
   lines: () => import("../lines/LinesStage"),
   panel: () => import("../panel/PanelStage"),
@@ -24,6 +25,7 @@ const loads = {
 } satisfies Record<StageKey, unknown>;
 
 const stages = {
+  wishes: lazy(loads.wishes),
   walkaround: lazy(loads.walkaround),
   lines: lazy(loads.lines),
   panel: lazy(loads.panel),

@@ -86,6 +86,7 @@ export const askEarly = (queries: QueryClient, about: AboutRig<unknown>, rig: Ri
 
 /** What a stage asks first; undefined where there is nothing to ask about. */
 const first: Record<StageKey, (rig: Rig, job: string) => AboutRig<unknown> | undefined> = {
+  wishes: () => undefined,
   walkaround: (rig) => (rig.body ? ofVehicle : undefined),
   lines: ({ lines: [line] }) => line && ofLine(line.id, undefined),
   panel: () => ofPanel,

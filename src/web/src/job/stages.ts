@@ -1,6 +1,7 @@
 import { t } from "../words";
-/** The stages in the order of the work. */
+/** The stages in the order of the work; the first is the one before the work, with 0 for its key. */
 export const stages = [
+  { key: "wishes", name: t("job.wishes") },
   { key: "walkaround", name: t("job.walkaround") },
   { key: "lines", name: t("job.lines") },
   { key: "panel", name: t("job.panel") },

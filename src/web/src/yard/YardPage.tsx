@@ -18,7 +18,6 @@ import { t } from "../words";
 import { DeleteDialog } from "./DeleteDialog";
 import { DetailsDialog } from "./DetailsDialog";
 import { JobCard } from "./JobCard";
-import { NewJobDialog } from "./NewJobDialog";
 import { type JobOrder, jobOrders, sorted } from "./sorted";
 import { useDetailsChange, useJobFile, useJobs } from "./useJobs";
 
@@ -42,7 +41,6 @@ type ArchivedJob = Pick<JobSummary, "id" | "name" | "archived" | "detailsVersion
 
 export function YardPage() {
   const [archived, setArchived] = useState(false);
-  const [creating, setCreating] = useState(false);
   const [changing, setChanging] = useState<JobSummary>();
   const [deleting, setDeleting] = useState<JobSummary>();
   const [work, setWork] = useState<WorkState | "">("");
@@ -107,7 +105,7 @@ export function YardPage() {
           <Button onClick={() => picker.current?.click()}>
             <FileUp size={18} aria-hidden /> {t("yard.openAJobFile")}
           </Button>
-          <Button look="main" onClick={() => setCreating(true)}>
+          <Button look="main" onClick={() => navigate("/new-job")}>
             <Plus size={18} aria-hidden /> {t("yard.newJob2")}
           </Button>
         </div>
@@ -192,7 +190,7 @@ export function YardPage() {
             {archived ? (
               t("yard.archivedJobsStandHereAnd")
             ) : (
-              <Button className="mt-2" onClick={() => setCreating(true)}>
+              <Button className="mt-2" onClick={() => navigate("/new-job")}>
                 {t("yard.startTheFirstJob")}
               </Button>
             )}
@@ -215,7 +213,6 @@ export function YardPage() {
         </div>
         {(shown?.length ?? 0) > most && <Below key={most} onSeen={() => setMost(most + mostAtOnce)} />}
       </div>
-      {creating && <NewJobDialog onClose={() => setCreating(false)} />}
       {changing && <DetailsDialog job={changing} onClose={() => setChanging(undefined)} />}
       {deleting && <DeleteDialog job={deleting} onClose={() => setDeleting(undefined)} />}
     </Frame>

@@ -15,6 +15,7 @@ import quickSize from "./quickSize.json";
 import runSheet from "./runSheet.json";
 import ui from "./ui.json";
 import walkaround from "./walkaround.json";
+import wishes from "./wishes.json";
 import yard from "./yard.json";
 
 /** Every sentence of the pages, by the folder that says it. */
@@ -36,5 +37,6 @@ export const en = {
   runSheet,
   ui,
   walkaround,
+  wishes,
   yard,
 };

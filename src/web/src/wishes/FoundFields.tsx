@@ -1,0 +1,79 @@
+import type { BodyChoice, VehicleAsFound } from "../api/client";
+import { type FieldErrors, wrongIn } from "../api/problems";
+import { CheckField } from "../ui/CheckField";
+import { Details } from "../ui/Details";
+import { NumberField } from "../ui/NumberField";
+import { TextField } from "../ui/TextField";
+import { t } from "../words";
+import { LampsThere } from "./LampsThere";
+import { LeadsThere } from "./LeadsThere";
+import { numbersOf } from "./numbersOf";
+import { TapsThere } from "./TapsThere";
+
+export type Found = Omit<VehicleAsFound, "kind" | "body" | "driverSide">;
+
+/** How much of it somebody entered. */
+const entered = (found: Found) =>
+  [found.batteryAmpHours, found.alternatorAmps, found.reversingPin].filter(Boolean).length +
+  [found.outputs, found.leads, found.taps, found.lamps].reduce((sum, list) => sum + (list?.length ?? 0), 0);
+
+/** What supplies the vehicle, and what is on it already; all of it may be left out. */
+export function FoundFields({
+  found,
+  mounts,
+  errors,
+  onChange,
+}: {
+  found: Found;
+  mounts: BodyChoice["mounts"];
+  errors: FieldErrors;
+  onChange: (found: Found) => void;
+}) {
+  const change = (part: Partial<Found>) => onChange({ ...found, ...part });
+  return (
+    <Details summary={t("wishes.supplyCount", { entered: entered(found) })} wrong={wrongIn(errors, "found")}>
+      <div className="grid gap-2">
+        <div className="grid grid-cols-2 gap-2">
+          <NumberField
+            label={t("wishes.battery")}
+            unit={t("fields.ah")}
+            value={found.batteryAmpHours}
+            placeholder={t("wishes.notSpecified")}
+            optional
+            messages={errors["found.batteryAmpHours"]}
+            onChange={(batteryAmpHours) => change({ batteryAmpHours: batteryAmpHours ?? null })}
+          />
+          <NumberField
+            label={t("wishes.alternator")}
+            unit="A"
+            value={found.alternatorAmps}
+            placeholder={t("wishes.notSpecified")}
+            optional
+            messages={errors["found.alternatorAmps"]}
+            onChange={(alternatorAmps) => change({ alternatorAmps: alternatorAmps ?? null })}
+          />
+        </div>
+        <TextField
+          label={t("wishes.outputs")}
+          placeholder={t("wishes.outputsHint")}
+          value={found.outputs?.join(" ") ?? ""}
+          messages={found.outputs?.flatMap((_, at) => errors[`found.outputs[${at}]`] ?? [])}
+          onChange={(text) => change({ outputs: numbersOf(text) })}
+        />
+        <CheckField
+          label={t("wishes.reversingPin")}
+          checked={found.reversingPin ?? false}
+          onChange={(reversingPin) => change({ reversingPin })}
+        />
+        <LampsThere
+          lamps={found.lamps ?? []}
+          mounts={mounts}
+          errors={errors}
+          onChange={(lamps) => change({ lamps })}
+        />
+        <LeadsThere leads={found.leads ?? []} errors={errors} onChange={(leads) => change({ leads })} />
+        <TapsThere taps={found.taps ?? []} errors={errors} onChange={(taps) => change({ taps })} />
+      </div>
+    </Details>
+  );
+}
