@@ -108,6 +108,7 @@ public class PictureTests(Workshop workshop) : IClassFixture<Workshop>
         page.Open("/");
         page.Press("New job");
         page.Type("Vehicle name", name);
+        page.Unfold("Customer and note");
         page.Type("Customer", name);
         page.Press("Open the job");
         page.Press("Quick-plan a line");

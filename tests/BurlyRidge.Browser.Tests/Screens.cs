@@ -9,7 +9,7 @@ internal static class Screens
     [
         "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a bracket", "own lamp", "a wire to a part", "find", "reroute", "lines", "a lead judged",
         "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "run sheet", "a live window", "run sheet log", "a step taken back", "power up", "readings", "turn-over", "faults", "finding a wire", "beam", "glare", "wall", "set-ups", "hand over", "as built", "own words", "pack photos", "labels", "handed over", "ledger", "accepting", "quick size",
-        "history", "going back", "details", "new job", "archive", "deleting", "archived job", "conflict", "help", "glossary", "term", "tour", "a refused field", "refused sizes",
+        "history", "going back", "details", "new job", "wishes", "conditions", "archive", "deleting", "archived job", "conflict", "help", "glossary", "term", "tour", "a refused field", "refused sizes",
         "wiring to print", "legends to print", "cut list to print", "cards to print", "quote to print", "run sheet to print", "aim sheet to print",
     ];
 
@@ -152,9 +152,14 @@ internal static class Screens
                 page.Press("Details of Snow-road rescue wagon");
                 page.Field("Number plate");
                 break;
-            case "new job":
+            case "new job" or "wishes" or "conditions":
                 page.Press("New job");
-                page.Field("Number plate");
+                page.Find(By.CssSelector("[data-body='dualCab']")).Click();
+                foreach (var light in new[] { "farAhead", "verge", "backingUp", "roundTheBed" }) page.Find(By.CssSelector($"[data-light='{light}'] button")).Click();
+                if (screen == "new job") break;
+                page.Press("Propose a plan");
+                page.Find(By.CssSelector("[data-plans='found'] [data-plan]"));
+                if (screen == "conditions") page.Find(By.CssSelector("[role='tab'][data-state='inactive']")).Click();
                 break;
             case "archive" or "deleting" or "archived job":
                 Archived(page, screen);

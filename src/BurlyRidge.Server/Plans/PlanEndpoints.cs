@@ -1,7 +1,6 @@
 using System.Buffers;
 using System.Text.Json;
 using System.Threading.Channels;
-using BurlyRidge.Core;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Pictures;

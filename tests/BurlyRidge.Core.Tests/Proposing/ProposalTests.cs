@@ -44,14 +44,20 @@ public class ProposalTests
 
     /// <summary>Everything fits, nothing stops, ratings and conditions are kept, every wish has its line or its reason.</summary>
     [Fact]
-    public void Any_wishes() => AnyQuestion.Sample(rig =>
+    public void Any_wishes() => Ask(24);
+
+    /// <summary>The same of 300; ./bench plans.</summary>
+    [Fact(Explicit = true)]
+    public void Three_hundred_random_wishes() => Ask(300);
+
+    private static void Ask(int questions) => AnyQuestion.Sample(rig =>
     {
         var all = ProposalSet.Of(rig, Proposed.Trade).All;
         Assert.NotEmpty(all);
         for (var i = 0; i < all.Count; i++)
             for (var j = 0; j < i; j++) Assert.True(all[i].DiffersIn(all[j]) >= ProposalSet.LeastDifference);
         foreach (var proposal in all) Holds(rig, proposal);
-    }, iter: 24, seed: "0000KXkU5nd9", threads: 2);
+    }, iter: questions, seed: "0000KXkU5nd9", threads: 2);
 
     private static void Holds(Rig rig, Proposal proposal)
     {

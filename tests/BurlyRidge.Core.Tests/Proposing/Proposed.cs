@@ -37,7 +37,7 @@ internal static class Proposed
     public static Trade Trade { get; } = new(Catalogue, assessed =>
     {
         var rig = assessed.Whole.Wired;
-        var parts = Rig.Lists.Where(list => list.Fitted).Sum(list => list.Of(rig).Count());
+        var parts = Rig.Lists.Where(list => list.Fitted).Sum(list => list.Of(rig).Count);
         var lamps = rig.Fixtures.Sum(lamp => Catalogue.FirstOrDefault(one => one.Fixture.Functions.SequenceEqual(lamp.Functions))?.Price ?? 0);
         return new PlanCost(lamps + 8 * (parts - rig.Fixtures.Count) + 1.5 * rig.Runs.Count, parts);
     });

@@ -6,6 +6,8 @@ namespace BurlyRidge.Core.Tests.Proposing;
 /// <summary>Reads feed and trigger of a line off its wires, whatever start it came from.</summary>
 internal static class Wiring
 {
+    private static readonly string[] CoilPins = ["85", "86"];
+
     public static (FedFrom Feed, TurnedOnBy Trigger) Of(Rig rig, LightWanted light)
     {
         var line = rig.Lines.First(line => line.Answers.Contains(light));
@@ -19,7 +21,7 @@ internal static class Wiring
             : path.Contains("sideLight") ? FedFrom.SideLight
             : rig.Vehicle.FuseSlots.Any(slot => path.Contains(slot.Id)) ? FedFrom.FuseTap
             : FedFrom.Battery;
-        var coil = relay is null ? [] : new[] { "85", "86" }.SelectMany(pin => Up(rig, $"{relay.Id}.{pin}")).ToHashSet(StringComparer.Ordinal);
+        var coil = relay is null ? [] : CoilPins.SelectMany(pin => Up(rig, $"{relay.Id}.{pin}")).ToHashSet(StringComparer.Ordinal);
         bool Switch(IReadOnlySet<string> on) => rig.Switches.Any(part => on.Contains(part.Id));
         var trigger = coil.Contains("highBeam") ? feed == FedFrom.Output ? TurnedOnBy.BeamAndFactorySwitch : Switch(coil) ? TurnedOnBy.BeamAndSwitch : TurnedOnBy.Beam
             : coil.Contains("reverse") ? Switch(coil) ? TurnedOnBy.ReverseOrSwitch : TurnedOnBy.Reverse

@@ -12,6 +12,7 @@ export type PlannedLight = Schemas["PlannedLight"];
 export type PlansAnswer = Schemas["PlansAnswer"];
 export type PlansPart = Schemas["PlansPart"];
 export type ProposalAim = Schemas["ProposalAim"];
+export type Scale = Schemas["Scale"];
 export type ShownPlan = Schemas["ShownPlan"];
 export type SpareLead = Schemas["SpareLead"];
 export type TappedSlot = Schemas["TappedSlot"];

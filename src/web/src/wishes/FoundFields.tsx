@@ -3,11 +3,10 @@ import { type FieldErrors, wrongIn } from "../api/problems";
 import { CheckField } from "../ui/CheckField";
 import { Details } from "../ui/Details";
 import { NumberField } from "../ui/NumberField";
-import { TextField } from "../ui/TextField";
 import { t } from "../words";
 import { LampsThere } from "./LampsThere";
 import { LeadsThere } from "./LeadsThere";
-import { numbersOf } from "./numbersOf";
+import { NumbersField } from "./NumbersField";
 import { TapsThere } from "./TapsThere";
 
 export type Found = Omit<VehicleAsFound, "kind" | "body" | "driverSide">;
@@ -53,12 +52,12 @@ export function FoundFields({
             onChange={(alternatorAmps) => change({ alternatorAmps: alternatorAmps ?? null })}
           />
         </div>
-        <TextField
+        <NumbersField
           label={t("wishes.outputs")}
           placeholder={t("wishes.outputsHint")}
-          value={found.outputs?.join(" ") ?? ""}
+          values={found.outputs ?? []}
           messages={found.outputs?.flatMap((_, at) => errors[`found.outputs[${at}]`] ?? [])}
-          onChange={(text) => change({ outputs: numbersOf(text) })}
+          onChange={(outputs) => change({ outputs })}
         />
         <CheckField
           label={t("wishes.reversingPin")}

@@ -108,7 +108,7 @@ export function NewJobPage() {
       navigate(`/jobs/${answer.data.id}/${stage}`);
     } else if (answer.refusal.kind === "fields") {
       setErrors(answer.refusal.errors);
-      setSaid(sentenceOf(answer.refusal));
+      setSaid(undefined);
     } else setSaid(sentenceOf(answer.refusal));
   };
 

@@ -7,6 +7,7 @@ import { TallyLine } from "../ui/VerdictMark";
 import { t } from "../words";
 import { aimWords, lightNames } from "./lights";
 import { PlanLine } from "./PlanLine";
+import { ScaleList } from "./ScaleList";
 
 /** One plan: the vehicle with it on, what it comes to, its lines with why, and what it does not meet. */
 export function PlanColumn({
@@ -81,6 +82,7 @@ export function PlanColumn({
               </ul>
             </div>
           )}
+          <ScaleList scale={plan.scale} />
           {plan.coversOff.length > 0 && <p>{t("wishes.coversOff", { covers: plan.coversOff.join(", ") })}</p>}
         </div>
       </div>

@@ -22,7 +22,7 @@ export default function WishesStage({ editor }: { editor: RigEditor }) {
   const placed = rig.fixtures?.filter(({ id }) => rig.places?.some(({ part }) => part === id)) ?? [];
   return (
     <JobFrame editor={editor} stage="wishes" shortcuts={shortcuts} whole>
-      <div className="grid gap-3 p-2 lg:h-full lg:grid-cols-[19rem_1fr]">
+      <div className="grid gap-3 p-2 lg:h-full lg:grid-cols-[21rem_1fr]">
         <Panes
           name={t("wishes.wishes")}
           at={at}
