@@ -66,7 +66,7 @@ public sealed record VehicleAsFound(BodyKind Kind)
             problems.Count($"{path}.count", lamp.Count, 1, 30, PartWords.LampsThatMayMove);
             if (Shape().Mounts.All(mount => mount.Id != lamp.Mount)) problems.Add($"{path}.mount", PartWords.FormatThereIsNoMountCalled(lamp.Mount));
         });
-        if (BatteryAmpHours is { } hours) problems.Within("batteryAmpHours", hours, 10, 1000, "Ah");
+        if (BatteryAmpHours is { } hours) problems.Within("batteryAmpHours", hours, 10, 1000);
         if (AlternatorAmps is { } amps) problems.Within("alternatorAmps", amps, 10, 500, "A");
         return problems.Found;
     }

@@ -76,7 +76,10 @@ internal sealed class Drafting(Rig rig, Trade trade, CancellationToken cancellat
                 {
                     var planned = new PlannedLight(choice.Wish.Light, option.Mount, option.Lamp.Fixture.Id, option.Count, start)
                     {
-                        Bracket = option.Lamp.Fixture.Bracket?.Name, ByAdaptor = !Conditions.MayCut(rig.Wishes), Kit = byKit, Moves = moves,
+                        Bracket = option.Lamp.Fixture.Bracket?.Name,
+                        ByAdaptor = !Conditions.MayCut(rig.Wishes),
+                        Kit = byKit,
+                        Moves = moves,
                     };
                     if (now.With(planned, trade, cancellation) is not { } next) continue;
                     if (Conditions.ToStay(rig.Wishes, NewCovers(next.Building.Assessed.Whole)) is { Count: > 0 } covers)

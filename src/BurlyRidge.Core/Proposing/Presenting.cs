@@ -34,7 +34,7 @@ internal static class Presenting
         return ProposingWords.FormatGivesLux(Lux(lux), Format.Metres(target.Metres, units), Lux(target.Lux), Money(rig, option.Price));
     }
 
-    private static string Lux(double lux) => string.Create(CultureInfo.InvariantCulture, $"{(lux >= 10 ? Math.Round(lux) : Math.Round(lux, 1))} lx");
+    private static string Lux(double lux) => ProposingWords.FormatLux((lux >= 10 ? Math.Round(lux) : Math.Round(lux, 1)).ToString(CultureInfo.InvariantCulture));
 
     private static string WhyMount(DraftLine line, Rig rig)
     {

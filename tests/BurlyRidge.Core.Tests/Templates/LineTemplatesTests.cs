@@ -39,7 +39,7 @@ public class LineTemplatesTests
     {
         var template = LineTemplates.All.Single(template => template.Id == id);
         var volts = Volts(id);
-        var small = id is "second-battery" or "fuse-tap" or "parking-light" or "rear-socket" or "row" or "row-both";
+        var small = id is "second-battery" or "fuse-tap" or "parking-light" or "rear-socket" or "row" or "row-both" or "small-switch";
         var rig = Rig.Empty(volts, UnitSystem.Metric);
         if (body is { } kind) rig = rig with { Body = GenericBody.Of(kind) };
         var rear = id.StartsWith("rear", StringComparison.Ordinal);
