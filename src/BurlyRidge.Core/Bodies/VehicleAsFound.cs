@@ -31,6 +31,9 @@ public sealed record VehicleAsFound(BodyKind Kind)
     /// <summary>Lamps that are on it already.</summary>
     public IReadOnlyList<LampThere> Lamps { get; init; } = [];
 
+    /// <summary>Switches that were fitted before: their locations are taken.</summary>
+    public IReadOnlyList<SwitchThere> Switches { get; init; } = [];
+
     /// <summary>Whether it has a trailer socket with a reversing pin.</summary>
     public bool ReversingPin { get; init; }
 
@@ -66,6 +69,12 @@ public sealed record VehicleAsFound(BodyKind Kind)
             problems.Count($"{path}.count", lamp.Count, 1, 30, PartWords.LampsThatMayMove);
             if (Shape().Mounts.All(mount => mount.Id != lamp.Mount)) problems.Add($"{path}.mount", PartWords.FormatThereIsNoMountCalled(lamp.Mount));
         });
+        problems.AtMost("switches", Switches.Count, MostOfEach, PartWords.KindOfSwitches);
+        problems.Each("switches", Switches, (path, there) =>
+        {
+            problems.Text($"{path}.name", there.Name, MostName);
+            if (Shape().Spaces.All(space => space.Id != there.At)) problems.Add($"{path}.at", PartWords.FormatThereIsNoStationCalled(there.At));
+        });
         if (BatteryAmpHours is { } hours) problems.Within("batteryAmpHours", hours, 10, 1000);
         if (AlternatorAmps is { } amps) problems.Within("alternatorAmps", amps, 10, 500, "A");
         return problems.Found;
@@ -85,7 +94,7 @@ public sealed record VehicleAsFound(BodyKind Kind)
             TrailerPins = ReversingPin ? [new TrailerPin("reversing-pin", Signal.Reverse, "1.5 mm²", SocketMetres), new TrailerPin("earth-pin", null, "2.5 mm²", SocketMetres)] : [],
         };
         var rig = empty with { Vehicle = vehicle, Body = Shape() with { DriverSide = DriverSide ?? Shape().DriverSide } };
-        return Lamps.Aggregate(rig, There);
+        return Switches.Aggregate(Lamps.Aggregate(rig, There), There);
     }
 
     /// <summary>Leads of a socket's pins, m (typical, no source).</summary>
@@ -114,6 +123,17 @@ public sealed record VehicleAsFound(BodyKind Kind)
         };
     }
 
+    private static Rig There(Rig rig, SwitchThere there)
+    {
+        var id = FreeName.Among(FreeName.Taken(rig), FreeName.PlainOr("switch", there.Name));
+        return rig with
+        {
+            Switches = [.. rig.Switches, Switch.Usual(new NewPart(id, there.Name, rig.Vehicle.SystemVolts, rig.HouseRules.Gauges))],
+            Places = [.. rig.Places, new Place(id, there.At)],
+            OnVehicle = [.. rig.OnVehicle, id],
+        };
+    }
+
     private static LinePlan QuickOf(LampThere there) =>
         new([new LampSet(LampKind.RegulatedLed, there.Count, there.Watts)], UsualMetres, ReturnPath.Body, [Zone.EngineBay, Zone.Exterior], 105, Trigger.SwitchAlone);
 
@@ -136,3 +156,7 @@ public sealed record TappedSlot(double RatingAmps, double TappedAmps, string Ser
 /// <param name="Watts">Of each, W.</param>
 /// <param name="MayMove">Whether they may go somewhere else.</param>
 public sealed record LampThere(string Name, string Mount, double Watts, int Count = 1, bool MayMove = false);
+
+/// <summary>A switch that is on the vehicle.</summary>
+/// <param name="At">Id of its location.</param>
+public sealed record SwitchThere(string Name, string At);

@@ -68,7 +68,7 @@ public sealed record ProposalSet(IReadOnlyList<Proposal> All, IReadOnlyList<Ligh
         if (open.Count == 0) return new ProposalSet([], standing);
         var found = open.Select(wish => (wish, LightOptions.Of(rig, wish, trade.Lamps))).ToList();
         // Aims that want the same lamps on the same mounts, and schools that feed them alike, are drafted once.
-        var wanted = (from aim in Aims let scale = Scale.Of(aim, rig.Wishes.Weights) select (scale, choices: Choosing.Of(found, scale, null, cancellation))).DistinctBy(one => Key(one.choices)).ToList();
+        var wanted = (from aim in Aims let scale = Scale.Of(aim, rig.Wishes.Weights, rig.Vehicle) select (scale, choices: Choosing.Of(found, scale, null, cancellation))).DistinctBy(one => Key(one.choices)).ToList();
         var schools = FeedChoice.Schools(rig);
         var drafting = new Drafting(rig, trade, cancellation);
         var (done, all) = (0, wanted.Count * schools.Count * open.Count);
@@ -103,7 +103,7 @@ public sealed record ProposalSet(IReadOnlyList<Proposal> All, IReadOnlyList<Ligh
 
     private static List<Proposal> Ranked(IReadOnlyList<Draft> drafts, ProposalAim aim, Rig rig)
     {
-        var scale = Scale.Of(aim, rig.Wishes.Weights);
+        var scale = Scale.Of(aim, rig.Wishes.Weights, rig.Vehicle);
         return [.. drafts.OrderByDescending(draft => draft.Lines.Count).ThenByDescending(draft => draft.UsesKit).ThenBy(draft => aim != ProposalAim.EasyToExtend && draft.BoxForLittle(rig)).ThenByDescending(draft => scale.Points(draft, rig.Wishes.Later.Count)).Select(draft => Presenting.Of(aim, draft, rig))];
     }
 

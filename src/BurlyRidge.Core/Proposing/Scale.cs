@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Parts;
 using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Proposing;
@@ -36,12 +37,18 @@ public sealed record Scale(
     /// <summary>More outputs than that are of no use.</summary>
     public const int MostFree = 8;
 
+    /// <summary>A battery alone is taken for so little, A (house rule).</summary>
+    private const double NoAlternatorAmps = 30;
+
+    private const double UsualVolts = 12;
+
     /// <summary>Points off for each lamp that may come later and has no output.</summary>
     private const double NoRoomLater = 20;
 
-    /// <summary>The scale of an aim.</summary>
-    public static Scale Of(ProposalAim aim, WishWeights weights)
+    /// <summary>The scale of an aim; watts count against what the vehicle's alternator gives, as they do of a usual one at 12 V.</summary>
+    public static Scale Of(ProposalAim aim, WishWeights weights, Vehicle vehicle)
     {
+        var supply = (vehicle.Alternator?.RatedAmps ?? NoAlternatorAmps) * vehicle.SystemVolts / (Alternator.UsualAmps * UsualVolts);
         var plain = aim switch
         {
             ProposalAim.FewParts => new Scale(100, 0, 6, 8, 6, 3, 4, 3, 0, 5, 4),
@@ -55,7 +62,7 @@ public sealed record Scale(
             Price = plain.Price * weights.Price,
             Parts = plain.Parts * weights.Parts,
             Lamps = plain.Lamps * weights.Parts,
-            Watts = plain.Watts * weights.Watts,
+            Watts = plain.Watts * weights.Watts / supply,
             Holes = plain.Holes * weights.Holes,
             Covers = plain.Covers * weights.Covers,
             FreeOutputs = plain.FreeOutputs * weights.FreeOutputs,

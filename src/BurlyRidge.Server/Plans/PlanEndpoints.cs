@@ -40,10 +40,11 @@ public sealed record ShownPlan(
 /// <param name="Picture">From its left side.</param>
 /// <param name="Covers">What comes off somewhere on it, by name.</param>
 /// <param name="Mounts">Where lamps may be on it.</param>
-public sealed record BodyChoice(BodyKind Kind, PictureView Picture, IReadOnlyList<string> Covers, IReadOnlyList<MountChoice> Mounts);
+/// <param name="Spaces">Where other parts may be.</param>
+public sealed record BodyChoice(BodyKind Kind, PictureView Picture, IReadOnlyList<string> Covers, IReadOnlyList<PlaceChoice> Mounts, IReadOnlyList<PlaceChoice> Spaces);
 
-/// <summary>A mount by name.</summary>
-public sealed record MountChoice(string Id, string Name);
+/// <summary>A place by name.</summary>
+public sealed record PlaceChoice(string Id, string Name);
 
 /// <summary>From wishes to plans.</summary>
 internal static class PlanEndpoints
@@ -63,7 +64,8 @@ internal static class PlanEndpoints
     private static BodyChoice Choice(BodyKind kind)
     {
         var body = GenericBody.Of(kind);
-        return new BodyChoice(kind, VehiclePicture.Of(Rig.Empty(12, UnitSystem.Metric) with { Body = body }, ViewSide.Left)!, body.CoverNames(), [.. body.Mounts.Select(mount => new MountChoice(mount.Id, mount.Name))]);
+        return new BodyChoice(kind, VehiclePicture.Of(Rig.Empty(12, UnitSystem.Metric) with { Body = body }, ViewSide.Left)!, body.CoverNames(), [.. body.Mounts.Select(mount => new PlaceChoice(mount.Id, mount.Name))],
+            [.. body.Spaces.Select(space => new PlaceChoice(space.Id, space.Name))]);
     }
 
     private static async Task PlanAsync(PlansRequest request, HttpContext context, LampCatalogue lamps, KitCatalogue kits, BenchDesk bench, IOptions<JsonOptions> json)
@@ -97,7 +99,7 @@ internal static class PlanEndpoints
         [
             .. found.All.Select(plan => new ShownPlan(
                 plan.Aims, plan.Lines, plan.NotMet, plan.Price, plan.Parts, plan.Lumens, plan.Watts, plan.Holes, plan.CoversOff, plan.FreeOutputs, plan.Tally,
-                Scale.Of(plan.Aims[0], rig.Wishes.Weights), VehiclePicture.Of(plan.Rig, ViewSide.Left))),
+                Scale.Of(plan.Aims[0], rig.Wishes.Weights, rig.Vehicle), VehiclePicture.Of(plan.Rig, ViewSide.Left))),
         ],
         found.Standing,
         found.KitUnused);

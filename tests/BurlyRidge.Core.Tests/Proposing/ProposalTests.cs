@@ -158,7 +158,7 @@ public class ProposalTests
     [Fact]
     public void The_choice_is_the_best_there_is() => Gen.Select(Gen.Enum<BodyKind>(), AnyWish.List[1, 3], Gen.Enum<ProposalAim>(), Gen.Double[50, 900]).Sample((kind, lights, aim, budget) =>
     {
-        var (rig, scale) = (Proposed.Of(kind), Scale.Of(aim, new WishWeights()));
+        var (rig, scale) = (Proposed.Of(kind), Scale.Of(aim, new WishWeights(), Proposed.Of(kind).Vehicle));
         var found = lights.DistinctBy(wish => wish.Light).Select(wish => (wish, Options: LightOptions.Of(rig, wish, Proposed.Catalogue))).ToList();
         double Points(LightOption? option) => option is null ? 0 : scale.Points(option);
         double Best(int at, double price, IReadOnlyList<string> used) => at == found.Count ? 0 : found[at].Options.All.Cast<LightOption?>().Append(null)
@@ -179,6 +179,14 @@ public class ProposalTests
         Assert.True(Few(new WishWeights(Holes: 3)).Holes <= Few(new WishWeights(Holes: 0)).Holes);
         Assert.True(Few(new WishWeights(Price: 3, Light: 0.3)).Price < Few(new WishWeights(Price: 0, Parts: 0, Light: 3)).Price);
     }
+
+    /// <summary>Half the alternator makes a watt count twice, and 24 V make it count half: P = U·I.</summary>
+    [Theory]
+    [InlineData(12, 120, 1)]
+    [InlineData(12, 60, 2)]
+    [InlineData(24, 120, 0.5)]
+    public void Watts_count_against_the_supply(int volts, double amps, double times) =>
+        Assert.Equal(times * Scale.Of(ProposalAim.FewParts, new WishWeights(), Vehicle.Usual(12)).Watts, Scale.Of(ProposalAim.FewParts, new WishWeights(), Vehicle.Usual(volts) with { Alternator = new Alternator(CruiseAmps: amps) }).Watts, 1e-9);
 
     [Fact]
     public void A_lamp_that_may_move_makes_room()

@@ -19,6 +19,7 @@ public class VehicleAsFoundTests
         Leads = [new SpareLead("2.5 mm²", 5, "blue", "engine bay", "tray")],
         Taps = [new TappedSlot(15, 4, "Socket")],
         Lamps = [new LampThere("Old bar", "grille-slot", 60, MayMove: true), new LampThere("Rear pods", "rear-left", 18, 2)],
+        Switches = [new SwitchThere("Fog switch", "dash-blank")],
         ReversingPin = true,
     };
 
@@ -30,7 +31,8 @@ public class VehicleAsFoundTests
         Assert.Empty(RigValidation.Validate(rig));
         Assert.Equal((Side.Right, 95, 140), (rig.Body!.DriverSide, rig.Vehicle.Batteries[0].CapacityAmpHours, rig.Vehicle.Alternator!.CruiseAmps));
         Assert.Equal([30, 15, 10], rig.Vehicle.AuxOutputs.Select(output => output.RatingAmps));
-        Assert.Equal(["grille-slot", "rear-left", "rear-right"], rig.Places.Select(place => place.At));
+        Assert.Equal(["grille-slot", "rear-left", "rear-right", "dash-blank"], rig.Places.Select(place => place.At));
+        Assert.Contains(Assert.Single(rig.Switches).Id, rig.OnVehicle);
         Assert.All(rig.Lines, line => Assert.True(line.Existing));
         Assert.Equal(["old-bar"], rig.Wishes.MayMove);
         Assert.Equal(0, AssessedRig.Of(rig).Assessment.Tally.Stop);
@@ -51,13 +53,14 @@ public class VehicleAsFoundTests
     [Theory]
     [InlineData("outputs[0]")]
     [InlineData("lamps[0].mount")]
+    [InlineData("switches[0].at")]
     [InlineData("leads[0].wire")]
     [InlineData("taps[0].ratingAmps")]
     [InlineData("batteryAmpHours")]
     [InlineData("alternatorAmps")]
     public void What_cannot_be_is_named(string field)
     {
-        var wrong = new VehicleAsFound(BodyKind.Van) { Outputs = [0], Lamps = [new LampThere("Pod", "tray-rail", 10)], Leads = [new SpareLead("thick", 1, "", "", "")], Taps = [new TappedSlot(0, 0, "Socket")], BatteryAmpHours = 1, AlternatorAmps = 1 };
+        var wrong = new VehicleAsFound(BodyKind.Van) { Outputs = [0], Switches = [new SwitchThere("Switch", "nowhere")], Lamps = [new LampThere("Pod", "tray-rail", 10)], Leads = [new SpareLead("thick", 1, "", "", "")], Taps = [new TappedSlot(0, 0, "Socket")], BatteryAmpHours = 1, AlternatorAmps = 1 };
         Assert.Contains(field, wrong.Problems().Select(problem => problem.Path));
     }
 }

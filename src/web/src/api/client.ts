@@ -15,6 +15,7 @@ export type ProposalAim = Schemas["ProposalAim"];
 export type Scale = Schemas["Scale"];
 export type ShownPlan = Schemas["ShownPlan"];
 export type SpareLead = Schemas["SpareLead"];
+export type SwitchThere = Schemas["SwitchThere"];
 export type TappedSlot = Schemas["TappedSlot"];
 export type VehicleAsFound = Schemas["VehicleAsFound"];
 export type Wishes = Schemas["Wishes"];

@@ -7,6 +7,7 @@ import { t } from "../words";
 import { LampsThere } from "./LampsThere";
 import { LeadsThere } from "./LeadsThere";
 import { NumbersField } from "./NumbersField";
+import { SwitchesThere } from "./SwitchesThere";
 import { TapsThere } from "./TapsThere";
 
 export type Found = Omit<VehicleAsFound, "kind" | "body" | "driverSide">;
@@ -14,17 +15,22 @@ export type Found = Omit<VehicleAsFound, "kind" | "body" | "driverSide">;
 /** How much of it somebody entered. */
 const entered = (found: Found) =>
   [found.batteryAmpHours, found.alternatorAmps, found.reversingPin].filter(Boolean).length +
-  [found.outputs, found.leads, found.taps, found.lamps].reduce((sum, list) => sum + (list?.length ?? 0), 0);
+  [found.outputs, found.leads, found.taps, found.lamps, found.switches].reduce(
+    (sum, list) => sum + (list?.length ?? 0),
+    0,
+  );
 
 /** What supplies the vehicle, and what is on it already; all of it may be left out. */
 export function FoundFields({
   found,
   mounts,
+  spaces,
   errors,
   onChange,
 }: {
   found: Found;
   mounts: BodyChoice["mounts"];
+  spaces: BodyChoice["spaces"];
   errors: FieldErrors;
   onChange: (found: Found) => void;
 }) {
@@ -69,6 +75,12 @@ export function FoundFields({
           mounts={mounts}
           errors={errors}
           onChange={(lamps) => change({ lamps })}
+        />
+        <SwitchesThere
+          switches={found.switches ?? []}
+          spaces={spaces}
+          errors={errors}
+          onChange={(switches) => change({ switches })}
         />
         <LeadsThere leads={found.leads ?? []} errors={errors} onChange={(leads) => change({ leads })} />
         <TapsThere taps={found.taps ?? []} errors={errors} onChange={(taps) => change({ taps })} />

@@ -177,6 +177,7 @@ export function NewJobPage() {
               <FoundFields
                 found={draft.found}
                 mounts={body?.mounts ?? usual?.mounts ?? []}
+                spaces={body?.spaces ?? usual?.spaces ?? []}
                 errors={errors}
                 onChange={(found) => change({ found })}
               />
