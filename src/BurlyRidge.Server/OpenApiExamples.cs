@@ -106,6 +106,7 @@ internal static class OpenApiExamples
             ["revision"] = 1,
             ["idempotencyKey"] = "one-for-each-reading",
         },
+        ["plan"] = () => With(ExampleRig with { Body = ExampleBody, Wishes = new Wishes { Lights = [new Wish(LightWanted.Verge)] } }, []),
         ["lookAtHandOver"] = () => About(),
         ["lookAtPack"] = () => AboutPlaced(("paper", "letter"), ("units", "imperial")),
         ["lookAtLabels"] = () => About(("kinds", new JsonArray("fuse", "relay"))),

@@ -298,9 +298,17 @@ internal sealed class ByPage(Page page)
         Typed(page.Find(By.CssSelector($"[data-terminal='{start}'] [data-field='lengthMetres'] input")), FormattableString.Invariant($"{run.LengthMetres}"));
         // The zones that it runs through come before those that it does not: it runs through one at least.
         foreach (var (zone, word) in Zones.OrderByDescending(pair => run.Zones.Contains(pair.Zone)))
-            if (page.Find(By.XPath($"//*[@data-terminal = '{start}']//label[normalize-space() = '{word}']/input")) is var box && box.Selected != run.Zones.Contains(zone)) box.Click();
+            page.Until(() => Ticked(By.XPath($"//*[@data-terminal = '{start}']//label[normalize-space() = '{word}']/input"), run.Zones.Contains(zone)), $"{word} is as it is to be");
         page.Driver.FindElement(By.CssSelector($"[data-terminal='{start}'] button[aria-expanded='true']")).Click();
         if (ofVehicle) page.Key("p");
+    }
+
+    /// <summary>Whether a box is as it is to be; where it is not it is pressed, and looked at again: what was typed before may draw the page anew under the press.</summary>
+    private bool Ticked(By box, bool on)
+    {
+        if (page.Find(box).Selected == on) return true;
+        page.Find(box).Click();
+        return false;
     }
 
     /// <summary>Opens the wires of one of the vehicle's own parts.</summary>
