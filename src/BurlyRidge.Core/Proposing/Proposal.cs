@@ -143,7 +143,11 @@ public sealed record ProposalSet(IReadOnlyList<Proposal> All, IReadOnlyList<Ligh
         var open = found.Select(one => one.Wish).Except(draft.Lines.Select(line => line.Wish)).ToList();
         return draft with
         {
-            NotMet = [.. draft.NotMet.Where(wish => open.All(other => other.Light != wish.Light) || full.NotMet.Contains(wish)), .. open.Where(wish => full.NotMet.All(other => other.Light != wish.Light)).Select(wish => new NotMet(wish.Light, why))],
+            NotMet =
+            [
+                .. draft.NotMet.Where(wish => draft.Lines.Any(line => line.Wish.Light == wish.Light)),
+                .. open.Select(wish => full.Lines.Any(line => line.Wish == wish) ? new NotMet(wish.Light, why) : full.NotMet.First(other => other.Light == wish.Light)),
+            ],
         };
     }
 }

@@ -44,9 +44,9 @@ public class ProposalTests
 
     /// <summary>Everything fits, nothing stops, ratings and conditions are kept, every wish has its line or its reason.</summary>
     [Fact]
-    public void Any_wishes() => Ask(24);
+    public void Any_wishes() => Ask(100);
 
-    /// <summary>The same of 300; ./bench plans.</summary>
+    /// <summary>The same of 300 customers; ./bench plans.</summary>
     [Fact(Explicit = true)]
     public void Three_hundred_random_wishes() => Ask(300);
 
