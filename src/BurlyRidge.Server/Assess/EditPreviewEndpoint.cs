@@ -1,5 +1,3 @@
-using System.Buffers;
-using System.Text.Json;
 using BurlyRidge.Core;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Rigs;
@@ -29,32 +27,23 @@ public sealed record EditPreviewPart(LineView? Line = null, Assessment? Assessme
 /// <summary>What follows from an edit, in the order in which a person looks for it: the line under the hands first.</summary>
 internal static class EditPreviewEndpoint
 {
-    private const string JsonLines = "application/jsonl";
-
     public static void MapEditPreview(this IEndpointRouteBuilder routes) => routes.MapRigs("/api/preview", ServerWords.Assess)
-        .MapPost("/edit", PreviewAsync).WithName("previewEdit").Refuses().Produces<EditPreviewPart>(StatusCodes.Status200OK, JsonLines)
+        .MapPost("/edit", PreviewAsync).WithName("previewEdit").Refuses().Produces<EditPreviewPart>(StatusCodes.Status200OK, JsonLines.ContentType)
         .WithSummary("What follows from an edit, part by part as it is worked out: the line looked at, the assessment, the wire judged.")
         .WithDescription("One JSON object a line. A line or a wire that is not there has no part. Nothing is stored.");
 
     private static async Task PreviewAsync(EditPreviewRequest request, HttpContext context, IOptions<JsonOptions> json)
     {
         var client = context.RequestAborted;
-        context.Response.ContentType = JsonLines;
+        var send = JsonLines.Begin<EditPreviewPart>(context, json);
         using var held = AssessmentCache.Hold(request.Rig);
         if (request.LineId is { } lineId)
         {
             var whole = await held.WholeAsync(client);
-            if (client.WorkOut(token => LineView.Of(whole, lineId, request.State, token)) is { } line) await SendAsync(new(Line: line));
+            if (client.WorkOut(token => LineView.Of(whole, lineId, request.State, token)) is { } line) await send(new(Line: line));
         }
         var assessed = await held.AssessedAsync(client);
-        await SendAsync(new(Assessment: request.LineId is { } about ? assessed.Assessment.About(about) : assessed.Assessment));
-        if (request.Run is { } run && client.WorkOut(token => RunAssessment.Of(assessed, run, ShippedCatalogue.Wire, token)) is { } judged) await SendAsync(new(Run: judged));
-
-        async Task SendAsync(EditPreviewPart part)
-        {
-            await JsonSerializer.SerializeAsync(context.Response.BodyWriter, part, json.Value.SerializerOptions, client);
-            context.Response.BodyWriter.Write("\n"u8);
-            await context.Response.BodyWriter.FlushAsync(client);
-        }
+        await send(new(Assessment: request.LineId is { } about ? assessed.Assessment.About(about) : assessed.Assessment));
+        if (request.Run is { } run && client.WorkOut(token => RunAssessment.Of(assessed, run, ShippedCatalogue.Wire, token)) is { } judged) await send(new(Run: judged));
     }
 }

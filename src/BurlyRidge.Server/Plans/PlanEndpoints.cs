@@ -1,5 +1,3 @@
-using System.Buffers;
-using System.Text.Json;
 using System.Threading.Channels;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bodies;
@@ -49,12 +47,10 @@ public sealed record PlaceChoice(string Id, string Name);
 /// <summary>From wishes to plans.</summary>
 internal static class PlanEndpoints
 {
-    private const string JsonLines = "application/jsonl";
-
     public static void MapPlans(this IEndpointRouteBuilder routes)
     {
         routes.MapGet("/api/bodies", () => TypedResults.Ok(Bodies)).WithTags("Plans").WithName("listBodies").WithSummary("The kinds of body that a job starts from.").WithDescription("Each drawn to scale from its left side, with its covers and mounts by name.");
-        routes.MapRigs("/api/preview", ServerWords.Assess).MapPost("/plans", PlanAsync).WithName("plan").Refuses().Produces<PlansPart>(StatusCodes.Status200OK, JsonLines)
+        routes.MapRigs("/api/preview", ServerWords.Assess).MapPost("/plans", PlanAsync).WithName("plan").Refuses().Produces<PlansPart>(StatusCodes.Status200OK, JsonLines.ContentType)
             .WithSummary("Plans for what a rig's wishes ask for, beside each other.")
             .WithDescription("One JSON object a line: how far the search is, and last the answer. Closing the connection stops it. Nothing is stored; a line is taken by the command takeProposal.");
     }
@@ -72,7 +68,7 @@ internal static class PlanEndpoints
     {
         var client = context.RequestAborted;
         var trade = new Trade(await lamps.LampsAsync(), await bench.CostingAsync(request.Job, client)) { Kits = await kits.KitsAsync(), Sizes = QuickSizeCache.Sizes };
-        context.Response.ContentType = JsonLines;
+        var send = JsonLines.Begin<PlansPart>(context, json);
         var parts = Channel.CreateUnbounded<PlansPart>();
         var search = Task.Run(() =>
         {
@@ -86,12 +82,7 @@ internal static class PlanEndpoints
                 parts.Writer.Complete();
             }
         }, client);
-        await foreach (var part in parts.Reader.ReadAllAsync(client))
-        {
-            await JsonSerializer.SerializeAsync(context.Response.BodyWriter, part, json.Value.SerializerOptions, client);
-            context.Response.BodyWriter.Write("\n"u8);
-            await context.Response.BodyWriter.FlushAsync(client);
-        }
+        await foreach (var part in parts.Reader.ReadAllAsync(client)) await send(part);
         await search;
     }
 
