@@ -8,6 +8,9 @@ public sealed record BenchView(
     IReadOnlyList<CutPiece> Pieces, IReadOnlyList<MakingOff> Endings, IReadOnlyList<ReelGroup> Reels, IReadOnlyList<Covering> Coverings, IReadOnlyList<PartNeeded> Parts,
     double WireMetres, decimal? WireCost, IReadOnlyList<WorkItem> Work, IReadOnlyList<CablePiece> Cables)
 {
+    /// <summary>How many parts there are, wire and what else comes by the metre apart.</summary>
+    public int PartCount() => (int)Parts.Where(part => !part.Metres).Sum(part => part.Count);
+
     /// <summary>Lays an assessed rig out on the bench; pure and total.</summary>
     /// <param name="forSale">What wire is sold as, by the name of its size.</param>
     /// <param name="stock">Lengths of wire at hand; null: none.</param>

@@ -146,7 +146,7 @@ public sealed record BuildFigures(string Name, string WhyNot, decimal? Price, in
         return new BuildFigures(
             outcome.Name, "", quote.Gross, quote.Unpriced.Count, quote.LabourMinutes / 60, view.Reels.Sum(group => group.LeftMetres) + rests,
             wired.Runs.Sum(run => Conductors.Copper.Kilograms(Conductors.WireTable.Find(run.Wire)!, run.LengthMetres)) + wired.Fixtures.Sum(lamp => lamp.Body?.Kilograms ?? 0),
-            (int)view.Parts.Where(part => !part.Metres).Sum(part => part.Count), wired.Runs.Count, wired.Runs.Sum(run => run.LengthMetres), assessed.Assessment.Tally);
+            view.PartCount(), wired.Runs.Count, wired.Runs.Sum(run => run.LengthMetres), assessed.Assessment.Tally);
     }
 
     /// <summary>What legs of kits have more than their lanes ask for, m.</summary>

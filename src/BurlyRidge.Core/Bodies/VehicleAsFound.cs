@@ -45,7 +45,7 @@ public sealed record VehicleAsFound(BodyKind Kind)
     /// <summary>What cannot be, by field.</summary>
     public IEnumerable<Problem> Problems()
     {
-        var problems = new Problems();
+        var (problems, shape) = (new Problems(), Shape());
         problems.AtMost("outputs", Outputs.Count, MostOutputs, PartWords.KindOfOutputs);
         for (var i = 0; i < Outputs.Count; i++) problems.Within($"outputs[{i}]", Outputs[i], 1, 100, "A");
         problems.AtMost("leads", Leads.Count, MostOfEach, PartWords.KindOfLeads);
@@ -67,13 +67,13 @@ public sealed record VehicleAsFound(BodyKind Kind)
             problems.Text($"{path}.name", lamp.Name, MostName);
             problems.Above($"{path}.watts", lamp.Watts, 0, 1000, "W");
             problems.Count($"{path}.count", lamp.Count, 1, 30, PartWords.LampsThatMayMove);
-            if (Shape().Mounts.All(mount => mount.Id != lamp.Mount)) problems.Add($"{path}.mount", PartWords.FormatThereIsNoMountCalled(lamp.Mount));
+            if (shape.Mounts.All(mount => mount.Id != lamp.Mount)) problems.Add($"{path}.mount", PartWords.FormatThereIsNoMountCalled(lamp.Mount));
         });
         problems.AtMost("switches", Switches.Count, MostOfEach, PartWords.KindOfSwitches);
         problems.Each("switches", Switches, (path, there) =>
         {
             problems.Text($"{path}.name", there.Name, MostName);
-            if (Shape().Spaces.All(space => space.Id != there.At)) problems.Add($"{path}.at", PartWords.FormatThereIsNoStationCalled(there.At));
+            if (shape.Spaces.All(space => space.Id != there.At)) problems.Add($"{path}.at", PartWords.FormatThereIsNoStationCalled(there.At));
         });
         if (BatteryAmpHours is { } hours) problems.Within("batteryAmpHours", hours, 10, 1000);
         if (AlternatorAmps is { } amps) problems.Within("alternatorAmps", amps, 10, 500, "A");
@@ -93,7 +93,8 @@ public sealed record VehicleAsFound(BodyKind Kind)
             FuseSlots = [.. Taps.Select((tap, i) => new FuseSlot($"slot-{i + 1}", tap.RatingAmps, Feed.Ignition, 0, tap.Serves) { TappedAmps = tap.TappedAmps, TappedFor = PartWords.AnEarlierCircuit })],
             TrailerPins = ReversingPin ? [new TrailerPin("reversing-pin", Signal.Reverse, "1.5 mm²", SocketMetres), new TrailerPin("earth-pin", null, "2.5 mm²", SocketMetres)] : [],
         };
-        var rig = empty with { Vehicle = vehicle, Body = Shape() with { DriverSide = DriverSide ?? Shape().DriverSide } };
+        var shape = Shape();
+        var rig = empty with { Vehicle = vehicle, Body = shape with { DriverSide = DriverSide ?? shape.DriverSide } };
         return Switches.Aggregate(Lamps.Aggregate(rig, There), There);
     }
 

@@ -31,13 +31,15 @@ internal sealed record Draft(
 }
 
 /// <summary>Builds whole plans upon one rig.</summary>
-internal sealed class Drafting(Rig rig, Trade trade, CancellationToken cancellation)
+/// <param name="before">The rig before any of them.</param>
+internal sealed class Drafting(Building before, Trade trade, CancellationToken cancellation)
 {
     /// <summary>So many other lamps and mounts are tried where the first cannot be fed.</summary>
     private const int MostOthers = 3;
 
-    private readonly Building before = Building.On(rig, trade, cancellation);
-    private readonly Lazy<PlanCost> costBefore = new(() => trade.Cost(AssessedRig.Of(rig, sizes: trade.Sizes, cancellation: cancellation)));
+    private readonly Rig rig = before.Rig;
+    private readonly PlanCost costBefore = trade.Cost(before.Assessed);
+    private readonly IReadOnlyList<string> offBefore = CoversOff(before.Assessed.Whole);
 
     /// <summary>Builds one line after another, those at the front first, each by the first start that holds.</summary>
     /// <param name="done">Is told after each wish.</param>
@@ -59,7 +61,7 @@ internal sealed class Drafting(Rig rig, Trade trade, CancellationToken cancellat
         now = now.Finished(rig, trade, cancellation);
         var assessment = now.Assessed.Assessment;
         return new Draft(
-            now.Rig, InOrder(lines, line => line.Wish.Light), InOrder(left, wish => wish.Light), assessment, trade.Cost(now.Assessed).Beyond(costBefore.Value), NewCovers(now.Assessed.Whole), Outputs.Free(now.Rig),
+            now.Rig, InOrder(lines, line => line.Wish.Light), InOrder(left, wish => wish.Light), assessment, trade.Cost(now.Assessed).Beyond(costBefore), NewCovers(now.Assessed.Whole), Outputs.Free(now.Rig),
             Math.Max(0, assessment.Tally.Watch - before.Assessed.Assessment.Tally.Watch));
 
         DraftLine? Line(Choice choice, LightOption first)
@@ -82,7 +84,7 @@ internal sealed class Drafting(Rig rig, Trade trade, CancellationToken cancellat
                         Moves = moves,
                     };
                     if (now.With(planned, trade, cancellation) is not { } next) continue;
-                    if (Conditions.ToStay(rig.Wishes, NewCovers(next.Building.Assessed.Whole)) is { Count: > 0 } covers)
+                    if (rig.Wishes.CoversStay.Count > 0 && Conditions.ToStay(rig.Wishes, NewCovers(next.Building.Assessed.Whole)) is { Count: > 0 } covers)
                     {
                         why = ProposingWords.FormatACoverWouldHaveToComeOff(Format.And(covers), option.At);
                         continue;
@@ -123,11 +125,10 @@ internal sealed class Drafting(Rig rig, Trade trade, CancellationToken cancellat
         return stop is null ? ProposingWords.NoStartSuits : ProposingWords.FormatACheckStopsIt(stop.Title, stop.Reason);
     }
 
-    private IReadOnlyList<string> NewCovers(WholeRig whole)
-    {
-        IEnumerable<string> Off(WholeRig one) => ComesOff.Of(one.Wired, one.Routed, PartNames.Of(one.Wired)).Where(cover => !cover.LoosenOnly).Select(cover => cover.What);
-        return [.. Off(whole).Except(Off(before.Assessed.Whole), StringComparer.OrdinalIgnoreCase)];
-    }
+    private IReadOnlyList<string> NewCovers(WholeRig whole) => [.. CoversOff(whole).Except(offBefore, StringComparer.OrdinalIgnoreCase)];
+
+    private static IReadOnlyList<string> CoversOff(WholeRig whole) =>
+        [.. ComesOff.Of(whole.Wired, whole.Routed, PartNames.Of(whole.Wired)).Where(cover => !cover.LoosenOnly).Select(cover => cover.What)];
 
     private IReadOnlyList<T> InOrder<T>(IEnumerable<T> all, Func<T, LightWanted> light)
     {

@@ -43,12 +43,11 @@ public static class FeedChoice
     public static IReadOnlyList<string> Starts(Rig rig, Wish wish, double watts, FeedSchool school)
     {
         var worked = wish.Worked ?? Usual(wish.Light, rig.HouseRules);
-        var outputs = rig.Vehicle.AuxOutputs.Count > 0;
         if (rig.Wishes.FactorySwitchesOnly) return ByFactory(rig, wish, worked);
         IReadOnlyList<string> found = worked switch
         {
             WorkedHow.WithReverse when HasReversePin(rig) => ["rear-socket"],
-            WorkedHow.BySwitch when outputs => ["factory-output"],
+            WorkedHow.BySwitch when rig.Vehicle.AuxOutputs.Count > 0 => ["factory-output"],
             _ => [],
         };
         var loose = worked switch
@@ -64,12 +63,12 @@ public static class FeedChoice
         IReadOnlyList<string> box = worked switch
         {
             // Bought for the beam alone it would be a box for one or two lamps.
-            WorkedHow.Armed when Free(rig, WorkedBy.Input) => ["relay-box-beam"],
+            WorkedHow.Armed when Outputs.AnyFree(rig, WorkedBy.Input) => ["relay-box-beam"],
             WorkedHow.BySwitch or WorkedHow.ByPanel => [OutputTemplates.BoxId],
             _ => [],
         };
         // What is on the vehicle already is used before something is bought.
-        if (box.Count > 0 && Free(rig, worked == WorkedHow.Armed ? WorkedBy.Input : WorkedBy.Slot)) return [.. box, .. loose];
+        if (box.Count > 0 && Outputs.AnyFree(rig, worked == WorkedHow.Armed ? WorkedBy.Input : WorkedBy.Slot)) return [.. box, .. loose];
         return school switch
         {
             FeedSchool.OneBox => [.. box, .. loose],
@@ -95,6 +94,4 @@ public static class FeedChoice
     }
 
     private static bool HasReversePin(Rig rig) => rig.Vehicle.TrailerPins.Any(pin => pin.Carries == Signal.Reverse);
-
-    private static bool Free(Rig rig, WorkedBy worked) => rig.PowerBoxes.Any(box => box.Outputs.Any(output => output.WorkedBy == worked && !rig.Runs.Any(run => run.Ends().Contains($"{box.Id}.{output.Id}"))));
 }

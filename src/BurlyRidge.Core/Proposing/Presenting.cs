@@ -7,9 +7,9 @@ namespace BurlyRidge.Core.Proposing;
 /// <summary>Says a draft in words.</summary>
 internal static class Presenting
 {
-    /// <summary>The draft as a proposal of that aim, upon <paramref name="before"/>.</summary>
-    public static Proposal Of(ProposalAim aim, Draft draft, Rig before) => new(
-        [aim], draft.Rig, [.. draft.Lines.Select(line => Line(line, draft, before))], draft.NotMet, draft.Cost.Price, draft.Cost.Parts,
+    /// <summary>The draft as a proposal of no aim yet, upon <paramref name="before"/>.</summary>
+    public static Proposal Of(Draft draft, Rig before) => new(
+        [], draft.Rig, [.. draft.Lines.Select(line => Line(line, draft, before))], draft.NotMet, draft.Cost.Price, draft.Cost.Parts,
         draft.Lines.Sum(line => line.Option.Lumens), draft.Lines.Sum(line => line.Option.Watts), draft.Lines.Sum(line => line.Option.Holes), draft.CoversOff, draft.FreeOutputs, draft.Assessment.Tally);
 
     /// <summary>An amount of the workshop's money, whole.</summary>

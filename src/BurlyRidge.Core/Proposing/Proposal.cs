@@ -70,12 +70,12 @@ public sealed record ProposalSet(IReadOnlyList<Proposal> All, IReadOnlyList<Ligh
         // Aims that want the same lamps on the same mounts, and schools that feed them alike, are drafted once.
         var wanted = (from aim in Aims let scale = Scale.Of(aim, rig.Wishes.Weights, rig.Vehicle) select (scale, choices: Choosing.Of(found, scale, null, cancellation))).DistinctBy(one => Key(one.choices)).ToList();
         var schools = FeedChoice.Schools(rig);
-        var drafting = new Drafting(rig, trade, cancellation);
+        var drafting = new Drafting(Building.On(rig, trade, cancellation), trade, cancellation);
         var (done, all) = (0, wanted.Count * schools.Count * open.Count);
         void Done() => progress?.Invoke(Math.Min(1, (double)Interlocked.Increment(ref done) / all));
         var drafts = (from one in wanted from school in schools select (one.scale, one.choices, school)).AsParallel().AsOrdered().WithCancellation(cancellation)
             .Select(way => Within(rig, found, way.choices, way.scale, way.school, drafting, Done, cancellation)).ToList().DistinctBy(draft => draft.Key).ToList();
-        var taken = Taken(drafts, rig);
+        var taken = Taken([.. drafts.Select(draft => (draft, Presenting.Of(draft, rig)))], rig);
         var kit = trade.Kits.FirstOrDefault(other => other.Id == rig.Wishes.KitAtHand);
         return new ProposalSet(taken, standing) { KitUnused = kit is null || taken.Any(proposal => proposal.Lines.Any(line => line.Planned.Kit is not null)) ? "" : ProposingWords.FormatTheKitServesNone(kit.Name) };
     }
@@ -84,7 +84,7 @@ public sealed record ProposalSet(IReadOnlyList<Proposal> All, IReadOnlyList<Ligh
     /// The best of each aim. A light less is no answer to any, and a kit at hand is used where that takes none away. What an earlier one does
     /// as well or better by the aim's own measure serves both; of one alone another way is shown beside it.
     /// </summary>
-    private static List<Proposal> Taken(IReadOnlyList<Draft> drafts, Rig rig)
+    private static List<Proposal> Taken(IReadOnlyList<(Draft Draft, Proposal Said)> drafts, Rig rig)
     {
         var taken = new List<Proposal>();
         foreach (var aim in Aims)
@@ -101,10 +101,14 @@ public sealed record ProposalSet(IReadOnlyList<Proposal> All, IReadOnlyList<Ligh
 
     private static string Key(IReadOnlyList<Choice> choices) => string.Join(';', choices.Select(choice => choice.Option is { } option ? $"{option.Mount} {option.Lamp.Fixture.Id} {option.Count} {option.Lamp.Fixture.Bracket?.Name}" : ""));
 
-    private static List<Proposal> Ranked(IReadOnlyList<Draft> drafts, ProposalAim aim, Rig rig)
+    private static List<Proposal> Ranked(IReadOnlyList<(Draft Draft, Proposal Said)> drafts, ProposalAim aim, Rig rig)
     {
         var scale = Scale.Of(aim, rig.Wishes.Weights, rig.Vehicle);
-        return [.. drafts.OrderByDescending(draft => draft.Lines.Count).ThenByDescending(draft => draft.UsesKit).ThenBy(draft => aim != ProposalAim.EasyToExtend && draft.BoxForLittle(rig)).ThenByDescending(draft => scale.Points(draft, rig.Wishes.Later.Count)).Select(draft => Presenting.Of(aim, draft, rig))];
+        return
+        [
+            .. drafts.OrderByDescending(one => one.Draft.Lines.Count).ThenByDescending(one => one.Draft.UsesKit).ThenBy(one => aim != ProposalAim.EasyToExtend && one.Draft.BoxForLittle(rig))
+                .ThenByDescending(one => scale.Points(one.Draft, rig.Wishes.Later.Count)).Select(one => one.Said with { Aims = [aim] }),
+        ];
     }
 
     private static double Measure(ProposalAim aim, Proposal proposal) => aim switch

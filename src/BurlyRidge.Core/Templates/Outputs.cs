@@ -26,6 +26,10 @@ internal static class Outputs
     public static int Free(Rig rig) =>
         OfVehicle(rig, 0).Count + rig.PowerBoxes.Sum(box => box.Outputs.Count(output => Free(rig, $"{box.Id}.{output.Id}")));
 
+    /// <summary>Whether a box has one that is worked so and that nothing hangs on.</summary>
+    public static bool AnyFree(Rig rig, WorkedBy worked) =>
+        rig.PowerBoxes.Any(box => box.Outputs.Any(output => output.WorkedBy == worked && Free(rig, $"{box.Id}.{output.Id}")));
+
     private static bool Free(Rig rig, string terminal) => !rig.Runs.Any(run => run.From == terminal || run.To == terminal);
 
     private static bool Carries(Rig rig, double rating, double amps) => Limits.AtLeast(rig.HouseRules.FuseLoadFraction * rating, amps);

@@ -52,7 +52,7 @@ public sealed class BenchDesk(ShopStore shops, RecordStore records, KitCatalogue
         return assessed =>
         {
             var laid = open.Lay(assessed);
-            return new PlanCost((double)laid.Quote.Gross, (int)laid.View.Parts.Where(part => !part.Metres).Sum(part => part.Count));
+            return new PlanCost((double)laid.Quote.Gross, laid.View.PartCount());
         };
     }
 

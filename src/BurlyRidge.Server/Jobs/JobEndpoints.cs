@@ -57,12 +57,20 @@ internal static class JobEndpoints
         if (job.Found?.Problems().ToList() is { Count: > 0 } wrong) return BadInput.Of(BadInput.Under("found", wrong));
         if (await StartAsync(job, store, cancellation) is not { } rig) return BadInput.Of([new Problem("like", ServerWords.ThereIsNoSuchJob)]);
         var problems = JobValidation.Details(job.Name, job.Note, job.Particulars).ToList();
-        problems.AddRange(RigValidation.Validate(rig).Select(problem =>
-            problem with { Path = problem.Path == "vehicle.systemVolts" ? "systemVolts" : problem.Path == "lines[0].name" && job.Quick is not null ? "quickName" : problem.Path.StartsWith("body.", StringComparison.Ordinal) && job.Found is not null ? $"found.{problem.Path}" : problem.Path }));
+        problems.AddRange(RigValidation.Validate(rig).Select(problem => problem with { Path = AskedAt(job, problem.Path) }));
         if (problems.Count > 0) return BadInput.Of(problems);
         var stored = await store.CreateAsync(new JobDraft(job.Name.Trim(), job.Note, rig, job.Particulars));
         return TypedResults.Created($"/api/jobs/{stored.Row.Id}", await OpenJob.OfAsync(stored, cancellation));
     }
+
+    /// <summary>Where what stands at a place of the rig was asked.</summary>
+    private static string AskedAt(NewJob job, string path) => path switch
+    {
+        "vehicle.systemVolts" => "systemVolts",
+        "lines[0].name" when job.Quick is not null => "quickName",
+        _ when job.Found is not null && path.StartsWith("body.", StringComparison.Ordinal) => $"found.{path}",
+        _ => path,
+    };
 
     /// <summary>The rig that a new job begins with; null where it is to be like one that is not there.</summary>
     private static async Task<Rig?> StartAsync(NewJob job, JobStore store, CancellationToken cancellation)
