@@ -1,13 +1,15 @@
 import { Download, FlipHorizontal2, Upload } from "lucide-react";
-import { useRef, useState } from "react";
+import { useState } from "react";
 import { asked } from "../api/asked";
 import { api, type Body, type BodyKind, type Rig } from "../api/client";
 import { type Answer, type FieldErrors, under, withPaths } from "../api/problems";
+import { readVehicleFile } from "../api/vehicleFile";
 import type { RigEditor } from "../job/rigEditor";
 import { whyNot } from "../job/rigEditor";
 import { rulesOf, withBody } from "../job/rigEdits";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
+import { FileButton } from "../ui/FileButton";
 import { asLength } from "../ui/figures/figures";
 import { NumberField } from "../ui/NumberField";
 import { bodyWords, choices, sideWords } from "../ui/words";
@@ -40,7 +42,6 @@ export function BodyPanel({
   const { units } = rulesOf(rig);
   const [kind, setKind] = useState<BodyKind>(rig.body?.kind ?? "longWagon");
   const [trouble, setTrouble] = useState<string>();
-  const file = useRef<HTMLInputElement>(null);
   const said = under(errors, "body.size");
   const take = async (ask: () => Promise<Answer<Body>>) => {
     const came = await asked(ask);
@@ -54,14 +55,6 @@ export function BodyPanel({
   };
   const start = (resize: boolean) =>
     take(() => api.POST("/api/preview/body", { body: { kind, size: resize ? rig.body?.size : null } }));
-  const read = (chosen: File) =>
-    take(() =>
-      api.POST("/api/preview/vehicle-file", {
-        body: chosen as never,
-        bodySerializer: (body) => body as unknown as File,
-        headers: { "Content-Type": "application/json" },
-      }),
-    );
   return (
     <>
       <ChoiceField
@@ -112,22 +105,13 @@ export function BodyPanel({
           </a>
         </>
       )}
-      <Button onClick={() => file.current?.click()}>
-        <Upload size={18} aria-hidden /> {t("walkaround.openAVehicleFile")}
-      </Button>
-      <input
-        ref={file}
-        type="file"
+      <FileButton
+        label={t("walkaround.vehicleFile")}
         accept="application/json,.json"
-        aria-label={t("walkaround.vehicleFile")}
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = "";
-          if (chosen) void read(chosen);
-        }}
-      />
+        onFile={(file) => void take(() => readVehicleFile(file))}
+      >
+        <Upload size={18} aria-hidden /> {t("walkaround.openAVehicleFile")}
+      </FileButton>
       {trouble && (
         <p role="alert" className="text-oxide">
           {trouble}

@@ -1,5 +1,5 @@
 import { FileUp, Plus, Ruler } from "lucide-react";
-import { useEffect, useRef, useState } from "react";
+import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import type { JobSummary, WorkState } from "../api/client";
 import { sentenceOf, withPaths } from "../api/problems";
@@ -7,6 +7,7 @@ import { Frame } from "../frame/Frame";
 import { tourOffered, tourStep } from "../help/tour";
 import { Button } from "../ui/Button";
 import { choiceLook } from "../ui/Field";
+import { FileButton } from "../ui/FileButton";
 import { linkLook } from "../ui/linkLook";
 import { Notice } from "../ui/Notice";
 import { Refused } from "../ui/Refused";
@@ -55,7 +56,6 @@ export function YardPage() {
   const change = useDetailsChange();
 
   const jobFile = useJobFile();
-  const picker = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
 
   const open = async (picked: File) => {
@@ -89,22 +89,13 @@ export function YardPage() {
           <Link to="/quick-size" className={linkLook}>
             <Ruler size={18} aria-hidden /> {t("yard.quickSize")}
           </Link>
-          <input
-            ref={picker}
-            type="file"
+          <FileButton
+            label={t("yard.jobFile")}
             accept=".json,application/json,.zip,application/zip"
-            className="sr-only"
-            tabIndex={-1}
-            aria-label={t("yard.jobFile")}
-            onChange={async (event) => {
-              const picked = event.target.files?.[0];
-              event.target.value = "";
-              if (picked) await open(picked);
-            }}
-          />
-          <Button onClick={() => picker.current?.click()}>
+            onFile={(file) => void open(file)}
+          >
             <FileUp size={18} aria-hidden /> {t("yard.openAJobFile")}
-          </Button>
+          </FileButton>
           <Button look="main" onClick={() => navigate("/new-job")}>
             <Plus size={18} aria-hidden /> {t("yard.newJob2")}
           </Button>
