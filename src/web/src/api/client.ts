@@ -8,7 +8,6 @@ export type BodyChoice = Schemas["BodyChoice"];
 export type HowMuchLight = Schemas["HowMuchLight"];
 export type LampThere = Schemas["LampThere"];
 export type LightWanted = Schemas["LightWanted"];
-export type PlannedLight = Schemas["PlannedLight"];
 export type PlansAnswer = Schemas["PlansAnswer"];
 export type PlansPart = Schemas["PlansPart"];
 export type ProposalAim = Schemas["ProposalAim"];

@@ -1,14 +1,12 @@
 import type { BodyChoice, VehicleAsFound } from "../api/client";
 import { type FieldErrors, wrongIn } from "../api/problems";
+import { lampThere, spareLead, switchThere, tappedSlot } from "../fields/foundTables";
 import { CheckField } from "../ui/CheckField";
 import { Details } from "../ui/Details";
 import { NumberField } from "../ui/NumberField";
 import { t } from "../words";
-import { LampsThere } from "./LampsThere";
-import { LeadsThere } from "./LeadsThere";
 import { NumbersField } from "./NumbersField";
-import { SwitchesThere } from "./SwitchesThere";
-import { TapsThere } from "./TapsThere";
+import { RowsThere } from "./RowsThere";
 
 export type Found = Omit<VehicleAsFound, "kind" | "body" | "driverSide">;
 
@@ -19,6 +17,9 @@ const entered = (found: Found) =>
     (sum, list) => sum + (list?.length ?? 0),
     0,
   );
+
+const choicesOf = (places: BodyChoice["mounts"]) =>
+  places.map(({ id, name }) => ({ value: id, label: name }));
 
 /** What supplies the vehicle, and what is on it already; all of it may be left out. */
 export function FoundFields({
@@ -35,6 +36,7 @@ export function FoundFields({
   onChange: (found: Found) => void;
 }) {
   const change = (part: Partial<Found>) => onChange({ ...found, ...part });
+  const { lamps = [], switches = [] } = found;
   return (
     <Details summary={t("wishes.supplyCount", { entered: entered(found) })} wrong={wrongIn(errors, "found")}>
       <div className="grid gap-2">
@@ -70,20 +72,53 @@ export function FoundFields({
           checked={found.reversingPin ?? false}
           onChange={(reversingPin) => change({ reversingPin })}
         />
-        <LampsThere
-          lamps={found.lamps ?? []}
-          mounts={mounts}
+        <RowsThere
+          title={t("wishes.lamps")}
+          another={t("wishes.addALamp")}
+          rows={lamps}
+          blank={{
+            name: t("wishes.lampOf", { at: lamps.length + 1 }),
+            mount: mounts[0]?.id ?? "",
+            watts: 20,
+            count: 1,
+          }}
+          table={lampThere}
+          options={{ mount: choicesOf(mounts) }}
           errors={errors}
-          onChange={(lamps) => change({ lamps })}
+          path="found.lamps"
+          onChange={(next) => change({ lamps: next })}
         />
-        <SwitchesThere
-          switches={found.switches ?? []}
-          spaces={spaces}
+        <RowsThere
+          title={t("wishes.switches")}
+          another={t("wishes.addASwitch")}
+          rows={switches}
+          blank={{ name: t("wishes.switchOf", { at: switches.length + 1 }), at: spaces[0]?.id ?? "" }}
+          table={switchThere}
+          options={{ at: choicesOf(spaces) }}
           errors={errors}
-          onChange={(switches) => change({ switches })}
+          path="found.switches"
+          onChange={(next) => change({ switches: next })}
         />
-        <LeadsThere leads={found.leads ?? []} errors={errors} onChange={(leads) => change({ leads })} />
-        <TapsThere taps={found.taps ?? []} errors={errors} onChange={(taps) => change({ taps })} />
+        <RowsThere
+          title={t("wishes.leads")}
+          another={t("wishes.addALead")}
+          rows={found.leads ?? []}
+          blank={{ wire: "2.5 mm²", lengthMetres: 4, colour: "", from: "", to: "" }}
+          table={spareLead}
+          errors={errors}
+          path="found.leads"
+          onChange={(leads) => change({ leads })}
+        />
+        <RowsThere
+          title={t("wishes.taps")}
+          another={t("wishes.addATap")}
+          rows={found.taps ?? []}
+          blank={{ ratingAmps: 10, tappedAmps: 2, serves: "" }}
+          table={tappedSlot}
+          errors={errors}
+          path="found.taps"
+          onChange={(taps) => change({ taps })}
+        />
       </div>
     </Details>
   );

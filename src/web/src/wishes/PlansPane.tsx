@@ -39,7 +39,7 @@ export function PlansPane({
     setSaid(ran.done ? undefined : ran.why);
     if (ran.done) setTold(ran.notes);
   };
-  const shown = enabled ? (search.kind === "found" ? search.answer : last) : undefined;
+  const shown = enabled ? last : undefined;
   const stale = shown !== undefined && search.kind !== "found";
   return (
     <div className="flex min-h-0 flex-col gap-2 lg:h-full" data-plans={enabled ? search.kind : "idle"}>

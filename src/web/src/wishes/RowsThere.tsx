@@ -1,5 +1,7 @@
 import { Plus, Trash2 } from "lucide-react";
-import type { ReactNode } from "react";
+import { type FieldErrors, under } from "../api/problems";
+import { Fields, type Options } from "../fields/Fields";
+import type { FieldTable } from "../fields/table";
 import { Button } from "../ui/Button";
 import { t } from "../words";
 
@@ -9,16 +11,22 @@ export function RowsThere<Row extends object>({
   another,
   rows,
   blank,
+  table,
+  options,
+  errors,
+  path,
   onChange,
-  children,
 }: {
   title: string;
   another: string;
   rows: readonly Row[];
   blank: Row;
+  table: FieldTable;
+  options?: Options;
+  errors: FieldErrors;
+  /** Where the list stands among what is asked. */
+  path: string;
   onChange: (rows: Row[]) => void;
-  /** The fields of one of them. */
-  children: (row: Row, at: number, change: (part: Partial<Row>) => void) => ReactNode;
 }) {
   return (
     <fieldset className="grid gap-2 border border-seam p-2">
@@ -27,10 +35,14 @@ export function RowsThere<Row extends object>({
       </legend>
       {rows.map((row, at) => (
         // biome-ignore lint/suspicious/noArrayIndexKey: such a row has no name but its place
-        <div key={at} className="grid grid-cols-2 items-end gap-2 border-b border-seam pb-2">
-          {children(row, at, (part) =>
-            onChange(rows.map((other, i) => (i === at ? { ...other, ...part } : other))),
-          )}
+        <div key={at} className="grid gap-2 border-b border-seam pb-2">
+          <Fields
+            table={table}
+            value={row}
+            options={options}
+            errors={under(errors, `${path}[${at}]`)}
+            onChange={(part) => onChange(rows.map((other, i) => (i === at ? { ...other, ...part } : other)))}
+          />
           <Button
             look="quiet"
             className="justify-self-start"

@@ -1,4 +1,4 @@
-import { useEffect, useState } from "react";
+import { useEffect, useRef, useState } from "react";
 import { whyOf } from "../api/asked";
 import { api, type PlansAnswer, type PlansPart, type Rig } from "../api/client";
 import { jsonLines } from "../api/jsonLines";
@@ -10,7 +10,7 @@ export type Search =
   | { kind: "searching"; progress: number; since: number }
   | { kind: "stopped" }
   | { kind: "failed"; why: string }
-  | { kind: "found"; answer: PlansAnswer };
+  | { kind: "found" };
 
 /** So long after the last change plans are searched for. */
 const settleMilliseconds = 500;
@@ -19,7 +19,7 @@ const settleMilliseconds = 500;
 export function usePlans(rig: Rig, job: string, enabled: boolean) {
   const [search, setSearch] = useState<Search>({ kind: "waiting" });
   const [last, setLast] = useState<PlansAnswer>();
-  const [ending, setEnding] = useState<AbortController>();
+  const ending = useRef<AbortController>(undefined);
   const [again, setAgain] = useState(0);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: asking again is asking the same
@@ -31,7 +31,7 @@ export function usePlans(rig: Rig, job: string, enabled: boolean) {
     const controller = new AbortController();
     const read = async () => {
       setSearch({ kind: "searching", progress: 0, since: Date.now() });
-      setEnding(controller);
+      ending.current = controller;
       try {
         const answer = await api.POST("/api/preview/plans", {
           body: { rig, job },
@@ -46,7 +46,7 @@ export function usePlans(rig: Rig, job: string, enabled: boolean) {
           if (controller.signal.aborted) return;
           if (found) {
             setLast(found);
-            setSearch({ kind: "found", answer: found });
+            setSearch({ kind: "found" });
           } else if (progress != null)
             setSearch((now) =>
               now.kind === "searching" ? { ...now, progress: Math.max(now.progress, progress) } : now,
@@ -64,7 +64,7 @@ export function usePlans(rig: Rig, job: string, enabled: boolean) {
   }, [rig, job, enabled, again]);
 
   const stop = useStable(() => {
-    ending?.abort();
+    ending.current?.abort();
     setSearch({ kind: "stopped" });
   });
   return { search, last, stop, ask: useStable(() => setAgain(again + 1)) };
