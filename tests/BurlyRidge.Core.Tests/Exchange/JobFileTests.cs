@@ -30,14 +30,20 @@ public class JobFileTests
         Assert.Equal(text, JobFile.Write(file!.Name, file.Note, file.Rig));
     }
 
+    /// <summary>A rig as that version stored it, read: it is valid and has today's shape.</summary>
+    private static Rig Kept(int version)
+    {
+        var rig = Documents.Rig(File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", $"rig-v{version}.json")));
+        Assert.Empty(RigValidation.Validate(rig));
+        Assert.Equal(Rig.CurrentSchema, rig.SchemaVersion);
+        return rig;
+    }
+
     /// <summary>A rig as the first version stored it, kept as it was.</summary>
     [Fact]
     public void Version_1_is_read_as_it_was_meant()
     {
-        var text = File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v1.json"));
-        var rig = Documents.Rig(text);
-        Assert.Empty(RigValidation.Validate(rig));
-        Assert.Equal(Rig.CurrentSchema, rig.SchemaVersion);
+        var rig = Kept(1);
         Assert.Single(rig.Vehicle.Batteries);
         Assert.Equal(["rows", "tank"], rig.Lines.Select(line => line.Id));
         var tank = rig.Lines[1].Plan!;
@@ -50,10 +56,7 @@ public class JobFileTests
     [Fact]
     public void Version_2_is_read_as_it_was_meant()
     {
-        var text = File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v2.json"));
-        var rig = Documents.Rig(text);
-        Assert.Empty(RigValidation.Validate(rig));
-        Assert.Equal(Rig.CurrentSchema, rig.SchemaVersion);
+        var rig = Kept(2);
         Assert.Null(rig.Body);
         Assert.All(rig.Runs, run => Assert.Null(run.Lay));
         Assert.NotEmpty(rig.Lines);
@@ -63,10 +66,7 @@ public class JobFileTests
     [Fact]
     public void Version_3_is_read_as_it_was_meant()
     {
-        var text = File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v3.json"));
-        var rig = Documents.Rig(text);
-        Assert.Empty(RigValidation.Validate(rig));
-        Assert.Equal(Rig.CurrentSchema, rig.SchemaVersion);
+        var rig = Kept(3);
         Assert.Equal(new PanelFace(), Assert.Single(rig.PowerBoxes).Panel);
         Assert.Equal(12, rig.Lines.Count);
         Assert.NotNull(rig.Body);
@@ -76,8 +76,7 @@ public class JobFileTests
     [Fact]
     public void Version_6_is_read_as_it_was_meant()
     {
-        var rig = Documents.Rig(File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v6.json")));
-        Assert.Empty(RigValidation.Validate(rig));
+        var rig = Kept(6);
         var vehicle = rig.Vehicle;
         Assert.Equal((null, null, null), (vehicle.Batteries[0].CapacityAmpHours, vehicle.Batteries[0].PeukertExponent, vehicle.HouseLoadAmps));
         Assert.Equal(new Alternator(), vehicle.Alternator);
@@ -91,9 +90,7 @@ public class JobFileTests
     [Fact]
     public void Version_7_is_read_as_it_was_meant()
     {
-        var text = File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v7.json"));
-        var rig = Documents.Rig(text);
-        Assert.Empty(RigValidation.Validate(rig));
+        var rig = Kept(7);
         Assert.Equal(TieTo.Nothing, Assert.Single(rig.Body!.Lanes, lane => lane.TieTo is not null).TieTo);
         Assert.All(rig.Runs, run => Assert.True(run is { Kit: null, Cable: "" }));
         Assert.Equal(6, rig.Lines.Count);
@@ -103,9 +100,7 @@ public class JobFileTests
     [Fact]
     public void Version_8_is_read_as_it_was_meant()
     {
-        var rig = Documents.Rig(File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v8.json")));
-        Assert.Empty(RigValidation.Validate(rig));
-        Assert.Equal(Rig.CurrentSchema, rig.SchemaVersion);
+        var rig = Kept(8);
         Assert.Empty(rig.Beams.Aims);
         Assert.All(rig.Fixtures.SelectMany(lamp => lamp.Functions), light => Assert.Null(light.Output));
         Assert.NotEmpty(rig.Lines);
@@ -115,9 +110,7 @@ public class JobFileTests
     [Fact]
     public void Version_9_is_read_as_it_was_meant()
     {
-        var rig = Documents.Rig(File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v9.json")));
-        Assert.Empty(RigValidation.Validate(rig));
-        Assert.Equal(Rig.CurrentSchema, rig.SchemaVersion);
+        var rig = Kept(9);
         Assert.False(rig.ToStandard);
         Assert.NotEmpty(rig.Beams.Aims);
     }
@@ -126,9 +119,7 @@ public class JobFileTests
     [Fact]
     public void Version_10_is_read_as_it_was_meant()
     {
-        var rig = Documents.Rig(File.ReadAllText(Path.Combine(Repository.Root, "tests", "BurlyRidge.Core.Tests", "Exchange", "Golden", "rig-v10.json")));
-        Assert.Empty(RigValidation.Validate(rig));
-        Assert.Equal(Rig.CurrentSchema, rig.SchemaVersion);
+        var rig = Kept(10);
         Assert.True(rig.ToStandard);
         Assert.NotEmpty(rig.OnVehicle);
         Assert.Empty(rig.Wishes.Lights);
