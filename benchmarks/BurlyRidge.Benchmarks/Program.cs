@@ -16,6 +16,11 @@ if (args is ["beam"])
     BeamLight.Print();
     return;
 }
+if (args is ["diagnosis"])
+{
+    FaultFinding.Print();
+    return;
+}
 if (args is ["running"])
 {
     RunningRigs.Print();

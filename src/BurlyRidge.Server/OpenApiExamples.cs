@@ -96,6 +96,8 @@ internal static class OpenApiExamples
         ["probeRig"] = () => About(("events", KeyTurned()), ("at", 5), ("probing", new JsonObject { ["setting"] = "volts", ["red"] = "battery.plus", ["black"] = "body" })),
         ["lookAtCommissioning"] = () => About(),
         ["lookAtReadings"] = () => About(("line", ExampleRig.Lines[0].Id)),
+        ["diagnose"] = () => About(("line", ExampleRig.Lines[0].Id)),
+        ["tryVehicle"] = () => About(("line", ExampleRig.Lines[0].Id), ("stand", "off"), ("faults", new JsonArray())),
         ["findWire"] = () => About(("signal", "highBeam"), ("volts", 12.6), ("place", "left headlamp"), ("pins", new JsonArray(
             new JsonObject { ["pin"] = "1", ["colour"] = "black", ["off"] = 0, ["on"] = 0 }, new JsonObject { ["pin"] = "2", ["colour"] = "blue/white", ["off"] = 0.02, ["on"] = 12.4 }))),
         ["addToCommissioning"] = () => new JsonObject

@@ -74,6 +74,7 @@ public static class ServerApp
         builder.Services.AddScoped<BenchDesk>();
         builder.Services.AddScoped<SheetDesk>();
         builder.Services.AddScoped<CommissioningDesk>();
+        builder.Services.AddScoped<DiagnosisDesk>();
         builder.Services.AddScoped<Seals>();
         builder.Services.AddScoped<ArchiveWriter>();
         builder.Services.AddScoped<ArchiveReader>();
@@ -118,6 +119,7 @@ public static class ServerApp
         app.MapRunSheets();
         app.MapPowerUp();
         app.MapCommissioning();
+        app.MapDiagnosis();
         app.MapBeams();
         app.MapHandOver();
         app.MapLabels();

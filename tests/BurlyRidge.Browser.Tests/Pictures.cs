@@ -24,7 +24,7 @@ public class Pictures(Workshop workshop) : IClassFixture<Workshop>
         { "ledger", "ledger", "day" },
         { "bench", "a reel", "day" },
         { "run-sheet", "run sheet", "day" },
-        { "power-up", "readings", "day" },
+        { "power-up", "a fault looked for", "day" },
         { "beam", "beam", "day" },
         { "hand-over", "hand over", "day" },
         { "labels", "labels", "day" },

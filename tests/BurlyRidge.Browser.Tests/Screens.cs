@@ -8,7 +8,7 @@ internal static class Screens
     public static IReadOnlyList<string> All { get; } =
     [
         "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a bracket", "own lamp", "a wire to a part", "find", "reroute", "lines", "a lead judged",
-        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "run sheet", "a live window", "run sheet log", "a step taken back", "power up", "readings", "turn-over", "faults", "finding a wire", "beam", "glare", "wall", "set-ups", "hand over", "as built", "own words", "pack photos", "labels", "handed over", "ledger", "accepting", "quick size",
+        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "run sheet", "a live window", "run sheet log", "a step taken back", "power up", "readings", "turn-over", "a fault looked for", "faults", "finding a wire", "beam", "glare", "wall", "set-ups", "hand over", "as built", "own words", "pack photos", "labels", "handed over", "ledger", "accepting", "quick size",
         "history", "going back", "details", "new job", "wishes", "conditions", "archive", "deleting", "archived job", "conflict", "help", "glossary", "term", "tour", "a refused field", "refused sizes",
         "wiring to print", "legends to print", "cut list to print", "cards to print", "quote to print", "run sheet to print", "aim sheet to print",
     ];
@@ -108,7 +108,7 @@ internal static class Screens
             case "run sheet" or "a live window" or "run sheet log" or "a step taken back":
                 RunSheet(page, screen);
                 break;
-            case "power up" or "readings" or "turn-over" or "faults" or "finding a wire":
+            case "power up" or "readings" or "turn-over" or "a fault looked for" or "faults" or "finding a wire":
                 PowerUp(page, screen);
                 break;
             case "beam" or "glare" or "wall" or "set-ups":
@@ -234,6 +234,7 @@ internal static class Screens
         page.Find(By.CssSelector("[data-slot='box.o1']")).Click();
         page.Find(By.CssSelector("[data-lit]"));
         page.Find(By.CssSelector("[data-note='turned']"));
+        if (screen == "a fault looked for") LookForAFault(page);
         // What runs on is never twice the same.
         page.Press("Pause");
         if (screen is "readings" or "finding a wire")
@@ -250,6 +251,18 @@ internal static class Screens
         if (screen != "finding a wire") return;
         page.Press("Find a wire of the vehicle…");
         page.Find(By.CssSelector("[data-pin]"));
+    }
+
+    /// <summary>The lamps of the simulated vehicle looked at, and one reading taken.</summary>
+    private static void LookForAFault(Page page)
+    {
+        page.Key("d");
+        page.Find(By.CssSelector("[data-find='found'] input[type='checkbox']")).Click();
+        page.Press("Look at all lamps here");
+        page.Until(() => page.Has(By.CssSelector("[data-find='found'] [data-stage='open']")) && page.Has(By.CssSelector("[data-next] form")), "a reading is asked for");
+        page.Press("Read it here");
+        page.Find(By.CssSelector("[data-taken]"));
+        page.Find(By.CssSelector("[data-find='found']"));
     }
 
     private static void Beam(Page page, string screen)

@@ -28,9 +28,9 @@ public class HostingTests
                 "/api/jobs/{id}/revisions/{number}/changes", "/api/jobs/{id}/revisions/{number}/go-back", "/api/jobs/{id}/rig", "/api/jobs/{id}/run-sheet", "/api/jobs/{id}/run-sheet.html", "/api/jobs/{id}/run-sheet.ics",
                 "/api/jobs/{id}/seal", "/api/jobs/{id}/undo", "/api/jobs/{id}/vehicle-file", "/api/jobs/{id}/wire-labels.html", "/api/jobs/{id}/wire-register.csv", "/api/preview/beam", "/api/preview/beam-file", "/api/preview/beam-grid",
                 "/api/preview/beam-marks", "/api/preview/beam-plan", "/api/preview/bench", "/api/preview/body", "/api/preview/builds", "/api/preview/candidates", "/api/preview/commissioning", "/api/preview/dashboard",
-                "/api/preview/diagram", "/api/preview/diagram-pages", "/api/preview/edit", "/api/preview/found-wire", "/api/preview/hand-over", "/api/preview/kit", "/api/preview/labels", "/api/preview/line", "/api/preview/live",
+                "/api/preview/diagnosis", "/api/preview/diagram", "/api/preview/diagram-pages", "/api/preview/edit", "/api/preview/found-wire", "/api/preview/hand-over", "/api/preview/kit", "/api/preview/labels", "/api/preview/line", "/api/preview/live",
                 "/api/preview/measure", "/api/preview/netlist", "/api/preview/pack", "/api/preview/panel", "/api/preview/parts", "/api/preview/plans", "/api/preview/probe", "/api/preview/readings", "/api/preview/routes", "/api/preview/rules",
-                "/api/preview/run", "/api/preview/run-sheet", "/api/preview/templates", "/api/preview/vehicle-file", "/api/preview/walkaround", "/api/quick-size", "/api/shop", "/api/shop/prices.csv", "/health", "/schemas/job-file.json",
+                "/api/preview/run", "/api/preview/run-sheet", "/api/preview/templates", "/api/preview/tried", "/api/preview/vehicle-file", "/api/preview/walkaround", "/api/quick-size", "/api/shop", "/api/shop/prices.csv", "/health", "/schemas/job-file.json",
             ],
             paths.Order(StringComparer.Ordinal));
     }

@@ -1,4 +1,6 @@
 using System.Text.Json.Serialization;
+using BurlyRidge.Core.Commissioning.Diagnosing;
+using BurlyRidge.Core.Running;
 
 namespace BurlyRidge.Core.Commissioning;
 
@@ -9,6 +11,11 @@ namespace BurlyRidge.Core.Commissioning;
 [JsonDerivedType(typeof(TakenBack), "takenBack")]
 [JsonDerivedType(typeof(Turned), "turned")]
 [JsonDerivedType(typeof(Passed), "passed")]
+[JsonDerivedType(typeof(Looked), "looked")]
+[JsonDerivedType(typeof(Probed), "probed")]
+[JsonDerivedType(typeof(Forgotten), "forgotten")]
+[JsonDerivedType(typeof(CannotReach), "cannotReach")]
+[JsonDerivedType(typeof(FaultFound), "faultFound")]
 public abstract record CommissioningEvent
 {
     private CommissioningEvent() { }
@@ -86,7 +93,77 @@ public abstract record CommissioningEvent
 
         private protected override void Check(Problems problems) => problems.Text("line", Line, MostName);
     }
+
+    /// <summary>Lamps were looked at while a fault of a line was looked for.</summary>
+    /// <param name="Stand">Id of how the rig stood.</param>
+    public sealed record Looked(string Line, string Stand, IReadOnlyList<LampLook> Lamps) : CommissioningEvent
+    {
+        private const int MostLamps = 500;
+
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("line", Line, MostName);
+            problems.Text("stand", Stand, MostName);
+            problems.Count("lamps", Lamps.Count, 1, MostLamps, CommissioningWords.LampsLookedAt);
+            problems.Each("lamps", Lamps, (path, lamp) => problems.Text($"{path}.lamp", lamp.Lamp, MostName));
+        }
+    }
+
+    /// <summary>A meter was held to it meanwhile.</summary>
+    /// <param name="Value">V, A or Ω.</param>
+    public sealed record Probed(string Line, string Stand, Probing Probing, double Value) : CommissioningEvent
+    {
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("line", Line, MostName);
+            problems.Text("stand", Stand, MostName);
+            CheckProbing(problems, Probing);
+        }
+    }
+
+    /// <summary>What was seen or read there meanwhile was a slip.</summary>
+    /// <param name="Probing">Of a reading; null: it was the looks at all lamps.</param>
+    public sealed record Forgotten(string Line, string Stand, Probing? Probing = null) : CommissioningEvent
+    {
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("line", Line, MostName);
+            problems.Text("stand", Stand, MostName);
+            if (Probing is not null) CheckProbing(problems, Probing);
+        }
+    }
+
+    /// <summary>No probe gets to a part, or one does after all.</summary>
+    public sealed record CannotReach(string Line, string Part, bool Reached = false) : CommissioningEvent
+    {
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("line", Line, MostName);
+            problems.Text("part", Part, MostName);
+        }
+    }
+
+    /// <summary>What was wrong is found: the next search begins anew, and the shop knows of one more.</summary>
+    /// <param name="Fault">Key of the fault library; empty: nothing was wrong.</param>
+    public sealed record FaultFound(string Line, string Fault) : CommissioningEvent
+    {
+        private protected override void Check(Problems problems)
+        {
+            problems.Text("line", Line, MostName);
+            problems.Letters("fault", Fault, MostText);
+        }
+    }
+
+    private static void CheckProbing(Problems problems, Probing probing)
+    {
+        problems.Text("probing.red", probing.Red, MostName);
+        problems.Letters("probing.black", probing.Black, MostName);
+    }
 }
+
+/// <summary>How a lamp looked.</summary>
+/// <param name="Lamp">"fixture.function".</param>
+public sealed record LampLook(string Lamp, LampSeen As);
 
 /// <summary>A reading as it was taken.</summary>
 public sealed record TakenReading(string Key, string Words, double Value, string Unit, DateTimeOffset At, string Who);
@@ -104,6 +181,9 @@ public sealed record TurnedSo(DateTimeOffset At, string Who, bool AsItShould, st
 /// <param name="Passed">Lines that were commissioned, by line.</param>
 public sealed record CommissioningRecord(double? BatteryVolts, IReadOnlyDictionary<(string Line, string Key), TakenReading> Readings, IReadOnlyDictionary<string, TurnedSo> Turned, IReadOnlyDictionary<string, PassedLine> Passed)
 {
+    /// <summary>Faults that are looked for, by line.</summary>
+    public IReadOnlyDictionary<string, LineSearch> Searches { get; init; } = new Dictionary<string, LineSearch>();
+
     /// <summary>Nothing was measured yet.</summary>
     public static CommissioningRecord Nothing { get; } = Of([]);
 
@@ -114,7 +194,10 @@ public sealed record CommissioningRecord(double? BatteryVolts, IReadOnlyDictiona
         var readings = new Dictionary<(string, string), TakenReading>();
         var turned = new Dictionary<string, TurnedSo>(StringComparer.Ordinal);
         var passed = new Dictionary<string, PassedLine>(StringComparer.Ordinal);
+        var searches = new Dictionary<string, LineSearch>(StringComparer.Ordinal);
         foreach (var (at, who, what) in log)
+        {
+            if (LineSearch.LineOf(what) is { } of) searches[of] = searches.GetValueOrDefault(of, LineSearch.Nothing).After(what);
             switch (what)
             {
                 case CommissioningEvent.BatteryMeasured battery:
@@ -133,7 +216,8 @@ public sealed record CommissioningRecord(double? BatteryVolts, IReadOnlyDictiona
                     passed[line.Line] = new PassedLine(at, who, line);
                     break;
             }
-        return new CommissioningRecord(volts, readings, turned, passed);
+        }
+        return new CommissioningRecord(volts, readings, turned, passed) { Searches = searches };
     }
 
     /// <summary>The same with readings of a trial for those of a line.</summary>

@@ -1,4 +1,5 @@
 using System.Collections.Concurrent;
+using BurlyRidge.Core.Running;
 using BurlyRidge.Core.Sizing;
 
 namespace BurlyRidge.Core.Commissioning;
@@ -12,15 +13,24 @@ public sealed class CommissioningPlan
 
     public CommissioningPlan(RigStudy study)
     {
-        var ways = new LineWays(study);
-        (Study, readings) = (study, new ReadingPlan(study, ways));
-        turns = new(() => TurnOver.Of(study, ways));
+        Ways = new LineWays(study);
+        (Study, readings) = (study, new ReadingPlan(study, Ways));
+        turns = new(() => TurnOver.Of(study, Ways));
     }
 
     public RigStudy Study { get; }
 
     /// <summary>What is turned over before the rig is handed over, in the order in which it is done.</summary>
     public IReadOnlyList<TurnCheck> Turns => turns.Value;
+
+    /// <summary>What each line hangs on.</summary>
+    internal LineWays Ways { get; }
+
+    /// <summary>The terminals that a reading touches.</summary>
+    internal IEnumerable<string> TerminalsOf(PlannedReading reading) => readings.Touched(reading);
+
+    /// <summary>Where its meter is held, in words.</summary>
+    internal PlannedReading Between(string red, string black, TesterSetting setting = TesterSetting.Volts) => setting == TesterSetting.Ohms ? readings.Ohms(red, black) : readings.Volts(red, black);
 
     /// <summary>The readings of a line, or of the vehicle, in the order in which they are taken; none where nothing lights it.</summary>
     internal IReadOnlyList<PlannedGroup> Of(string line) => known.GetOrAdd(line, readings.Of);

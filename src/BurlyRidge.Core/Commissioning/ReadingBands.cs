@@ -64,7 +64,8 @@ public static class ReadingBands
         return new ExpectedReading(key, reading.Words, reading.Probing, UnitOf(reading.Probing.Setting), middle, At(tail), At(1 - tail));
     }
 
-    private static string UnitOf(TesterSetting setting) => setting switch { TesterSetting.Volts => "V", TesterSetting.Clamp => "A", _ => "Ω" };
+    /// <summary>V, A or Ω.</summary>
+    internal static string UnitOf(TesterSetting setting) => setting switch { TesterSetting.Volts => "V", TesterSetting.Clamp => "A", _ => "Ω" };
 }
 
 /// <summary>A rig that stands in one way, with meters at all that is read there.</summary>

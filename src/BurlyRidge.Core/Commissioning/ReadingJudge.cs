@@ -1,5 +1,6 @@
 using BurlyRidge.Core.Harness;
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Running;
 using BurlyRidge.Core.Running.Faults;
 
 namespace BurlyRidge.Core.Commissioning;
@@ -47,11 +48,16 @@ public static class ReadingJudge
     private const double MostOhms = 40e6;
 
     /// <summary>Why a reading cannot be; empty: it can.</summary>
-    public static string Refuse(Rig rig, ExpectedReading reading, double value)
+    public static string Refuse(Rig rig, ExpectedReading reading, double value) => Refuse(rig, reading.Unit, value);
+
+    /// <summary>The same of a meter that is held anywhere.</summary>
+    public static string Refuse(Rig rig, Probing probing, double value) => Refuse(rig, ReadingBands.UnitOf(probing.Setting), value);
+
+    private static string Refuse(Rig rig, string unit, double value)
     {
         if (!double.IsFinite(value)) return CommissioningWords.NotANumber;
         var volts = rig.Vehicle.SystemVolts * MostVoltsFactor;
-        return reading.Unit switch
+        return unit switch
         {
             "V" when Math.Abs(value) > volts => CommissioningWords.FormatTooHighVolts(Format.Volts(value), Format.Volts(volts)),
             "A" when Math.Abs(value) > MostAmps(rig) => CommissioningWords.FormatTooManyAmps(Format.Amps(value), Format.RatedAmps(MostAmps(rig))),
@@ -76,8 +82,11 @@ public static class ReadingJudge
         return new JudgedReading(verdict, by, verdict == ReadingVerdict.NotPassed && !group.OnBench ? Suspects(plan, line.Line, group.Id, reading, value) : []);
     }
 
+    /// <summary>From here up no tenths are said, Ω.</summary>
+    private const double WholeOhms = 100;
+
     /// <summary>A value with its unit.</summary>
-    public static string Say(double value, string unit) => unit switch { "V" => Format.Volts(value), "A" => Format.Amps(value), _ => FormattableString.Invariant($"{value:0.0} {unit}") };
+    public static string Say(double value, string unit) => unit switch { "V" => Format.Volts(value), "A" => Format.Amps(value), _ => value < WholeOhms ? FormattableString.Invariant($"{value:0.0} {unit}") : FormattableString.Invariant($"{value:0} {unit}") };
 
     /// <summary>How far a value is from what a fault reads, up to 1 near enough. Rust and paint have as many ohms as they like: they may change it by less or by more.</summary>
     private static double AwayOf(RigFault fault, double reads, double sound, double value, double half)
@@ -104,7 +113,7 @@ public static class ReadingJudge
             .Where(pair => double.IsFinite(pair.Reads) && Math.Abs(pair.Reads - sound) > reading.Half / 2)
             .Select(pair => (pair.Fault, pair.Reads, Away: AwayOf(pair.Fault, pair.Reads, sound, value, reading.Half)))
             .Where(pair => pair.Away <= 1)
-            .OrderBy(pair => pair.Away * pair.Away + OrderWeight * FaultLibrary.Order(pair.Fault.Kind))
+            .OrderBy(pair => pair.Away * pair.Away + OrderWeight * FaultOdds.Order(pair.Fault.Kind))
             .Take(MostSuspects)
             .Select(pair => new Suspect(pair.Fault.Key, pair.Fault.Name, Say(pair.Reads, reading.Unit)))];
     }

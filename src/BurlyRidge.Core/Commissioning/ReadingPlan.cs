@@ -10,7 +10,9 @@ using BurlyRidge.Core.Sizing;
 namespace BurlyRidge.Core.Commissioning;
 
 /// <summary>A reading that is to be taken.</summary>
-internal sealed record PlannedReading(string Key, string Words, Probing Probing);
+/// <param name="Key">Names it within its way of standing.</param>
+/// <param name="Words">Where the meter is held.</param>
+public sealed record PlannedReading(string Key, string Words, Probing Probing);
 
 /// <summary>How a rig stands while some are taken.</summary>
 /// <param name="Rig">As little of it as decides them.</param>
@@ -25,6 +27,15 @@ internal sealed record PlannedGroup(string Id, string Words, RigState State, Rig
 internal sealed class ReadingPlan
 {
     private const string Bench = "bench";
+
+    /// <summary>How a rig stands without anything that lights a line.</summary>
+    public const string Off = "off";
+
+    /// <summary>Dead behind its fuse.</summary>
+    public const string IsDead = "dead";
+
+    /// <summary>With the plug of its first lamp undone.</summary>
+    public const string Unplugged = "unplugged";
 
     private readonly RigStudy study;
     private readonly LineWays ways;
@@ -81,7 +92,7 @@ internal sealed class ReadingPlan
         var groups = new List<PlannedGroup>();
         groups.AddRange(OnBench(line));
         groups.AddRange(Dead(way, lights));
-        groups.Add(Group(way, "off", new RigState { Key = on.Key }, [Volts(Rig.Vehicle.SystemPlus, Rig.Vehicle.SystemMinus), .. way.Fuses.Select(fuse => AtFuse($"{fuse.Id}.in", CommissioningWords.FormatSupplySide(Names[fuse.Id]))), .. lights.Take(MostDark).Select(Across)]));
+        groups.Add(Group(way, Off, new RigState { Key = on.Key }, [Volts(Rig.Vehicle.SystemPlus, Rig.Vehicle.SystemMinus), .. way.Fuses.Select(fuse => AtFuse($"{fuse.Id}.in", CommissioningWords.FormatSupplySide(Names[fuse.Id]))), .. lights.Take(MostDark).Select(Across)]));
         groups.AddRange(lit.Where(one => ways.Of(line, one.State) is not null).Select(one => Group(way, one.Id, one.State, Lit(ways.Of(line, one.State)!, lights))));
         groups.AddRange(way.Nearly().Select(near => Group(way, $"near-{near.Id}", near.State, [Across(lights[0])])));
         return [.. groups.Where(group => group.Readings.Count > 0)];
@@ -102,7 +113,8 @@ internal sealed class ReadingPlan
     private PlannedGroup Group(LineWay way, string id, RigState state, IReadOnlyList<PlannedReading> readings, params IReadOnlyList<string> without) =>
         new(id, How(way, state, without), state, ways.Piece(state, readings.SelectMany(Touched)), readings) { Out = without };
 
-    private IEnumerable<string> Touched(PlannedReading reading) => reading.Probing.Setting == TesterSetting.Clamp
+    /// <summary>The terminals that a reading touches.</summary>
+    public IEnumerable<string> Touched(PlannedReading reading) => reading.Probing.Setting == TesterSetting.Clamp
         ? Rig.Runs.Where(run => run.Id == reading.Probing.Red).SelectMany(run => run.Ends()) : [reading.Probing.Red, reading.Probing.Black];
 
     /// <summary>How it stands, the switches that the line hangs on said wherever they are.</summary>
@@ -112,12 +124,14 @@ internal sealed class ReadingPlan
         return StandWords.Together([.. taken, .. StandWords.Of(Rig, Names, state, [.. way.Switches.Keys]).DefaultIfEmpty(CommissioningWords.AllOff)]);
     }
 
-    private PlannedReading Volts(string red, string black) => new($"{red}>{black}", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Volts, red, black));
+    /// <summary>Volts between two terminals.</summary>
+    public PlannedReading Volts(string red, string black) => new($"{red}>{black}", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Volts, red, black));
 
     /// <summary>One side of a fuse, whose sides have no print.</summary>
     private PlannedReading AtFuse(string terminal, string called) => Volts(terminal, Vehicle.Body) with { Words = CommissioningWords.FormatProbes(called, PartNames.Small(Names[Vehicle.Body])) };
 
-    private PlannedReading Ohms(string red, string black) => new($"{red}>{black}/ohms", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Ohms, red, black));
+    /// <summary>Ohms between two terminals.</summary>
+    public PlannedReading Ohms(string red, string black) => new($"{red}>{black}/ohms", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Ohms, red, black));
 
     private PlannedReading Across(Link light) => Volts(light.A, light.B);
 
@@ -151,12 +165,12 @@ internal sealed class ReadingPlan
         if (fuse is not null)
         {
             var minus = lights.Select(light => light.B).Distinct().Where(end => end != Rig.Vehicle.SystemMinus);
-            var dead = Group(way, "dead", new RigState(), [AtFuse($"{fuse.Id}.out", CommissioningWords.FormatLampSide(Names[fuse.Id])), .. minus.Take(MostDark).Select(end => Ohms(end, Rig.Vehicle.SystemMinus))], RigFault.KeyOf("fuse-out", fuse.Id));
+            var dead = Group(way, IsDead, new RigState(), [AtFuse($"{fuse.Id}.out", CommissioningWords.FormatLampSide(Names[fuse.Id])), .. minus.Take(MostDark).Select(end => Ohms(end, Rig.Vehicle.SystemMinus))], RigFault.KeyOf("fuse-out", fuse.Id));
             // A way back that a switch opens is none while it is dead.
             var joined = new Stand(dead, null).Read();
             yield return dead with { Readings = [.. dead.Readings.Where((reading, i) => reading.Probing.Setting != TesterSetting.Ohms || joined[i] < JoinedOhms)] };
         }
-        var plug = Group(way, "unplugged", way.On, [Across(lights[0])], RigFault.KeyOf("lamp-dead", lights[0].Id));
+        var plug = Group(way, Unplugged, way.On, [Across(lights[0])], RigFault.KeyOf("lamp-dead", lights[0].Id));
         yield return plug with { Words = CommissioningWords.FormatPlugOpen(Names[TerminalIndex.Split(lights[0].Id).Part], PartNames.Small(How(way, way.On, []))) };
     }
 

@@ -46,6 +46,17 @@ internal static partial class CommissioningWords
     private static string GetResourceString(string key, string[] names) => Phrases.Of(key, names);
 }
 
+internal static partial class DiagnosingWords
+{
+    private static readonly Phrases Phrases = new(() => ResourceManager);
+
+    private static CultureInfo Culture => CultureInfo.InvariantCulture;
+
+    private static string GetResourceString(string key) => Phrases.Of(key);
+
+    private static string GetResourceString(string key, string[] names) => Phrases.Of(key, names);
+}
+
 internal static partial class EditWords
 {
     private static readonly Phrases Phrases = new(() => ResourceManager);

@@ -11,16 +11,6 @@ public static class FaultLibrary
     /// <summary>Ids of all kinds.</summary>
     public static IReadOnlyList<string> Kinds { get; } = [.. All.Select(kind => kind.Id)];
 
-    /// <summary>Kinds in the order in which they are found, the most frequent first (common practice, no source); those left out come after them.</summary>
-    private static readonly string[] MostFrequent =
-    [
-        "fuse-out", "plug-open", "joint-loose", "other-switching-style", "switch-lamp-earthed", "earth-off", "earth-on-paint", "factory-earth-off", "tap-let-go",
-        "wire-open", "wire-pinched", "wrong-wire", "beam-wires-crossed", "wrong-side", "fuse-blown", "lamp-dead", "relay-dead-coil",
-    ];
-
-    /// <summary>Place of a kind among those that are found, the most frequent first.</summary>
-    public static int Order(string kind) => Array.IndexOf(MostFrequent, kind) is >= 0 and var place ? place : MostFrequent.Length;
-
     /// <summary>Every fault of every part of a rig in full wiring that can have it.</summary>
     public static IReadOnlyList<RigFault> Of(Rig rig, PartNames names) =>
     [

@@ -17,6 +17,9 @@ import { clock } from "./clock";
 import { DashPanel } from "./DashPanel";
 import { FaultPanel } from "./FaultPanel";
 import { FindWireDialog } from "./FindWireDialog";
+import { FindBoard } from "./find/FindBoard";
+import { FindFaultPane } from "./find/FindFaultPane";
+import { useFaultSearch } from "./find/useFaultSearch";
 import { LiveLog } from "./LiveLog";
 import { MarkList } from "./MarkList";
 import { MarkTable } from "./MarkTable";
@@ -29,7 +32,7 @@ import { VehicleLive } from "./VehicleLive";
 
 const body = "body";
 
-type Pane = "tester" | "readings" | "turnOver" | "faults";
+type Pane = "tester" | "readings" | "turnOver" | "find" | "faults";
 
 /** The Power up stage: the rig live, a meter in hand, and what the real one should read. */
 export default function PowerUpStage({ editor }: { editor: RigEditor }) {
@@ -43,6 +46,7 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
   const [pane, setPane] = useState<Pane>("tester");
   const [black, setBlack] = useState(body);
   const [finding, setFinding] = useState(false);
+  const search = useFaultSearch(rig, editor.snapshot().job.id, desk, answer?.faults ?? [], pane === "find");
   // What is out for a reading goes back in with the next.
   const out = useRef<readonly string[]>([]);
   const probe = useRef<HTMLSelectElement>(null);
@@ -111,6 +115,7 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
       },
       { keys: "r", does: t("powerUp.toTheReadings"), run: () => setPane("readings") },
       { keys: "o", does: t("powerUp.toTheTurnOver"), run: () => setPane("turnOver") },
+      { keys: "d", does: t("powerUp.toTheSearch"), run: () => setPane("find") },
       { keys: "f", does: t("powerUp.toTheFaults"), run: () => setPane("faults") },
     ];
   }, [playing, setPlaying, speed, setSpeed]);
@@ -181,18 +186,24 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
                 views={walk.answer.picture.views}
                 board={board}
                 moment={answer.moment}
-                red={red}
+                red={(pane === "find" && search.view?.next[0]?.probing?.red) || red}
                 onTouch={touch}
               />
             )}
-            {answer.moment.flashing && <p className="text-sm text-dust">{t("powerUp.meanOfFlashing")}</p>}
-            <Curves
-              samples={live.samples}
-              moment={answer.moment}
-              board={board}
-              onCharge={(battery, charge) => live.act({ kind: "charges", battery, charge })}
-            />
-            <LiveLog notes={live.notes} />
+            {pane === "find" && search.view ? (
+              <FindBoard view={search.view} search={search} onStand={stand} />
+            ) : (
+              <>
+                {answer.moment.flashing && <p className="text-sm text-dust">{t("powerUp.meanOfFlashing")}</p>}
+                <Curves
+                  samples={live.samples}
+                  moment={answer.moment}
+                  board={board}
+                  onCharge={(battery, charge) => live.act({ kind: "charges", battery, charge })}
+                />
+                <LiveLog notes={live.notes} />
+              </>
+            )}
           </div>
           <aside className="flex min-h-0 flex-col gap-2 max-lg:order-3">
             <MarkList
@@ -240,6 +251,11 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
                   key: "turnOver",
                   name: t("powerUp.turnOver"),
                   content: <TurnOverPane desk={desk} onStand={stand} />,
+                },
+                {
+                  key: "find",
+                  name: t("powerUp.find"),
+                  content: <FindFaultPane desk={desk} search={search} onStand={stand} />,
                 },
                 {
                   key: "faults",

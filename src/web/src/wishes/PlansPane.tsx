@@ -6,11 +6,11 @@ import { Button } from "../ui/Button";
 import { linkLook } from "../ui/linkLook";
 import { Notice } from "../ui/Notice";
 import { Refused } from "../ui/Refused";
+import { Searching } from "../ui/Searching";
 import { Told } from "../ui/Told";
 import { t } from "../words";
 import { lightNames } from "./lights";
 import { PlanColumn } from "./PlanColumn";
-import { Searching } from "./Searching";
 import { usePlans } from "./usePlans";
 
 /** Plans beside each other, searched for as the wishes stand; one is taken whole or line by line. */
@@ -45,7 +45,9 @@ export function PlansPane({
     <div className="flex min-h-0 flex-col gap-2 lg:h-full" data-plans={enabled ? search.kind : "idle"}>
       {told && <Told title={t("wishes.taken")} sentences={told} onClose={() => setTold(undefined)} />}
       <Refused said={said} />
-      {search.kind === "searching" && <Searching search={search} onStop={stop} />}
+      {search.kind === "searching" && (
+        <Searching search={search} name={t("wishes.searching")} onStop={stop} />
+      )}
       {search.kind === "stopped" && (
         <Notice title={t("wishes.stopped")}>
           <p>{t("wishes.stoppedWhy")}</p>

@@ -1,0 +1,106 @@
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Running;
+using BurlyRidge.Core.Running.Faults;
+
+namespace BurlyRidge.Core.Commissioning.Diagnosing;
+
+/// <summary>
+/// A vehicle as it could have been built to a plan: its parts anywhere within their tolerances, faults in it, and a meter that is
+/// as accurate as one of a workshop. The same seed is the same vehicle. For one thread.
+/// </summary>
+public sealed class DrawnVehicle
+{
+    /// <summary>Ohms of rust or paint are within so many times what the library has, either way (assumed, no source).</summary>
+    private const double OhmsFactor = 3;
+
+    private const int MostBlown = 3;
+
+    private readonly CommissioningPlan plan;
+    private readonly Rig rig;
+    private readonly IReadOnlyList<Fault> faults;
+    private readonly Draws draw;
+    private readonly List<string> blown = [];
+    private readonly Dictionary<(RigState State, string Out), SolvedHarness> solved = [];
+    private RigState state = new();
+    private IReadOnlyList<string> without = [];
+    private int readings;
+
+    /// <param name="faults">Keys of the fault library.</param>
+    public DrawnVehicle(CommissioningPlan plan, IReadOnlyList<string> faults, ulong seed)
+    {
+        (this.plan, draw) = (plan, new Draws(seed, 0));
+        (rig, var put) = FaultLibrary.Put(plan.Study.Wired, faults);
+        this.faults = [.. put.Select(fault => fault is Fault.AddedResistance some ? some with { Ohms = some.Ohms * Math.Pow(OhmsFactor, draw.Either(Draws.Of(some.Element), 1)) } : fault)];
+    }
+
+    /// <summary>Volts of its battery at rest, by the meter.</summary>
+    public double RestVolts
+    {
+        get
+        {
+            Stand(new RigState(), []);
+            return Read(new Probing(TesterSetting.Volts, rig.Vehicle.SystemPlus, rig.Vehicle.SystemMinus)) ?? 0;
+        }
+    }
+
+    /// <summary>Fuses that have blown, by element.</summary>
+    public IReadOnlyList<string> Blown => blown;
+
+    /// <summary>Turns and presses; what is out is taken out. A fuse that cannot carry it blows, and stays so.</summary>
+    public void Stand(RigState state, IReadOnlyList<string> without)
+    {
+        (this.state, this.without) = (state, without);
+        for (var round = 0; round < MostBlown; round++)
+        {
+            var now = Solve([]);
+            var more = now.Harness.Fuses.Where(fuse => now.Harness.Has(fuse.Key) && !blown.Contains(fuse.Key) && Math.Abs(now.Amps(fuse.Key)) > StandSolver.Opens * fuse.Value.RatingAmps).Select(fuse => fuse.Key).ToList();
+            if (more.Count == 0) return;
+            blown.AddRange(more);
+            solved.Clear();
+        }
+    }
+
+    /// <summary>How a light looks.</summary>
+    /// <param name="lamp">"fixture.function".</param>
+    public LampSeen Look(string lamp)
+    {
+        var (now, light) = (Solve([]), plan.Study.Wired.Fixtures.SelectMany(own => own.Functions.Select(light => (Id: $"{own.Id}.{light.Id}", light))).First(pair => pair.Id == lamp).light);
+        return now.Harness.Has(lamp) ? LampSight.Of(light.LightFraction(now.Across(lamp), now.Amps(lamp))) : LampSeen.Dark;
+    }
+
+    /// <summary>What its meter shows, V, A or Ω, with its own error; null: there is no such terminal or wire.</summary>
+    public double? Read(Probing probing)
+    {
+        var bare = Solve([]);
+        double value;
+        if (probing.Setting == TesterSetting.Clamp)
+        {
+            if (!bare.Harness.Has(probing.Red)) return null;
+            value = bare.Amps(probing.Red);
+        }
+        else
+        {
+            var there = bare.Harness.Nodes.ContainsKey(probing.Red) && bare.Harness.Nodes.ContainsKey(probing.Black);
+            if (!there) value = probing.Setting == TesterSetting.Ohms ? MeterScale.NoWayOhms : 0;
+            else value = Meter.Value(Solve(Meter.Held(probing, Tester)), probing, probing.Setting == TesterSetting.Ohms ? Meter.Across(bare, probing) : 0, Tester);
+        }
+        if (probing.Setting == TesterSetting.Ohms) value = double.IsFinite(value) ? Math.Clamp(value, 0, MeterScale.NoWayOhms) : MeterScale.NoWayOhms;
+        return value + Tolerances.MeterSpread(probing.Setting, value) * draw.Normal(Draws.Of($"{Tester} {readings++}"));
+    }
+
+    private const string Tester = "tester-drawn";
+
+    private SolvedHarness Solve(IReadOnlyList<PartElement> held)
+    {
+        var key = (state, string.Join(' ', without));
+        if (held.Count == 0 && solved.TryGetValue(key, out var known)) return known;
+        var (whole, put) = FaultLibrary.Put(rig, without);
+        var harness = HarnessCompiler.Compile(whole, [.. put, .. faults, .. blown.Select(fuse => new Fault.Open(fuse))], held);
+        var nominal = harness.Solve(state);
+        var made = new SoundRig(harness, nominal, whole, null);
+        var drawn = harness.Solve(state, null, false, () => made.Put(draw));
+        return held.Count == 0 ? solved[key] = drawn : drawn;
+    }
+}

@@ -1,0 +1,58 @@
+using BurlyRidge.Core.Harness;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Running;
+
+namespace BurlyRidge.Core.Commissioning.Diagnosing;
+
+/// <summary>Ways for a rig to stand that tell what is wrong with a line: those of its readings, and every other line by itself.</summary>
+internal static class Standings
+{
+    /// <summary>A way back has less, Ω.</summary>
+    private const double JoinedOhms = 10;
+
+    /// <summary>All of them; none where nothing lights the line.</summary>
+    public static IReadOnlyList<Standing> Of(CommissioningPlan plan, string line)
+    {
+        var study = plan.Study;
+        if (study.Lines.FirstOrDefault(own => own.Line.Id == line) is not { Trigger.On: { } on } own || plan.Ways.Of(own, on) is not { } way) return [];
+        var groups = plan.Of(line).Where(group => !group.OnBench && group.Id != ReadingPlan.Unplugged).ToList();
+        var sound = HarnessCompiler.Compile(way.Piece).Solve(on);
+        var terminals = way.Piece.Runs.SelectMany(run => run.Ends()).Append(Vehicle.Body).Distinct().Where(end => end != study.Wired.Vehicle.SystemMinus && study.Map.NumberOf(end) >= 0).ToList();
+        List<Standing> all = [.. groups.Select(group => new Standing(group.Id, group.Words, group.State, group.Out, Probes(plan, group, way, terminals, sound), own.Line.Lights))];
+        foreach (var other in study.Lines.Where(other => other.Line.Id != line))
+            if (other.Trigger.On is { } lit)
+                all.Add(new Standing($"{other.Line.Id}/on", StandWords.Together(StandWords.Of(study.Wired, study.Names, lit, [])), lit, [], [], [.. own.Line.Lights.Concat(other.Line.Lights).Distinct()]));
+        return all;
+    }
+
+    private static IReadOnlyList<PlannedReading> Probes(CommissioningPlan plan, PlannedGroup group, LineWay way, IReadOnlyList<string> terminals, SolvedHarness sound)
+    {
+        var minus = plan.Study.Wired.Vehicle.SystemMinus;
+        var probes = group.Readings.ToList();
+        if (group.Id == ReadingPlan.IsDead)
+        {
+            var near = NearHarness.Of(HarnessCompiler.Solve(group.Rig, group.State));
+            probes.AddRange(terminals.Where(end => near is not null && sound.Harness.Nodes.ContainsKey(end) && Joined(near, group.Rig, end, minus)).Select(end => plan.Between(end, minus, TesterSetting.Ohms)));
+            probes.AddRange(way.Fuses.Select(fuse => plan.Between($"{fuse.Id}.out", minus, TesterSetting.Ohms)));
+            probes.AddRange(way.Piece.Runs.Select(run => plan.Between(run.From, run.To, TesterSetting.Ohms)));
+            foreach (var joint in way.Piece.Joints)
+                if (terminals.Where(end => TerminalIndex.Split(end).Part == joint.Id).ToList() is { Count: > 1 } ends)
+                    probes.AddRange(ends.Skip(1).Select(end => plan.Between(ends[0], end, TesterSetting.Ohms)));
+        }
+        else
+        {
+            probes.AddRange(terminals.Select(end => plan.Between(end, minus)));
+            foreach (var fuse in way.Fuses) probes.Add(plan.Between($"{fuse.Id}.in", $"{fuse.Id}.out"));
+            foreach (var relay in way.Piece.Relays)
+            {
+                probes.Add(plan.Between($"{relay.Id}.{relay.Pinout.CoilPlus}", $"{relay.Id}.{relay.Pinout.CoilMinus}"));
+                probes.Add(plan.Between($"{relay.Id}.{relay.Pinout.Common}", $"{relay.Id}.{relay.Pinout.Open}"));
+            }
+        }
+        return [.. probes.DistinctBy(probe => probe.Probing).Where(probe => probe.Probing.Setting == TesterSetting.Clamp || (plan.Study.Map.NumberOf(probe.Probing.Red) >= 0 && plan.Study.Map.NumberOf(probe.Probing.Black) >= 0))];
+    }
+
+    private static bool Joined(NearHarness near, Rig rig, string end, string minus) =>
+        rig.Runs.Any(run => run.Ends().Contains(end)) && near.Ohms(end, minus) < JoinedOhms;
+}

@@ -1,0 +1,104 @@
+using System.Collections.Concurrent;
+using System.Runtime.CompilerServices;
+using BurlyRidge.Core;
+using BurlyRidge.Core.Assessing;
+using BurlyRidge.Core.Commissioning;
+using BurlyRidge.Core.Commissioning.Diagnosing;
+using BurlyRidge.Core.Running.Faults;
+using BurlyRidge.Server.Assess;
+using BurlyRidge.Server.Hosting;
+using BurlyRidge.Server.Jobs;
+using BurlyRidge.Server.Records;
+using BurlyRidge.Server.RunSheets;
+using BurlyRidge.Server.Shops;
+
+namespace BurlyRidge.Server.PowerUp;
+
+/// <summary>Looks for what is wrong with a line, with what the job's record and the shop know.</summary>
+public sealed class DiagnosisDesk(CommissioningDesk desk, SheetDesk sheets, ShopStore shops, RecordStore records)
+{
+    private static readonly ConditionalWeakTable<AssessedRig, ConcurrentDictionary<string, Lazy<DiagnosisTables?>>> Known = [];
+
+    /// <summary>What is wrong with a line as far as it is known; null where nothing lights it.</summary>
+    public async Task<DiagnosisView?> LookAsync(DiagnosisRequest request, IProgress<DiagnosisProgress> progress, CancellationToken cancellation)
+    {
+        var assessed = await AssessmentCache.OfAsync(request.Rig, cancellation);
+        if (cancellation.WorkOut(token => TablesOf(assessed, request.Line, progress, token)) is not { } tables) return null;
+        var record = await desk.RecordAsync(request.Job, cancellation);
+        var found = await FoundAsync(cancellation);
+        var (shop, _) = await shops.ReadAsync();
+        var reach = Reach.Of(assessed, shop.TaskTable());
+        if (request.Trial is { } trial) return Report(new Evidence(trial.Seen, trial.Read, [], found), trial.Beyond, []);
+        var search = record.Searches.GetValueOrDefault(request.Line, LineSearch.Nothing);
+        var sheet = request.Job is null ? null : (await sheets.LookAsync(request.Rig, request.Job, cancellation)).View;
+        return Report(
+            new Evidence(search.Seen, [.. Before(tables, record), .. search.Read], sheet is null ? [] : Reach.Unfinished(sheet), found), search.Beyond, sheet is null ? [] : Reach.Off(assessed, sheet.Open));
+
+        DiagnosisView Report(Evidence evidence, IReadOnlyList<string> beyond, IReadOnlyList<string> off) =>
+            cancellation.WorkOut(token => DiagnosisReport.Of(Diagnosis.Of(tables, evidence, token), tables, reach, beyond, off, token));
+    }
+
+    /// <summary>What the simulated vehicle shows, as it could have been built, with faults in it.</summary>
+    public static async Task<TriedHere?> TryAsync(TryRequest request, CancellationToken cancellation)
+    {
+        var assessed = await AssessmentCache.OfAsync(request.Rig, cancellation);
+        return cancellation.WorkOut(token =>
+        {
+            if (TablesOf(assessed, request.Line, null, token) is not { } tables) return null;
+            var stands = tables.Standings;
+            if (stands.FirstOrDefault(stand => stand.Id == request.Stand) is not { } asked) return null;
+            var vehicle = new DrawnVehicle(CommissioningDesk.PlanFor(assessed), request.Faults, Vehicle);
+            // Somebody turned everything on before the complaint: what blows has blown.
+            foreach (var stand in stands) vehicle.Stand(stand.State, stand.Out);
+            vehicle.Stand(asked.State, asked.Out);
+            return new TriedHere([.. asked.Lamps.Select(lamp => new SeenLamp(asked.Id, lamp, vehicle.Look(lamp)))], request.Probing is { } probing ? vehicle.Read(probing) : null);
+        });
+    }
+
+    /// <summary>What is wrong with something that is to be written down.</summary>
+    public static async Task<IReadOnlyList<Problem>> JudgeAsync(StoredJob job, string line, CommissioningEvent what, CancellationToken cancellation)
+    {
+        var assessed = await AssessmentCache.OfAsync(job.Workable, cancellation);
+        if (cancellation.WorkOut(token => TablesOf(assessed, line, null, token)) is not { } tables) return [new Problem("line", ServerWords.NoSuchReading)];
+        return what switch
+        {
+            CommissioningEvent.Looked look when look.Lamps.Any(lamp => !tables.HasLamp(look.Stand, lamp.Lamp)) => [new Problem("lamps", ServerWords.NoSuchReading)],
+            CommissioningEvent.Probed probed when !tables.HasProbe(probed.Stand, probed.Probing) => [new Problem("probing.red", ServerWords.NoSuchReading)],
+            CommissioningEvent.Probed probed when ReadingJudge.Refuse(assessed.Study.Wired, probed.Probing, probed.Value) is { Length: > 0 } why => [new Problem("value", why)],
+            CommissioningEvent.FaultFound found when found.Fault.Length > 0 && !tables.CanBe(found.Fault) => [new Problem("fault", ServerWords.NoSuchFault)],
+            _ => [],
+        };
+    }
+
+    /// <summary>The simulated vehicle is always the same one.</summary>
+    private const ulong Vehicle = 1;
+
+    /// <summary>What was measured while the line was commissioned; of a line that is passed it was before the fault came.</summary>
+    private static IEnumerable<ReadHere> Before(DiagnosisTables tables, CommissioningRecord record)
+    {
+        if (record.Passed.ContainsKey(tables.Line)) return [];
+        var taken = record.Readings.Where(pair => pair.Key.Line == tables.Line).Select(pair => pair.Value);
+        return record.BatteryVolts is { } volts && tables.AtRest(volts) is { } rest ? tables.Commissioned(taken).Append(rest) : tables.Commissioned(taken);
+    }
+
+    /// <summary>How likely each kind of fault is, from what the shop found on all of its jobs.</summary>
+    private async Task<FaultOdds> FoundAsync(CancellationToken cancellation) => FaultOdds.Of(
+        (await records.ReadAllAsync<CommissioningEvent>(CommissioningDesk.Log, cancellation)).SelectMany(job => job).OfType<CommissioningEvent.FaultFound>()
+            .SelectMany(found => found.Fault.Split('+', StringSplitOptions.RemoveEmptyEntries)).GroupBy(fault => fault.Split(':')[0]).ToDictionary(group => group.Key, group => group.Count(), StringComparer.Ordinal));
+
+    /// <summary>The tables of a line: they follow from the plan, and are worked out once.</summary>
+    private static DiagnosisTables? TablesOf(AssessedRig assessed, string line, IProgress<DiagnosisProgress>? progress, CancellationToken cancellation)
+    {
+        var known = Known.GetOrCreateValue(assessed);
+        var tables = known.GetOrAdd(line, _ => new Lazy<DiagnosisTables?>(() => DiagnosisTables.Of(CommissioningDesk.PlanFor(assessed), line, progress, cancellation)));
+        try
+        {
+            return tables.Value;
+        }
+        catch
+        {
+            known.TryRemove(new KeyValuePair<string, Lazy<DiagnosisTables?>>(line, tables));
+            throw;
+        }
+    }
+}

@@ -1,0 +1,43 @@
+import type { DiagnosisView } from "../../api/client";
+import { Button } from "../../ui/Button";
+import { percent } from "../../ui/figures/figures";
+import { t } from "../../words";
+
+/** What may be wrong, the likeliest first, with what to look at. */
+export function LeftCauses({
+  view,
+  onFound,
+}: {
+  view: DiagnosisView;
+  onFound: (fault: string) => Promise<unknown>;
+}) {
+  return (
+    <div className="grid gap-1">
+      <h3 className="text-sm font-semibold">
+        {t("powerUp.causesLeftOf", { left: view.leftCount, out: view.ruledOut })}
+      </h3>
+      <ol className="grid gap-1">
+        {view.left.map(({ key, share, names, lookAt }, at) => (
+          <li key={key} data-cause={key} className="grid gap-0.5 border-t border-seam py-1 text-sm">
+            <div className="flex items-baseline gap-2">
+              <span className="w-12 shrink-0 text-right font-figure">{percent(share)}</span>
+              <span className="min-w-0 flex-1">
+                {names.length > 0 ? names.join("; ") : t("powerUp.nothingWrong")}
+              </span>
+              <Button look="quiet" className="shrink-0 text-sm" onClick={() => void onFound(key)}>
+                {t("powerUp.thisWasIt")}
+              </Button>
+            </div>
+            {at === 0 && lookAt.length > 0 && (
+              <ul className="list-disc pl-16 text-dust">
+                {lookAt.map((look) => (
+                  <li key={look}>{look}</li>
+                ))}
+              </ul>
+            )}
+          </li>
+        ))}
+      </ol>
+    </div>
+  );
+}
