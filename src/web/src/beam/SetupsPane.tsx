@@ -8,7 +8,7 @@ import type { RigEditor } from "../job/rigEditor";
 import { Button } from "../ui/Button";
 import { TextField } from "../ui/TextField";
 import { t } from "../words";
-import { saveAs } from "./saveAs";
+import { saveAs } from "../ui/saveAs";
 import type { Beam } from "./useBeam";
 
 /** Aims kept under a name, how the vehicle stands and what lies on it, and the light as files. */

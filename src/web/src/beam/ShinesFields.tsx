@@ -9,7 +9,7 @@ import { Details } from "../ui/Details";
 import { linkLook } from "../ui/linkLook";
 import { NumberField } from "../ui/NumberField";
 import { t } from "../words";
-import { saveAs } from "./saveAs";
+import { saveAs } from "../ui/saveAs";
 
 /** How a lamp shines: by a photometric file, or by its lumens and the two angles of its beam. */
 export function ShinesFields({
