@@ -46,19 +46,29 @@ public class FaultSearchTests(Workshop workshop) : IClassFixture<Workshop>
 
     private string Next => page.Find(By.CssSelector("[data-next-words]")).Text;
 
-    /// <summary>Takes one reading, or looks at one lamp, as the advice says.</summary>
-    private void Follow(Action<By> press)
+    /// <summary>What is to be done next; empty: nothing tells more.</summary>
+    private string NextName()
     {
-        var (before, taken) = (page.Find(By.CssSelector("[data-next]")).GetAttribute("data-next"), Taken);
-        press(By.XPath("//button[normalize-space() = 'Read it here']"));
-        page.Until(() => Taken > taken || page.Has(Stage("found")) || (page.Has(By.CssSelector("[data-next]")) && page.Find(By.CssSelector("[data-next]")).GetAttribute("data-next") != before), "the reading is taken");
-        UntilSettled();
+        try
+        {
+            return page.Driver.FindElements(By.CssSelector("[data-next]")).FirstOrDefault()?.GetAttribute("data-next") ?? "";
+        }
+        catch (StaleElementReferenceException)
+        {
+            return "";
+        }
     }
 
+    /// <summary>Takes one reading after the other, or looks at one lamp, as the advice says, until nothing tells more.</summary>
     private void FollowToTheEnd(Action<By> press)
     {
-        for (var read = 0; read < MostReadings && page.Has(Stage("open")); read++) Follow(press);
-        page.Find(Stage("found"));
+        for (var read = 0; read < MostReadings && NextName() is { Length: > 0 } before; read++)
+        {
+            var taken = Taken;
+            press(By.XPath("//section[@data-next]//button[normalize-space() = 'Read it here']"));
+            page.Until(() => Taken > taken || NextName() != before, "the reading is taken");
+            UntilSettled();
+        }
     }
 
     [Fact]
