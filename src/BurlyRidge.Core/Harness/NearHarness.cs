@@ -8,7 +8,6 @@ public sealed class NearHarness
 {
     private readonly CompiledHarness harness;
     private readonly NearSolver solver;
-    private IReadOnlyList<CircuitChange> changes = [];
 
     private NearHarness(CompiledHarness harness, NearSolver solver) => (this.harness, this.solver) = (harness, solver);
 
@@ -40,7 +39,6 @@ public sealed class NearHarness
                 default:
                     return false;
             }
-        changes = found;
         return solver.Solve(found);
     }
 
@@ -59,15 +57,10 @@ public sealed class NearHarness
     public double Volts(string terminal) => solver.Volts[harness.Nodes[terminal]];
 
     /// <summary>Voltage from end to end of an element, without what is in series with it, V.</summary>
-    public double Across(string element)
-    {
-        var (place, own) = (harness.PlaceOf(element), harness.Elements[element]);
-        var ohms = changes.OfType<CircuitChange.InSeries>().Where(change => change.Element == place).Sum(change => change.Ohms);
-        return solver.Volts[own.From] - solver.Volts[own.To] - (ohms > 0 ? ohms * Amps(element) : 0);
-    }
+    public double Across(string element) => solver.Across(harness.PlaceOf(element));
 
     /// <summary>Current through an element from its first end to its second, A.</summary>
-    public double Amps(string element) => solver.Amps(harness.PlaceOf(element), changes);
+    public double Amps(string element) => solver.Amps(harness.PlaceOf(element));
 
     /// <summary>Resistance between two terminals for a little more current, Ω.</summary>
     public double Ohms(string from, string to) => solver.Ohms(harness.Nodes[from], harness.Nodes[to]);

@@ -4,10 +4,10 @@ namespace BurlyRidge.Core.Network;
 public static class CircuitSolver
 {
     /// <summary>Room for the last digits at a lamp's drop-out voltage, V.</summary>
-    private const double Rounding = 1e-7;
+    internal const double Rounding = 1e-7;
 
     /// <summary>A lit lamp whose earth side is no higher than this returns by itself, and shares its volts with no other lamp, V.</summary>
-    private const double RaisedVolts = 1;
+    internal const double RaisedVolts = 1;
 
     /// <summary>More than this through a lamp is no trickle through a coil or a switch lamp, A.</summary>
     private const double TrickleAmps = 0.5;

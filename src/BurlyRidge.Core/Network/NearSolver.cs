@@ -14,10 +14,7 @@ internal sealed class NearSolver
     /// <summary>A slope that changes the volts at its element by less than this part needs no correction of its own.</summary>
     private const double Felt = 0.02;
 
-    private const double NodeLeakSiemens = 1e-15;
     private const double LeastPivot = 1e-14;
-    private const double LampRounding = 1e-7;
-    private const double RaisedVolts = 1;
     private const int MostRounds = 40;
     private const int MostFollowed = 12;
     private const int MostRank = 48;
@@ -37,9 +34,13 @@ internal sealed class NearSolver
     private readonly double[] residual;
     private readonly double[] slopes;
 
+    // What is otherwise.
+    private IReadOnlyList<CircuitChange.InSeries> series = [];
+    private IReadOnlyList<CircuitChange.Joined> joined = [];
+    private IReadOnlyList<Contact> stuck = [];
+
     // Of the answer that was found last.
     private readonly double[] volts;
-    private IReadOnlyList<bool> lastOver;
     private List<(int From, int To, double Change)> active = [];
     private double[,] small = new double[0, 0];
 
@@ -58,7 +59,7 @@ internal sealed class NearSolver
         for (var node = 0; node < row.Length; node++) if (row[node] >= 0) row[node] = matrix.PlaceOf(row[node]);
         (baseSlopes, slopes, self) = (new double[elements.Length], new double[elements.Length], new double[elements.Length]);
         Array.Fill(self, double.NaN);
-        (residual, volts, lastOver) = (new double[unknowns], [.. baseVolts], baseOver);
+        (residual, volts) = (new double[unknowns], [.. baseVolts]);
         Factor();
     }
 
@@ -70,35 +71,23 @@ internal sealed class NearSolver
 
     /// <summary>
     /// Solves the circuit with some changes; false where that takes a search of its own: a lamp below its drop-out voltage, a
-    /// contact that could stand either way, no rest. The circuit stands as before afterwards.
+    /// contact that could stand either way, no rest. The circuit stands as it was found until it is solved again.
     /// </summary>
     public bool Solve(IReadOnlyList<CircuitChange> changes)
     {
-        foreach (var stuck in changes.OfType<CircuitChange.Stuck>()) stuck.Contact.Stuck = stuck.Closed;
-        try
-        {
-            return Follow([.. changes.OfType<CircuitChange.InSeries>()], [.. changes.OfType<CircuitChange.Joined>()]);
-        }
-        finally
-        {
-            foreach (var stuck in changes.OfType<CircuitChange.Stuck>()) stuck.Contact.Stuck = null;
-            for (var i = 0; i < lamps.Count; i++) lamps[i].Mode = baseModes[i];
-            circuit.Apply(baseOver);
-        }
+        foreach (var contact in stuck) contact.Stuck = null;
+        for (var i = 0; i < lamps.Count; i++) lamps[i].Mode = baseModes[i];
+        (series, joined) = ([.. changes.OfType<CircuitChange.InSeries>()], [.. changes.OfType<CircuitChange.Joined>()]);
+        foreach (var change in changes.OfType<CircuitChange.Stuck>()) change.Contact.Stuck = change.Closed;
+        stuck = [.. changes.OfType<CircuitChange.Stuck>().Select(change => change.Contact)];
+        return Follow();
     }
 
     /// <summary>Current through an element in the answer that was found last, the change in series with it included, A.</summary>
-    public double Amps(int element, IReadOnlyList<CircuitChange> changes)
-    {
-        var across = volts[elements[element].From] - volts[elements[element].To];
-        foreach (var stuck in changes.OfType<CircuitChange.Stuck>()) stuck.Contact.Stuck = stuck.Closed;
-        circuit.Apply(lastOver);
-        var ohms = changes.OfType<CircuitChange.InSeries>().Where(change => change.Element == element).Sum(change => change.Ohms);
-        var amps = ohms > 0 ? SeriesLaw.Amps(elements[element], ohms, across, out _) : elements[element].Amps(across, out _);
-        foreach (var stuck in changes.OfType<CircuitChange.Stuck>()) stuck.Contact.Stuck = null;
-        circuit.Apply(baseOver);
-        return amps;
-    }
+    public double Amps(int element) => Amps(element, out _);
+
+    /// <summary>Voltage from end to end of an element in that answer, without what is in series with it, V.</summary>
+    public double Across(int element) => Across(elements[element]) - (OhmsBefore(element) is > 0 and var ohms ? ohms * Amps(element) : 0);
 
     /// <summary>Resistance between two nodes for a little more current, in the answer that was found last, Ω.</summary>
     public double Ohms(int from, int to)
@@ -113,23 +102,29 @@ internal sealed class NearSolver
         return Gauss.Solve((double[,])small.Clone(), right, LeastPivot) ? direct - active.Select((one, i) => Between(Column(one.From, one.To), from, to) * right[i]).Sum() : double.NaN;
     }
 
+    private double OhmsBefore(int element)
+    {
+        var ohms = 0.0;
+        foreach (var change in series) if (change.Element == element) ohms += change.Ohms;
+        return ohms;
+    }
+
+    private double Amps(int element, out double slope) => OhmsBefore(element) is > 0 and var ohms
+        ? SeriesLaw.Amps(elements[element], ohms, Across(elements[element]), out slope) : elements[element].Amps(Across(elements[element]), out slope);
+
     private bool Unknown(int node) => row[node] >= 0;
 
-    private bool Follow(IReadOnlyList<CircuitChange.InSeries> series, IReadOnlyList<CircuitChange.Joined> joined)
+    private bool Follow()
     {
         baseVolts.CopyTo(volts, 0);
         var over = (bool[])baseOver.Clone();
         circuit.Apply(over);
         for (var followed = 0; followed < MostFollowed; followed++)
         {
-            if (!Settle(series, joined)) return false;
+            if (!Settle()) return false;
             if (Dims()) continue;
             var flips = Enumerable.Range(0, over.Length).Where(i => Across(circuit.Controllers[i]) is var across && circuit.Controllers[i].Next(across, over[i]) != over[i]).ToList();
-            if (flips.Count == 0)
-            {
-                lastOver = over;
-                return IsSure();
-            }
+            if (flips.Count == 0) return IsSure();
             foreach (var i in flips) over[i] = !over[i];
             circuit.Apply(over);
         }
@@ -144,23 +139,23 @@ internal sealed class NearSolver
     private bool Dims()
     {
         var some = false;
-        foreach (var lamp in lamps.Where(lamp => lamp.Mode == LampMode.Lit && Across(lamp) < lamp.DropOutVolts - LampRounding))
+        foreach (var lamp in lamps.Where(lamp => lamp.Mode == LampMode.Lit && Across(lamp) < lamp.DropOutVolts - CircuitSolver.Rounding))
             (lamp.Mode, some) = (LampMode.AsItIs, true);
         return some;
     }
 
     /// <summary>No lamp between dark and lit, no contact that could stand either way, nothing that could run away.</summary>
     private bool IsSure() =>
-        !lamps.Exists(lamp => (Across(lamp) > lamp.TurnOnVolts && Across(lamp) < lamp.DropOutVolts) || (Across(lamp) >= lamp.DropOutVolts && Math.Abs(volts[lamp.To]) > RaisedVolts))
+        !lamps.Exists(lamp => (Across(lamp) > lamp.TurnOnVolts && Across(lamp) < lamp.DropOutVolts) || (Across(lamp) >= lamp.DropOutVolts && Math.Abs(volts[lamp.To]) > CircuitSolver.RaisedVolts))
         && !circuit.Controllers.Any(controller => controller.LeavesAsItWas(Across(controller)));
 
-    private bool Settle(IReadOnlyList<CircuitChange.InSeries> series, IReadOnlyList<CircuitChange.Joined> joined)
+    private bool Settle()
     {
         var before = double.PositiveInfinity;
         for (var round = 0; round < MostRounds; round++)
         {
-            Balance(series, joined);
-            if (!Weigh(series, joined)) return false;
+            Balance();
+            if (!Weigh()) return false;
             for (var i = 0; i < residual.Length; i++) residual[i] = -residual[i];
             matrix.Solve(residual);
             if (active.Count > 0)
@@ -190,20 +185,17 @@ internal sealed class NearSolver
     }
 
     /// <summary>Sums of the currents at every node of the changed circuit, and the slopes of its elements.</summary>
-    private void Balance(IReadOnlyList<CircuitChange.InSeries> series, IReadOnlyList<CircuitChange.Joined> joined)
+    private void Balance()
     {
         Array.Clear(residual);
         foreach (var (input, output) in converters) input.OutputWatts = Math.Max(0, -Across(output) * output.Amps(Across(output), out _));
-        for (var node = 0; node < row.Length; node++) if (row[node] >= 0) residual[row[node]] = NodeLeakSiemens * volts[node];
+        for (var node = 0; node < row.Length; node++) if (row[node] >= 0) residual[row[node]] = Newton.NodeLeakSiemens * volts[node];
         for (var i = 0; i < elements.Length; i++)
         {
-            var ohms = 0.0;
-            foreach (var change in series) if (change.Element == i) ohms += change.Ohms;
-            var amps = ohms > 0 ? SeriesLaw.Amps(elements[i], ohms, Across(elements[i]), out slopes[i]) : elements[i].Amps(Across(elements[i]), out slopes[i]);
-            Flow(elements[i].From, elements[i].To, amps);
+            Flow(elements[i].From, elements[i].To, Amps(i, out slopes[i]));
         }
         // In the whole circuit there is a node between both, which leaks as any other.
-        foreach (var change in series) if (row[elements[change.Element].To] is >= 0 and var end) residual[end] += NodeLeakSiemens * volts[elements[change.Element].To];
+        foreach (var change in series) if (row[elements[change.Element].To] is >= 0 and var end) residual[end] += Newton.NodeLeakSiemens * volts[elements[change.Element].To];
         foreach (var join in joined) Flow(join.From, join.To, (volts[join.From] - volts[join.To]) / join.Ohms);
 
         void Flow(int from, int to, double amps)
@@ -214,7 +206,7 @@ internal sealed class NearSolver
     }
 
     /// <summary>What has to be corrected for, and the small matrix of it; false where that is too much.</summary>
-    private bool Weigh(IReadOnlyList<CircuitChange.InSeries> series, IReadOnlyList<CircuitChange.Joined> joined)
+    private bool Weigh()
     {
         var changed = joined.Select(join => (join.From, join.To, Change: 1 / join.Ohms)).ToList();
         for (var i = 0; i < elements.Length; i++)
@@ -248,9 +240,9 @@ internal sealed class NearSolver
 
     private void Factor()
     {
-        Balance([], []);
+        Balance();
         slopes.CopyTo(baseSlopes, 0);
-        for (var node = 0; node < row.Length; node++) if (row[node] >= 0) matrix.AddDiagonal(row[node], NodeLeakSiemens);
+        for (var node = 0; node < row.Length; node++) if (row[node] >= 0) matrix.AddDiagonal(row[node], Newton.NodeLeakSiemens);
         for (var i = 0; i < elements.Length; i++)
         {
             var (from, to) = (row[elements[i].From], row[elements[i].To]);

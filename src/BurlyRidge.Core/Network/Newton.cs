@@ -29,7 +29,7 @@ internal sealed class Newton
     private const double Rough = 1e-6;
 
     /// <summary>Every node leaks so much to the reference, S; far below anything that is asked for.</summary>
-    private const double NodeLeakSiemens = 1e-15;
+    public const double NodeLeakSiemens = 1e-15;
 
     private readonly Circuit circuit;
     private readonly Element[] elements;

@@ -39,6 +39,8 @@ public class NearHarnessTests
                 var whole = HarnessCompiler.Solve(rig, state, null, put);
                 foreach (var terminal in terminals)
                     Assert.True(Math.Abs(whole.Volts(terminal) - solver.Volts(terminal)) < Microvolt + Rest * (1 + whole.Solution.State.Amps.Max(Math.Abs)) * solver.Ohms(terminal, Vehicle.Body), $"{key} in {state}: {terminal} {solver.Volts(terminal)} and not {whole.Volts(terminal)}");
+                foreach (var light in rig.Fixtures.SelectMany(lamp => lamp.Functions.Select(light => $"{lamp.Id}.{light.Id}")))
+                    Assert.True(Math.Abs(whole.Amps(light) - solver.Amps(light)) < 1e-4, $"{key} in {state}: {light} {solver.Amps(light)} A and not {whole.Amps(light)}");
                 foreach (var run in rig.Runs)
                     Assert.True(Math.Abs(whole.Amps(run.Id) - solver.Amps(run.Id)) < 1e-4, $"{key} in {state}: {run.Id} {solver.Amps(run.Id)} A and not {whole.Amps(run.Id)}");
             }
