@@ -43,7 +43,7 @@ public class DiagnosisTests(SharedServer shared) : IClassFixture<SharedServer>
         var view = Answer(first);
         Assert.True(view.GetProperty("faults").GetInt32() > 20 && view.GetProperty("solved").GetInt32() > view.GetProperty("faults").GetInt32());
         var fault = view.GetProperty("left").EnumerateArray().Select(cause => cause.GetProperty("key").GetString()!).First(key => key.StartsWith("fuse-out", StringComparison.Ordinal));
-        JsonArray seen = [], read = [];
+        JsonArray trial = [];
         async Task<JsonElement> TryAsync(string stand, JsonNode? probing)
         {
             var (status, tried) = await server.AskAsync("/api/preview/tried", rig, ("line", line), ("stand", stand), ("faults", new JsonArray(fault)), ("probing", probing));
@@ -52,14 +52,15 @@ public class DiagnosisTests(SharedServer shared) : IClassFixture<SharedServer>
         }
 
         foreach (var stand in view.GetProperty("stands").EnumerateArray())
-            foreach (var lamp in (await TryAsync(stand.GetProperty("id").GetString()!, null)).GetProperty("seen").EnumerateArray()) seen.Add(JsonNode.Parse(lamp.GetRawText()));
+            foreach (var lamp in (await TryAsync(stand.GetProperty("id").GetString()!, null)).GetProperty("seen").EnumerateArray())
+                trial.Add(new JsonObject { ["kind"] = "looked", ["line"] = line, ["stand"] = lamp.GetProperty("stand").GetString(), ["lamps"] = new JsonArray(new JsonObject { ["lamp"] = lamp.GetProperty("lamp").GetString(), ["as"] = lamp.GetProperty("as").GetString() }) });
         for (var reading = 0; reading < 15; reading++)
         {
-            view = Answer(await AskAsync(rig, line, ("trial", new JsonObject { ["seen"] = seen.DeepClone(), ["read"] = read.DeepClone(), ["beyond"] = new JsonArray() })));
+            view = Answer(await AskAsync(rig, line, ("trial", trial.DeepClone())));
             if (view.GetProperty("stage").GetString() != "open") break;
             var next = view.GetProperty("next").EnumerateArray().First(one => one.GetProperty("probing").ValueKind == JsonValueKind.Object);
             var (stand, probing) = (next.GetProperty("stand").GetString()!, JsonNode.Parse(next.GetProperty("probing").GetRawText())!);
-            read.Add(new JsonObject { ["stand"] = stand, ["probing"] = probing, ["value"] = (await TryAsync(stand, probing.DeepClone())).GetProperty("value").GetDouble() });
+            trial.Add(new JsonObject { ["kind"] = "probed", ["line"] = line, ["stand"] = stand, ["probing"] = probing, ["value"] = (await TryAsync(stand, probing.DeepClone())).GetProperty("value").GetDouble() });
         }
         Assert.Equal("found", view.GetProperty("stage").GetString());
         Assert.Contains(view.GetProperty("left")[0].GetProperty("keys").EnumerateArray(), key => key.GetString() == fault);

@@ -94,15 +94,21 @@ public abstract record CommissioningEvent
         private protected override void Check(Problems problems) => problems.Text("line", Line, MostName);
     }
 
+    /// <summary>Something of the search for a fault of a line.</summary>
+    public abstract record OfSearch(string Line) : CommissioningEvent
+    {
+        private protected override void Check(Problems problems) => problems.Text("line", Line, MostName);
+    }
+
     /// <summary>Lamps were looked at while a fault of a line was looked for.</summary>
     /// <param name="Stand">Id of how the rig stood.</param>
-    public sealed record Looked(string Line, string Stand, IReadOnlyList<LampLook> Lamps) : CommissioningEvent
+    public sealed record Looked(string Line, string Stand, IReadOnlyList<LampLook> Lamps) : OfSearch(Line)
     {
         private const int MostLamps = 500;
 
         private protected override void Check(Problems problems)
         {
-            problems.Text("line", Line, MostName);
+            base.Check(problems);
             problems.Text("stand", Stand, MostName);
             problems.Count("lamps", Lamps.Count, 1, MostLamps, CommissioningWords.LampsLookedAt);
             problems.Each("lamps", Lamps, (path, lamp) => problems.Text($"{path}.lamp", lamp.Lamp, MostName));
@@ -111,11 +117,11 @@ public abstract record CommissioningEvent
 
     /// <summary>A meter was held to it meanwhile.</summary>
     /// <param name="Value">V, A or Ω.</param>
-    public sealed record Probed(string Line, string Stand, Probing Probing, double Value) : CommissioningEvent
+    public sealed record Probed(string Line, string Stand, Probing Probing, double Value) : OfSearch(Line)
     {
         private protected override void Check(Problems problems)
         {
-            problems.Text("line", Line, MostName);
+            base.Check(problems);
             problems.Text("stand", Stand, MostName);
             CheckProbing(problems, Probing);
         }
@@ -123,33 +129,33 @@ public abstract record CommissioningEvent
 
     /// <summary>What was seen or read there meanwhile was a slip.</summary>
     /// <param name="Probing">Of a reading; null: it was the looks at all lamps.</param>
-    public sealed record Forgotten(string Line, string Stand, Probing? Probing = null) : CommissioningEvent
+    public sealed record Forgotten(string Line, string Stand, Probing? Probing = null) : OfSearch(Line)
     {
         private protected override void Check(Problems problems)
         {
-            problems.Text("line", Line, MostName);
+            base.Check(problems);
             problems.Text("stand", Stand, MostName);
             if (Probing is not null) CheckProbing(problems, Probing);
         }
     }
 
     /// <summary>No probe gets to a part, or one does after all.</summary>
-    public sealed record CannotReach(string Line, string Part, bool Reached = false) : CommissioningEvent
+    public sealed record CannotReach(string Line, string Part, bool Reached = false) : OfSearch(Line)
     {
         private protected override void Check(Problems problems)
         {
-            problems.Text("line", Line, MostName);
+            base.Check(problems);
             problems.Text("part", Part, MostName);
         }
     }
 
     /// <summary>What was wrong is found: the next search begins anew, and the shop knows of one more.</summary>
     /// <param name="Fault">Key of the fault library; empty: nothing was wrong.</param>
-    public sealed record FaultFound(string Line, string Fault) : CommissioningEvent
+    public sealed record FaultFound(string Line, string Fault) : OfSearch(Line)
     {
         private protected override void Check(Problems problems)
         {
-            problems.Text("line", Line, MostName);
+            base.Check(problems);
             problems.Letters("fault", Fault, MostText);
         }
     }
@@ -197,7 +203,7 @@ public sealed record CommissioningRecord(double? BatteryVolts, IReadOnlyDictiona
         var searches = new Dictionary<string, LineSearch>(StringComparer.Ordinal);
         foreach (var (at, who, what) in log)
         {
-            if (LineSearch.LineOf(what) is { } of) searches[of] = searches.GetValueOrDefault(of, LineSearch.Nothing).After(what);
+            if (what is CommissioningEvent.OfSearch { Line: var of }) searches[of] = searches.GetValueOrDefault(of, LineSearch.Nothing).After(what);
             switch (what)
             {
                 case CommissioningEvent.BatteryMeasured battery:

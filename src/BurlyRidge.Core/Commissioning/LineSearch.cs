@@ -9,8 +9,8 @@ public sealed record LineSearch(IReadOnlyList<SeenLamp> Seen, IReadOnlyList<Read
     /// <summary>Nothing yet.</summary>
     public static LineSearch Nothing { get; } = new([], [], []);
 
-    /// <summary>After one more event of it; of others the same.</summary>
-    internal LineSearch After(CommissioningEvent what) => what switch
+    /// <summary>After one more event; of any that is of no search the same.</summary>
+    public LineSearch After(CommissioningEvent what) => what switch
     {
         CommissioningEvent.Looked look => this with { Seen = [.. Seen.Where(other => other.Stand != look.Stand || look.Lamps.All(lamp => lamp.Lamp != other.Lamp)), .. look.Lamps.Select(lamp => new SeenLamp(look.Stand, lamp.Lamp, lamp.As))] },
         CommissioningEvent.Probed probed => this with { Read = [.. Read.Where(other => other.Stand != probed.Stand || other.Probing != probed.Probing), new ReadHere(probed.Stand, probed.Probing, probed.Value)] },
@@ -19,16 +19,5 @@ public sealed record LineSearch(IReadOnlyList<SeenLamp> Seen, IReadOnlyList<Read
         CommissioningEvent.CannotReach part => this with { Beyond = [.. Beyond.Where(other => other != part.Part), .. part.Reached ? Array.Empty<string>() : [part.Part]] },
         CommissioningEvent.FaultFound => Nothing,
         _ => this,
-    };
-
-    /// <summary>The line whose search an event is of; null: it is of none.</summary>
-    public static string? LineOf(CommissioningEvent what) => what switch
-    {
-        CommissioningEvent.Looked one => one.Line,
-        CommissioningEvent.Probed one => one.Line,
-        CommissioningEvent.Forgotten one => one.Line,
-        CommissioningEvent.CannotReach one => one.Line,
-        CommissioningEvent.FaultFound one => one.Line,
-        _ => null,
     };
 }

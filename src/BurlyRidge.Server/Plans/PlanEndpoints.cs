@@ -1,4 +1,3 @@
-using System.Threading.Channels;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Bodies;
 using BurlyRidge.Core.Pictures;
@@ -68,22 +67,12 @@ internal static class PlanEndpoints
     {
         var client = context.RequestAborted;
         var trade = new Trade(await lamps.LampsAsync(), await bench.CostingAsync(request.Job, client)) { Kits = await kits.KitsAsync(), Sizes = QuickSizeCache.Sizes };
-        var send = JsonLines.Begin<PlansPart>(context, json);
-        var parts = Channel.CreateUnbounded<PlansPart>();
-        var search = Task.Run(() =>
+        await JsonLines.WhileAsync<PlansPart>(context, json, tell =>
         {
-            try
-            {
-                var found = client.WorkOut(token => ProposalSet.Of(request.Rig, trade, progress => parts.Writer.TryWrite(new PlansPart(Progress: progress)), token));
-                parts.Writer.TryWrite(new PlansPart(Answer: Shown(found, request.Rig)));
-            }
-            finally
-            {
-                parts.Writer.Complete();
-            }
-        }, client);
-        await foreach (var part in parts.Reader.ReadAllAsync(client)) await send(part);
-        await search;
+            var found = client.WorkOut(token => ProposalSet.Of(request.Rig, trade, progress => tell(new PlansPart(Progress: progress)), token));
+            tell(new PlansPart(Answer: Shown(found, request.Rig)));
+            return Task.CompletedTask;
+        });
     }
 
     private static PlansAnswer Shown(ProposalSet found, Rig rig) => new(

@@ -44,7 +44,7 @@ public sealed class CommissioningDesk(RecordStore records)
     /// <summary>What is wrong with something that is to be written down, and it with what the plan has of it.</summary>
     public async Task<(CommissioningEvent What, IReadOnlyList<Problem> Problems)> JudgeAsync(StoredJob job, CommissioningEvent what, CancellationToken cancellation)
     {
-        if (LineSearch.LineOf(what) is { } searched) return (what, await DiagnosisDesk.JudgeAsync(job, searched, what, cancellation));
+        if (what is CommissioningEvent.OfSearch search) return (what, await DiagnosisDesk.JudgeAsync(job, search, cancellation));
         if (what is not (CommissioningEvent.Measured or CommissioningEvent.Passed or CommissioningEvent.Turned)) return (what, []);
         var (known, record) = (PlanOf(await AssessmentCache.OfAsync(job.Workable, cancellation)), await RecordAsync(job.Row.Id, cancellation));
         if (what is CommissioningEvent.Turned turned) return (what, known.Plan.Turns.Any(check => check.Key == turned.Key) ? [] : [new Problem("key", ServerWords.NoSuchReading)]);

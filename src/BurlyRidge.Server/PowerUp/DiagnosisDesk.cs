@@ -4,6 +4,7 @@ using BurlyRidge.Core;
 using BurlyRidge.Core.Assessing;
 using BurlyRidge.Core.Commissioning;
 using BurlyRidge.Core.Commissioning.Diagnosing;
+using BurlyRidge.Core.RunSheet;
 using BurlyRidge.Core.Running.Faults;
 using BurlyRidge.Server.Assess;
 using BurlyRidge.Server.Hosting;
@@ -24,18 +25,17 @@ public sealed class DiagnosisDesk(CommissioningDesk desk, SheetDesk sheets, Shop
     {
         var assessed = await AssessmentCache.OfAsync(request.Rig, cancellation);
         if (cancellation.WorkOut(token => TablesOf(assessed, request.Line, progress, token)) is not { } tables) return null;
-        var record = await desk.RecordAsync(request.Job, cancellation);
-        var found = await FoundAsync(cancellation);
-        var (shop, _) = await shops.ReadAsync();
+        var (found, (shop, _)) = (await FoundAsync(cancellation), await shops.ReadAsync());
         var reach = Reach.Of(assessed, shop.TaskTable());
-        if (request.Trial is { } trial) return Report(new Evidence(trial.Seen, trial.Read, [], found), trial.Beyond, []);
-        var search = record.Searches.GetValueOrDefault(request.Line, LineSearch.Nothing);
-        var sheet = request.Job is null ? null : (await sheets.LookAsync(request.Rig, request.Job, cancellation)).View;
-        return Report(
-            new Evidence(search.Seen, [.. Before(tables, record), .. search.Read], sheet is null ? [] : Reach.Unfinished(sheet), found), search.Beyond, sheet is null ? [] : Reach.Off(assessed, sheet.Open));
+        if (request.Trial is { } trial) return Report(trial.OfType<CommissioningEvent.OfSearch>().Where(what => what.Line == request.Line).Aggregate(LineSearch.Nothing, (search, what) => search.After(what)), [], null);
+        var record = await desk.RecordAsync(request.Job, cancellation);
+        return Report(record.Searches.GetValueOrDefault(request.Line, LineSearch.Nothing), Before(tables, record), request.Job is null ? null : (await sheets.LookAsync(request.Rig, request.Job, cancellation)).View);
 
-        DiagnosisView Report(Evidence evidence, IReadOnlyList<string> beyond, IReadOnlyList<string> off) =>
-            cancellation.WorkOut(token => DiagnosisReport.Of(Diagnosis.Of(tables, evidence, token), tables, reach, beyond, off, token));
+        DiagnosisView Report(LineSearch search, IEnumerable<ReadHere> before, SheetView? sheet)
+        {
+            var evidence = new Evidence(search.Seen, [.. before, .. search.Read], sheet is null ? [] : Reach.Unfinished(sheet), found);
+            return cancellation.WorkOut(token => DiagnosisReport.Of(Diagnosis.Of(tables, evidence, token), tables, reach, search.Beyond, sheet is null ? [] : reach.Off(sheet.Open), token));
+        }
     }
 
     /// <summary>What the simulated vehicle shows, as it could have been built, with faults in it.</summary>
@@ -56,10 +56,10 @@ public sealed class DiagnosisDesk(CommissioningDesk desk, SheetDesk sheets, Shop
     }
 
     /// <summary>What is wrong with something that is to be written down.</summary>
-    public static async Task<IReadOnlyList<Problem>> JudgeAsync(StoredJob job, string line, CommissioningEvent what, CancellationToken cancellation)
+    public static async Task<IReadOnlyList<Problem>> JudgeAsync(StoredJob job, CommissioningEvent.OfSearch what, CancellationToken cancellation)
     {
         var assessed = await AssessmentCache.OfAsync(job.Workable, cancellation);
-        if (cancellation.WorkOut(token => TablesOf(assessed, line, null, token)) is not { } tables) return [new Problem("line", ServerWords.NoSuchReading)];
+        if (cancellation.WorkOut(token => TablesOf(assessed, what.Line, null, token)) is not { } tables) return [new Problem("line", ServerWords.NoSuchReading)];
         return what switch
         {
             CommissioningEvent.Looked look when look.Lamps.Any(lamp => !tables.HasLamp(look.Stand, lamp.Lamp)) => [new Problem("lamps", ServerWords.NoSuchReading)],

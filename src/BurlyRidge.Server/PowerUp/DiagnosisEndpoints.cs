@@ -1,5 +1,5 @@
-using System.Threading.Channels;
 using BurlyRidge.Core;
+using BurlyRidge.Core.Commissioning;
 using BurlyRidge.Core.Commissioning.Diagnosing;
 using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Running;
@@ -13,26 +13,22 @@ namespace BurlyRidge.Server.PowerUp;
 /// <summary>A line whose fault is looked for.</summary>
 /// <param name="Job">Id of the job whose record says what was seen and read; null: none.</param>
 /// <param name="Trial">What was seen and read on the simulated rig, which stands for the job's record and is written nowhere; null: it is no trial.</param>
-public sealed record DiagnosisRequest(Rig Rig, string Line, string? Job = null, TriedSearch? Trial = null) : IAboutRig
+public sealed record DiagnosisRequest(Rig Rig, string Line, string? Job = null, IReadOnlyList<CommissioningEvent>? Trial = null) : IAboutRig
 {
     private const int MostEntries = 500;
 
     IEnumerable<Problem> IAboutRig.Problems()
     {
         var problems = new Problems();
-        if (Trial is { } trial)
+        if (Trial is null) return problems.Found;
+        problems.Count("trial", Trial.Count, 0, MostEntries, ServerWords.ReadingsOfATrial);
+        problems.Each("trial", Trial, (path, what) =>
         {
-            problems.Count("trial.seen", trial.Seen.Count, 0, MostEntries, ServerWords.ReadingsOfATrial);
-            problems.Count("trial.read", trial.Read.Count, 0, MostEntries, ServerWords.ReadingsOfATrial);
-            problems.Count("trial.beyond", trial.Beyond.Count, 0, MostEntries, ServerWords.ReadingsOfATrial);
-        }
+            foreach (var problem in what.Validate()) problems.Add($"{path}.{problem.Path}", problem.Message);
+        });
         return problems.Found;
     }
 }
-
-/// <summary>What was seen and read on the simulated rig.</summary>
-/// <param name="Beyond">Parts that no probe gets to.</param>
-public sealed record TriedSearch(IReadOnlyList<SeenLamp> Seen, IReadOnlyList<ReadHere> Read, IReadOnlyList<string> Beyond);
 
 /// <summary>How far a diagnosis is worked out, or what came of it; the other is null.</summary>
 /// <param name="Progress">0 to 1.</param>
@@ -71,22 +67,8 @@ internal static class DiagnosisEndpoints
     private static async Task<Results<EmptyHttpResult, ValidationProblem>> LookAsync(DiagnosisRequest request, HttpContext context, DiagnosisDesk desk, IOptions<JsonOptions> json)
     {
         if (request.Rig.Lines.All(line => line.Id != request.Line)) return BadInput.Of([new Problem("line", ServerWords.NoSuchReading)]);
-        var client = context.RequestAborted;
-        var parts = Channel.CreateUnbounded<DiagnosisPart>();
-        var search = Task.Run(async () =>
-        {
-            try
-            {
-                parts.Writer.TryWrite(new DiagnosisPart(Answer: await desk.LookAsync(request, new Told(progress => parts.Writer.TryWrite(new DiagnosisPart(Progress: (double)progress.Done / progress.All))), client)));
-            }
-            finally
-            {
-                parts.Writer.Complete();
-            }
-        }, client);
-        var send = JsonLines.Begin<DiagnosisPart>(context, json);
-        await foreach (var part in parts.Reader.ReadAllAsync(client)) await send(part);
-        await search;
+        await JsonLines.WhileAsync<DiagnosisPart>(context, json, async tell =>
+            tell(new DiagnosisPart(Answer: await desk.LookAsync(request, new Told(progress => tell(new DiagnosisPart(Progress: (double)progress.Done / progress.All))), context.RequestAborted))));
         return TypedResults.Empty;
     }
 

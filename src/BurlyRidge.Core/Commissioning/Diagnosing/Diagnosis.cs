@@ -4,7 +4,7 @@ namespace BurlyRidge.Core.Commissioning.Diagnosing;
 public sealed class Diagnosis
 {
     /// <summary>A cause that is so likely is found (assumed, no source).</summary>
-    public const double FoundShare = 0.99;
+    private const double FoundShare = 0.99;
 
     /// <summary>That nothing is wrong has to be likelier still: what hardly shows is found last.</summary>
     private const double SoundShare = 0.995;

@@ -92,8 +92,7 @@ public static class DiagnosisReport
             members.Count == 0 ? "" : members[0].Key, posterior.Classes[of],
             [.. members.Select(member => Format.And(member.Faults.Select((fault, i) => i == 0 ? fault.Name : PartNames.Small(fault.Name))))],
             [.. members.Select(member => member.Key)],
-            [.. faults.Select(fault => LookAt.Of(fault, tables.Plan.Study.Names)).Distinct()],
-            [.. faults.Select(fault => TerminalIndex.Split(fault.Part).Part).Distinct()]);
+            [.. faults.Select(fault => LookAt.Of(fault, tables.Plan.Study.Names)).Distinct()]);
     }
 
     /// <summary>The best of each place and of each way of standing, so that the others are another way and not the same once more.</summary>

@@ -28,8 +28,7 @@ public enum DiagnosisStage
 /// <param name="Names">All faults that read alike, the likeliest first.</param>
 /// <param name="Keys">The same as keys of the fault library.</param>
 /// <param name="LookAt">What to look at.</param>
-/// <param name="Parts">The parts that it is about.</param>
-public sealed record LeftCause(string Key, double Share, IReadOnlyList<string> Names, IReadOnlyList<string> Keys, IReadOnlyList<string> LookAt, IReadOnlyList<string> Parts);
+public sealed record LeftCause(string Key, double Share, IReadOnlyList<string> Names, IReadOnlyList<string> Keys, IReadOnlyList<string> LookAt);
 
 /// <summary>What a reading may come to.</summary>
 /// <param name="Reads">In words.</param>

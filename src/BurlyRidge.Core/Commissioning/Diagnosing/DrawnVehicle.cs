@@ -35,19 +35,6 @@ public sealed class DrawnVehicle
         this.faults = [.. put.Select(fault => fault is Fault.AddedResistance some ? some with { Ohms = some.Ohms * Math.Pow(OhmsFactor, draw.Either(Draws.Of(some.Element), 1)) } : fault)];
     }
 
-    /// <summary>Volts of its battery at rest, by the meter.</summary>
-    public double RestVolts
-    {
-        get
-        {
-            Stand(new RigState(), []);
-            return Read(new Probing(TesterSetting.Volts, rig.Vehicle.SystemPlus, rig.Vehicle.SystemMinus)) ?? 0;
-        }
-    }
-
-    /// <summary>Fuses that have blown, by element.</summary>
-    public IReadOnlyList<string> Blown => blown;
-
     /// <summary>Turns and presses; what is out is taken out. A fuse that cannot carry it blows, and stays so.</summary>
     public void Stand(RigState state, IReadOnlyList<string> without)
     {
@@ -55,7 +42,7 @@ public sealed class DrawnVehicle
         for (var round = 0; round < MostBlown; round++)
         {
             var now = Solve([]);
-            var more = now.Harness.Fuses.Where(fuse => now.Harness.Has(fuse.Key) && !blown.Contains(fuse.Key) && Math.Abs(now.Amps(fuse.Key)) > StandSolver.Opens * fuse.Value.RatingAmps).Select(fuse => fuse.Key).ToList();
+            var more = Overload.Of(now.Harness, now.Amps).Except(blown).ToList();
             if (more.Count == 0) return;
             blown.AddRange(more);
             solved.Clear();

@@ -6,7 +6,7 @@ namespace BurlyRidge.Core.Commissioning.Diagnosing;
 internal static class FaultPairs
 {
     /// <summary>No more are tried.</summary>
-    public const int Most = 200;
+    private const int Most = 200;
 
     /// <summary>The likeliest pairs of one line: each look and reading is taken to follow the one of both that explains it better.</summary>
     public static IReadOnlyList<Hypothesis> Of(DiagnosisTables tables, Evidence evidence)

@@ -20,19 +20,21 @@ public sealed class Reach
 
     private readonly Dictionary<string, List<(string What, double Minutes)>> covers = new(StringComparer.Ordinal);
 
-    private Reach() { }
+    private readonly IReadOnlyList<ComesOff> all;
+
+    private Reach(IReadOnlyList<ComesOff> all) => this.all = all;
 
     /// <summary>Nothing is behind anything.</summary>
-    public static Reach Open { get; } = new();
+    public static Reach Open { get; } = new([]);
 
     /// <summary>As the covers of a vehicle have it.</summary>
     /// <param name="minutes">The shop's task table; null: the usual one.</param>
     public static Reach Of(AssessedRig assessed, IReadOnlyDictionary<WorkTask, double>? minutes)
     {
-        var reach = new Reach();
+        var reach = new Reach(ComesOff.Of(assessed.Whole.Saved, assessed.Whole.Routed, assessed.Study.Names));
         double Of(WorkTask task) => minutes?.TryGetValue(task, out var own) == true ? own : WorkMinutes.Usual[task];
         var places = assessed.Whole.Saved.Places.ToLookup(place => place.At, place => place.Part, StringComparer.Ordinal);
-        foreach (var cover in ComesOff.Of(assessed.Whole.Saved, assessed.Whole.Routed, assessed.Study.Names))
+        foreach (var cover in reach.all)
             foreach (var part in cover.ForIds.SelectMany(id => places[id].Append(id)).Distinct())
             {
                 if (!reach.covers.TryGetValue(part, out var known)) reach.covers[part] = known = [];
@@ -42,10 +44,10 @@ public sealed class Reach
     }
 
     /// <summary>Covers that the log of the work has as off.</summary>
-    public static IReadOnlyList<string> Off(AssessedRig assessed, IReadOnlyList<RunSheet.Standing> open)
+    public IReadOnlyList<string> Off(IReadOnlyList<RunSheet.Standing> open)
     {
         var off = open.Where(one => one.Kind == StandingKind.CoverOff).Select(one => one.At).ToHashSet(StringComparer.Ordinal);
-        return [.. ComesOff.Of(assessed.Whole.Saved, assessed.Whole.Routed, assessed.Study.Names).Where(cover => off.Contains(Draft.IdOf("off", cover))).Select(cover => cover.What)];
+        return [.. all.Where(cover => off.Contains(Draft.IdOf("off", cover))).Select(cover => cover.What)];
     }
 
     /// <summary>Parts and wires that the log of the work has as open, loose or out; those of steps that are not done, once the work is begun.</summary>

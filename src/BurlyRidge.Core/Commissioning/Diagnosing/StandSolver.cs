@@ -12,9 +12,6 @@ namespace BurlyRidge.Core.Commissioning.Diagnosing;
 /// </summary>
 internal sealed class StandSolver
 {
-    /// <summary>A fuse that carries so many times its rating opens (ISO 8820: 1.35 times within ten minutes).</summary>
-    public const double Opens = 1.35;
-
     /// <summary>Beyond so much nothing but leaks holds a terminal, Ω.</summary>
     private const double FloatingOhms = 3e6;
 
@@ -22,8 +19,9 @@ internal sealed class StandSolver
     private const double ElectronicsOhms = 3e4;
 
     private const ulong Seed = 20_271;
+
     /// <summary>Sound rigs that are drawn.</summary>
-    public const int Samples = 48;
+    private const int Samples = 48;
 
     private readonly CommissioningPlan plan;
     private readonly Standing standing;
@@ -59,7 +57,7 @@ internal sealed class StandSolver
             if (near is not null)
             {
                 if (!faults.Any(near.Has)) return (untouched.Value, []);
-                if (Near(faults) is { } found) return (found, Overloaded(near.Amps));
+                if (Near(faults) is { } found) return (found, Overload.Of(sound.Harness, near.Amps));
             }
             return Full(piece, faults);
         }
@@ -97,7 +95,7 @@ internal sealed class StandSolver
     {
         if (!near!.Solve(faults)) return null;
         Solved = (Solved.Near + 1, Solved.Full);
-        return Read((probing) => Value(probing, near.Volts, near.Amps, near.Ohms, sound.Harness),
+        return Read(probing => Value(probing, near.Volts, near.Amps, near.Ohms, sound.Harness),
             [.. standing.Lamps.Select(lamp => sound.Harness.Has(lamp) ? lights[lamp].LightFraction(near.Across(lamp), near.Amps(lamp)) : 0)]);
     }
 
@@ -106,7 +104,7 @@ internal sealed class StandSolver
         Solved = (Solved.Near, Solved.Full + 1);
         var (whole, put) = FaultLibrary.Put(rig, standing.Out);
         var solved = HarnessCompiler.Solve(whole, standing.State, null, [.. put, .. faults]);
-        return (Read(solved), Overloaded(solved.Amps, solved.Harness));
+        return (Read(solved), Overload.Of(solved.Harness, solved.Amps));
     }
 
     private Outcome Read(SolvedHarness solved)
@@ -133,7 +131,4 @@ internal sealed class StandSolver
         if (probing.Setting == TesterSetting.Ohms) return (Math.Min(between, MeterScale.NoWayOhms), ReadingHold.Firm);
         return between > FloatingOhms ? (0, ReadingHold.Floats) : ((volts(probing.Red) - volts(probing.Black)) / (1 + between / Meter.InputOhms), between > ElectronicsOhms ? ReadingHold.ByElectronics : ReadingHold.Firm);
     }
-
-    private IReadOnlyList<string> Overloaded(Func<string, double> amps, CompiledHarness? harness = null) =>
-        [.. (harness ?? sound.Harness).Fuses.Where(fuse => (harness ?? sound.Harness).Has(fuse.Key) && Math.Abs(amps(fuse.Key)) > Opens * fuse.Value.RatingAmps).Select(fuse => fuse.Key)];
 }

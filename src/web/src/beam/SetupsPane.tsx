@@ -6,9 +6,9 @@ import { scene } from "../fields/beamTables";
 import { Fields } from "../fields/Fields";
 import type { RigEditor } from "../job/rigEditor";
 import { Button } from "../ui/Button";
+import { saveAs } from "../ui/saveAs";
 import { TextField } from "../ui/TextField";
 import { t } from "../words";
-import { saveAs } from "../ui/saveAs";
 import type { Beam } from "./useBeam";
 
 /** Aims kept under a name, how the vehicle stands and what lies on it, and the light as files. */

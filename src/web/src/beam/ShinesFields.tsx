@@ -8,8 +8,8 @@ import { ChoiceField } from "../ui/ChoiceField";
 import { Details } from "../ui/Details";
 import { linkLook } from "../ui/linkLook";
 import { NumberField } from "../ui/NumberField";
-import { t } from "../words";
 import { saveAs } from "../ui/saveAs";
+import { t } from "../words";
 
 /** How a lamp shines: by a photometric file, or by its lumens and the two angles of its beam. */
 export function ShinesFields({
