@@ -18,13 +18,13 @@ namespace BurlyRidge.Server.PowerUp;
 /// <summary>Looks for what is wrong with a line, with what the job's record and the shop know.</summary>
 public sealed class DiagnosisDesk(CommissioningDesk desk, SheetDesk sheets, ShopStore shops, RecordStore records)
 {
-    private static readonly ConditionalWeakTable<AssessedRig, ConcurrentDictionary<string, Lazy<DiagnosisTables?>>> Known = [];
+    private static readonly ConditionalWeakTable<AssessedRig, ConcurrentDictionary<string, SharedWork<DiagnosisProgress, DiagnosisTables?>>> Known = [];
 
     /// <summary>What is wrong with a line as far as it is known; null where nothing lights it.</summary>
     public async Task<DiagnosisView?> LookAsync(DiagnosisRequest request, IProgress<DiagnosisProgress> progress, CancellationToken cancellation)
     {
         var assessed = await AssessmentCache.OfAsync(request.Rig, cancellation);
-        if (cancellation.WorkOut(token => TablesOf(assessed, request.Line, progress, token)) is not { } tables) return null;
+        if (await TablesOfAsync(assessed, request.Line, progress, cancellation) is not { } tables) return null;
         var (found, (shop, _)) = (await FoundAsync(cancellation), await shops.ReadAsync());
         var reach = Reach.Of(assessed, shop.TaskTable());
         if (request.Trial is { } trial) return Report(trial.OfType<CommissioningEvent.OfSearch>().Where(what => what.Line == request.Line).Aggregate(LineSearch.Nothing, (search, what) => search.After(what)), [], null);
@@ -42,11 +42,11 @@ public sealed class DiagnosisDesk(CommissioningDesk desk, SheetDesk sheets, Shop
     public static async Task<TriedHere?> TryAsync(TryRequest request, CancellationToken cancellation)
     {
         var assessed = await AssessmentCache.OfAsync(request.Rig, cancellation);
-        return cancellation.WorkOut(token =>
+        if (await TablesOfAsync(assessed, request.Line, null, cancellation) is not { } tables) return null;
+        var stands = tables.Standings;
+        if (stands.FirstOrDefault(stand => stand.Id == request.Stand) is not { } asked) return null;
+        return cancellation.WorkOut(_ =>
         {
-            if (TablesOf(assessed, request.Line, null, token) is not { } tables) return null;
-            var stands = tables.Standings;
-            if (stands.FirstOrDefault(stand => stand.Id == request.Stand) is not { } asked) return null;
             var vehicle = new DrawnVehicle(CommissioningDesk.PlanFor(assessed), request.Faults, Vehicle);
             // Somebody turned everything on before the complaint: what blows has blown.
             foreach (var stand in stands) vehicle.Stand(stand.State, stand.Out);
@@ -59,7 +59,7 @@ public sealed class DiagnosisDesk(CommissioningDesk desk, SheetDesk sheets, Shop
     public static async Task<IReadOnlyList<Problem>> JudgeAsync(StoredJob job, CommissioningEvent.OfSearch what, CancellationToken cancellation)
     {
         var assessed = await AssessmentCache.OfAsync(job.Workable, cancellation);
-        if (cancellation.WorkOut(token => TablesOf(assessed, what.Line, null, token)) is not { } tables) return [new Problem("line", ServerWords.NoSuchReading)];
+        if (await TablesOfAsync(assessed, what.Line, null, cancellation) is not { } tables) return [new Problem("line", ServerWords.NoSuchReading)];
         return what switch
         {
             CommissioningEvent.Looked look when look.Lamps.Any(lamp => !tables.HasLamp(look.Stand, lamp.Lamp)) => [new Problem("lamps", ServerWords.NoSuchReading)],
@@ -87,18 +87,6 @@ public sealed class DiagnosisDesk(CommissioningDesk desk, SheetDesk sheets, Shop
             .SelectMany(found => found.Fault.Split('+', StringSplitOptions.RemoveEmptyEntries)).GroupBy(fault => fault.Split(':')[0]).ToDictionary(group => group.Key, group => group.Count(), StringComparer.Ordinal));
 
     /// <summary>The tables of a line: they follow from the plan, and are worked out once.</summary>
-    private static DiagnosisTables? TablesOf(AssessedRig assessed, string line, IProgress<DiagnosisProgress>? progress, CancellationToken cancellation)
-    {
-        var known = Known.GetOrCreateValue(assessed);
-        var tables = known.GetOrAdd(line, _ => new Lazy<DiagnosisTables?>(() => DiagnosisTables.Of(CommissioningDesk.PlanFor(assessed), line, progress, cancellation)));
-        try
-        {
-            return tables.Value;
-        }
-        catch
-        {
-            known.TryRemove(new KeyValuePair<string, Lazy<DiagnosisTables?>>(line, tables));
-            throw;
-        }
-    }
+    internal static Task<DiagnosisTables?> TablesOfAsync(AssessedRig assessed, string line, IProgress<DiagnosisProgress>? progress, CancellationToken client) =>
+        Known.GetOrCreateValue(assessed).GetOrAdd(line, _ => new((heard, token) => DiagnosisTables.Of(CommissioningDesk.PlanFor(assessed), line, heard, token))).WaitAsync(progress, client);
 }
