@@ -3,6 +3,7 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using BurlyRidge.Core.Bench;
 using BurlyRidge.Core.Bodies;
+using BurlyRidge.Core.Commissioning.Training;
 using BurlyRidge.Core.Edits;
 using BurlyRidge.Core.Exchange;
 using BurlyRidge.Core.Rigs;
@@ -98,6 +99,9 @@ internal static class OpenApiExamples
         ["lookAtReadings"] = () => About(("line", ExampleRig.Lines[0].Id)),
         ["diagnose"] = () => About(("line", ExampleRig.Lines[0].Id)),
         ["tryVehicle"] = () => About(("line", ExampleRig.Lines[0].Id), ("stand", "off"), ("faults", new JsonArray())),
+        ["readExercise"] = () => JsonNode.Parse(ExerciseFile.Write(ExampleExercise))!,
+        ["train"] = () => new JsonObject { ["exercise"] = JsonSerializer.SerializeToNode(ExampleExercise, JsonRules.Stored), ["acts"] = new JsonArray(new JsonObject { ["kind"] = "turns", ["dash"] = new JsonObject { ["key"] = true } }) },
+        ["makeExercise"] = () => About(("title", "One line"), ("line", ExampleRig.Lines[0].Id), ("seed", 1), ("fault", "")),
         ["findWire"] = () => About(("signal", "highBeam"), ("volts", 12.6), ("place", "left headlamp"), ("pins", new JsonArray(
             new JsonObject { ["pin"] = "1", ["colour"] = "black", ["off"] = 0, ["on"] = 0 }, new JsonObject { ["pin"] = "2", ["colour"] = "blue/white", ["off"] = 0.02, ["on"] = 12.4 }))),
         ["addToCommissioning"] = () => new JsonObject
@@ -155,6 +159,8 @@ internal static class OpenApiExamples
     private static JsonArray KeyTurned() => new(new JsonObject { ["kind"] = "turns", ["seconds"] = 1, ["dash"] = new JsonObject { ["key"] = true, ["engine"] = "idle" } });
 
     private static Rig ExampleRig => Example.Value;
+
+    private static Exercise ExampleExercise => Exercise.Of("One line", ExampleRig, ExampleRig.Lines[0].Id, 1, $"lamp-dead:{ExampleRig.Lines[0].Lights[0]}");
 
     private static Body ExampleBody => GenericBody.Of(BodyKind.LongWagon);
 

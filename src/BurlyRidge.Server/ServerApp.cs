@@ -20,6 +20,7 @@ using BurlyRidge.Server.Plans;
 using BurlyRidge.Server.PowerUp;
 using BurlyRidge.Server.RunSheets;
 using BurlyRidge.Server.Shops;
+using BurlyRidge.Server.Training;
 using BurlyRidge.Server.Storage;
 using BurlyRidge.Server.Walkaround;
 using Microsoft.AspNetCore.ResponseCompression;
@@ -120,6 +121,7 @@ public static class ServerApp
         app.MapPowerUp();
         app.MapCommissioning();
         app.MapDiagnosis();
+        app.MapTraining();
         app.MapBeams();
         app.MapHandOver();
         app.MapLabels();

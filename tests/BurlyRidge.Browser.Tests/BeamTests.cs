@@ -173,14 +173,14 @@ public class BeamTests(Workshop workshop) : IClassFixture<Workshop>
     public async Task A_set_up_is_compared_kept_and_taken_by_touch()
     {
         OpenRig();
-        Tap(By.XPath("//*[@role = 'tab'][. = 'More']"));
-        Tap(By.XPath("//*[@data-setup = 'setup-2']//button[. = 'Compare']"));
+        page.Tap(By.XPath("//*[@role = 'tab'][. = 'More']"));
+        page.Tap(By.XPath("//*[@data-setup = 'setup-2']//button[. = 'Compare']"));
         page.Find(By.XPath("//figcaption[contains(., 'more than the other set-up')]"));
-        Tap(By.XPath("//*[@data-setup = 'setup-2']//button[. = 'Take it']"));
+        page.Tap(By.XPath("//*[@data-setup = 'setup-2']//button[. = 'Take it']"));
         page.UntilSaved();
         Assert.Equal(-3.4, Of(await BeamsAsync(), "bar", "pitchDegrees"));
         page.Type("Keep the aims as", "Winter");
-        Tap(By.XPath("//button[. = 'Keep']"));
+        page.Tap(By.XPath("//button[. = 'Keep']"));
         page.Find(By.XPath("//*[@data-setup][contains(., 'Winter')]"));
     }
 
@@ -194,18 +194,6 @@ public class BeamTests(Workshop workshop) : IClassFixture<Workshop>
         page.Until(() => page.Driver.FindElement(By.CssSelector("[data-lux='1']")).GetAttribute("d")!.Length > 0, "the low beam lights the ground");
         page.Find(By.XPath("//*[@role = 'tab'][. = 'All lamps']")).Click();
         page.Find(By.XPath("//*[@data-light = 'own-low-left'][contains(., 'a guess')]"));
-    }
-
-    /// <summary>Taps with a finger.</summary>
-    private void Tap(By what)
-    {
-        var finger = new PointerInputDevice(PointerKind.Touch, "finger");
-        page.Run("arguments[0].scrollIntoView({ block: 'center' })", page.Find(what));
-        var tap = new ActionBuilder()
-            .AddAction(finger.CreatePointerMove(page.Find(what), 0, 0, TimeSpan.Zero))
-            .AddAction(finger.CreatePointerDown(MouseButton.Touch))
-            .AddAction(finger.CreatePointerUp(MouseButton.Touch));
-        page.Chrome.PerformActions(tap.ToActionSequenceList());
     }
 
     [Fact]

@@ -100,6 +100,20 @@ public class FaultSearchTests(Workshop workshop) : IClassFixture<Workshop>
     }
 
     [Fact]
+    public void By_touch_alone_it_is_found_too()
+    {
+        Open();
+        PutIn("Roof bar", "fuse is not in its holder");
+        page.Tap(By.CssSelector("[data-find] input[type='checkbox']"));
+        UntilSettled();
+        page.Tap(By.XPath("//button[normalize-space() = 'Look at all lamps here']"));
+        page.Until(() => !page.Find(By.XPath("//h3[contains(., 'states looked at')]")).Text.StartsWith("What is lit: 0", StringComparison.Ordinal), "the lamps are looked at");
+        UntilSettled();
+        FollowToTheEnd(page.Tap);
+        Assert.Contains("fuse", page.Find(By.CssSelector("[data-cause]")).Text, StringComparison.Ordinal);
+    }
+
+    [Fact]
     public void What_cannot_be_reached_gives_way_to_something_else()
     {
         Open();

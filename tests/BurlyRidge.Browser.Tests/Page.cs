@@ -1,6 +1,7 @@
 using System.Globalization;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Interactions;
 using OpenQA.Selenium.Support.Events;
 using OpenQA.Selenium.Support.UI;
 
@@ -168,6 +169,19 @@ public sealed class Page : IDisposable
         var button = By.XPath($"//button[normalize-space() = '{name}']");
         Until(() => driver.FindElement(button).Enabled, $"{name} can be pressed");
         driver.FindElement(button).Click();
+    }
+
+    /// <summary>Taps with a finger.</summary>
+    public void Tap(By what)
+    {
+        var finger = new PointerInputDevice(PointerKind.Touch, "finger");
+        var target = Find(what);
+        Run("arguments[0].scrollIntoView({ block: 'center' })", target);
+        Chrome.PerformActions(new ActionBuilder()
+            .AddAction(finger.CreatePointerMove(target, 0, 0, TimeSpan.Zero))
+            .AddAction(finger.CreatePointerDown(MouseButton.Touch))
+            .AddAction(finger.CreatePointerUp(MouseButton.Touch))
+            .ToActionSequenceList());
     }
 
     public void Key(string key) => driver.FindElement(By.TagName("body")).SendKeys(key);

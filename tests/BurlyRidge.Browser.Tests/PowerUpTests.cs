@@ -226,26 +226,15 @@ public class PowerUpTests(Workshop workshop) : IClassFixture<Workshop>
         page.Find(By.XPath("//*[@role = 'status'][contains(., 'Start a line first')]"));
     }
 
-    /// <summary>Taps with a finger.</summary>
-    private void Tap(By what)
-    {
-        var finger = new PointerInputDevice(PointerKind.Touch, "finger");
-        var tap = new ActionBuilder()
-            .AddAction(finger.CreatePointerMove(page.Find(what), 0, 0, TimeSpan.Zero))
-            .AddAction(finger.CreatePointerDown(MouseButton.Touch))
-            .AddAction(finger.CreatePointerUp(MouseButton.Touch));
-        page.Chrome.PerformActions(tap.ToActionSequenceList());
-    }
-
     [Fact]
     public void A_finger_alone_works_the_dash_and_measures()
     {
         OpenRig("Snow-road rescue wagon");
-        Tap(By.CssSelector("[data-slot='box.o1']"));
+        page.Tap(By.CssSelector("[data-slot='box.o1']"));
         page.Until(() => page.Has(By.CssSelector("[data-lit='scene-l']")), "the scene light is lit");
-        Tap(By.CssSelector("[data-touch='scene-l']"));
+        page.Tap(By.CssSelector("[data-touch='scene-l']"));
         page.Until(() => new SelectElement(page.Field("Red on")).SelectedOption.GetAttribute("value")!.StartsWith("scene-l.", StringComparison.Ordinal), "the probe is at the lamp");
-        Tap(By.XPath("//*[@role = 'tab'][. = 'Readings']"));
+        page.Tap(By.XPath("//*[@role = 'tab'][. = 'Readings']"));
         page.Find(By.CssSelector("[data-reading-key]"));
     }
 

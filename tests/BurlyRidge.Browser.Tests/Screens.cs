@@ -8,7 +8,7 @@ internal static class Screens
     public static IReadOnlyList<string> All { get; } =
     [
         "yard", "walkaround", "measures", "parts", "ways", "a way", "candidates", "vehicle", "electrics", "a bracket", "own lamp", "a wire to a part", "find", "reroute", "lines", "a lead judged",
-        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "run sheet", "a live window", "run sheet log", "a step taken back", "power up", "readings", "turn-over", "a fault looked for", "faults", "finding a wire", "beam", "glare", "wall", "set-ups", "hand over", "as built", "own words", "pack photos", "labels", "handed over", "ledger", "accepting", "quick size",
+        "wired line", "lamp station", "diagram", "start", "sizes", "rules", "panel", "factory leads", "bench", "a reel", "sleeves", "parts to buy", "an item", "cost", "bought harness", "entering a harness", "builds", "run sheet", "a live window", "run sheet log", "a step taken back", "power up", "readings", "turn-over", "a fault looked for", "training", "a lesson", "a lesson done", "faults", "finding a wire", "beam", "glare", "wall", "set-ups", "hand over", "as built", "own words", "pack photos", "labels", "handed over", "ledger", "accepting", "quick size",
         "history", "going back", "details", "new job", "wishes", "conditions", "archive", "deleting", "archived job", "conflict", "help", "glossary", "term", "tour", "a refused field", "refused sizes",
         "wiring to print", "legends to print", "cut list to print", "cards to print", "quote to print", "run sheet to print", "aim sheet to print",
     ];
@@ -130,6 +130,11 @@ internal static class Screens
                 if (screen != "accepting") break;
                 page.Find(By.XPath("//button[starts-with(@aria-label, 'Accept: ')]")).Click();
                 page.Field("Why it may stay");
+                break;
+            case "training" or "a lesson" or "a lesson done":
+                page.Find(By.CssSelector("a[href='/training']")).Click();
+                page.Find(By.CssSelector("[data-exercise]"));
+                if (screen != "training") Practise(page, done: screen == "a lesson done");
                 break;
             case "quick size" or "refused sizes":
                 page.Find(By.CssSelector("[data-figure='Wire']"));
@@ -254,6 +259,23 @@ internal static class Screens
     }
 
     /// <summary>The lamps of the simulated vehicle looked at, and one reading taken.</summary>
+    private static void Practise(Page page, bool done)
+    {
+        page.Find(By.CssSelector("[data-exercise]:nth-of-type(3) button")).Click();
+        page.Find(By.CssSelector("[data-lesson='open'] input[type='checkbox']")).Click();
+        page.Find(By.CssSelector("[data-slot='box.o3']")).Click();
+        page.Find(By.CssSelector("[data-lit='work-l']"));
+        page.Find(By.CssSelector("[data-tester-read]")).Click();
+        page.Find(By.CssSelector("[data-step='1']"));
+        if (!done) return;
+        page.Key("f");
+        page.Find(By.CssSelector("[data-suspect='post-loose:battery'] button")).Click();
+        page.Find(By.CssSelector("[data-step='2']"));
+        page.Find(By.CssSelector("aside input[type='search']")).SendKeys("paint");
+        page.Find(By.CssSelector("[data-suspect='earth-on-paint:stud-rear'] button")).Click();
+        page.Find(By.CssSelector("[data-lesson='found'] [data-compared]"));
+    }
+
     private static void LookForAFault(Page page)
     {
         page.Key("d");

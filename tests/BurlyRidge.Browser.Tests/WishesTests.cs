@@ -92,14 +92,14 @@ public class WishesTests(EmptyWorkshop workshop) : IClassFixture<EmptyWorkshop>
         try
         {
             page.Open("/new-job");
-            Tap(Body("longWagon"));
-            Tap(Tile("farAhead"));
-            Tap(Tile("backingUp"));
-            Tap(Button("Propose a plan"));
+            page.Tap(Body("longWagon"));
+            page.Tap(Tile("farAhead"));
+            page.Tap(Tile("backingUp"));
+            page.Tap(Button("Propose a plan"));
             page.Find(By.CssSelector("[data-plans='found'] [data-plan]"));
-            Tap(By.CssSelector("[data-planned='backingUp'] label"));
+            page.Tap(By.CssSelector("[data-planned='backingUp'] label"));
             page.Find(By.XPath("//button[starts-with(normalize-space(), 'Take the chosen lines')]"));
-            Tap(By.XPath("//button[starts-with(normalize-space(), 'Take the chosen lines')]"));
+            page.Tap(By.XPath("//button[starts-with(normalize-space(), 'Take the chosen lines')]"));
             page.Find(By.XPath("//*[contains(., 'Already planned: Far ahead.')]"));
             page.Until(() => page.Driver.FindElements(By.CssSelector("[data-plans='found'] [data-planned]")).All(line => line.GetAttribute("data-planned") == "backingUp"), "what stands is not planned again");
             Assert.Equal(1, LinesOnPage());
@@ -108,18 +108,6 @@ public class WishesTests(EmptyWorkshop workshop) : IClassFixture<EmptyWorkshop>
         {
             page.Driver.Manage().Window.Size = new System.Drawing.Size(1280, 800);
         }
-    }
-
-    private void Tap(By by)
-    {
-        var target = page.Find(by);
-        page.Run("arguments[0].scrollIntoView({ block: 'center' })", target);
-        var finger = new PointerInputDevice(PointerKind.Touch, "finger");
-        var tap = new ActionSequence(finger)
-            .AddAction(finger.CreatePointerMove(target, 0, 0, TimeSpan.Zero))
-            .AddAction(finger.CreatePointerDown(MouseButton.Touch))
-            .AddAction(finger.CreatePointerUp(MouseButton.Touch));
-        page.Chrome.PerformActions([tap]);
     }
 
     [Fact]

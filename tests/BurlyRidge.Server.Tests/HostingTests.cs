@@ -20,7 +20,7 @@ public class HostingTests
         Assert.Equal(
             [
                 "/api/archives", "/api/assess", "/api/bodies", "/api/catalogue", "/api/catalogue/kits", "/api/catalogue/kits/table.csv", "/api/catalogue/kits/{id}", "/api/catalogue/lamps", "/api/catalogue/lamps.csv", "/api/catalogue/lamps/{id}",
-                "/api/changes", "/api/edits", "/api/job-files", "/api/jobs", "/api/jobs/{id}", "/api/jobs/{id}/again", "/api/jobs/{id}/aim-sheet.html", "/api/jobs/{id}/archive.zip", "/api/jobs/{id}/assign-slots",
+                "/api/changes", "/api/edits", "/api/exercises", "/api/exercises/file", "/api/job-files", "/api/jobs", "/api/jobs/{id}", "/api/jobs/{id}/again", "/api/jobs/{id}/aim-sheet.html", "/api/jobs/{id}/archive.zip", "/api/jobs/{id}/assign-slots",
                 "/api/jobs/{id}/auto-size", "/api/jobs/{id}/bench", "/api/jobs/{id}/bonnet-card.pdf", "/api/jobs/{id}/bonnet-card.svg", "/api/jobs/{id}/commissioning", "/api/jobs/{id}/cut-list.csv", "/api/jobs/{id}/cut-list.html",
                 "/api/jobs/{id}/diagram.html", "/api/jobs/{id}/diagram.svg", "/api/jobs/{id}/file", "/api/jobs/{id}/findings.csv", "/api/jobs/{id}/hand-over", "/api/jobs/{id}/harness-cards.html", "/api/jobs/{id}/labels.csv",
                 "/api/jobs/{id}/labels.pdf", "/api/jobs/{id}/labels.svg", "/api/jobs/{id}/legends.html", "/api/jobs/{id}/legends.svg", "/api/jobs/{id}/pack.html", "/api/jobs/{id}/pack.pdf", "/api/jobs/{id}/photos",
@@ -28,9 +28,9 @@ public class HostingTests
                 "/api/jobs/{id}/revisions/{number}/changes", "/api/jobs/{id}/revisions/{number}/go-back", "/api/jobs/{id}/rig", "/api/jobs/{id}/run-sheet", "/api/jobs/{id}/run-sheet.html", "/api/jobs/{id}/run-sheet.ics",
                 "/api/jobs/{id}/seal", "/api/jobs/{id}/undo", "/api/jobs/{id}/vehicle-file", "/api/jobs/{id}/wire-labels.html", "/api/jobs/{id}/wire-register.csv", "/api/preview/beam", "/api/preview/beam-file", "/api/preview/beam-grid",
                 "/api/preview/beam-marks", "/api/preview/beam-plan", "/api/preview/bench", "/api/preview/body", "/api/preview/builds", "/api/preview/candidates", "/api/preview/commissioning", "/api/preview/dashboard",
-                "/api/preview/diagnosis", "/api/preview/diagram", "/api/preview/diagram-pages", "/api/preview/edit", "/api/preview/found-wire", "/api/preview/hand-over", "/api/preview/kit", "/api/preview/labels", "/api/preview/line", "/api/preview/live",
+                "/api/preview/diagnosis", "/api/preview/diagram", "/api/preview/diagram-pages", "/api/preview/edit", "/api/preview/exercise", "/api/preview/found-wire", "/api/preview/hand-over", "/api/preview/kit", "/api/preview/labels", "/api/preview/line", "/api/preview/live",
                 "/api/preview/measure", "/api/preview/netlist", "/api/preview/pack", "/api/preview/panel", "/api/preview/parts", "/api/preview/plans", "/api/preview/probe", "/api/preview/readings", "/api/preview/routes", "/api/preview/rules",
-                "/api/preview/run", "/api/preview/run-sheet", "/api/preview/templates", "/api/preview/tried", "/api/preview/vehicle-file", "/api/preview/walkaround", "/api/quick-size", "/api/shop", "/api/shop/prices.csv", "/health", "/schemas/job-file.json",
+                "/api/preview/run", "/api/preview/run-sheet", "/api/preview/templates", "/api/preview/tried", "/api/preview/vehicle-file", "/api/preview/walkaround", "/api/quick-size", "/api/shop", "/api/shop/prices.csv", "/api/training", "/health", "/schemas/job-file.json",
             ],
             paths.Order(StringComparer.Ordinal));
     }

@@ -19,7 +19,7 @@ public class LayeringTests
     private static readonly string[] Layers = ["Wording", "Conductors", "Protection", "Network", "Parts", "Rigs", "Bodies", "Routing", "Fitting", "Beams", "Pictures", "Harness", "Sizing", "Templates", "Strips", "Altering", "Checks", "Assessing", "Kits", "Bench", "Proposing", "RunSheet", "Running", "Commissioning", "Edits", "Exchange", "HandOver", "Changes"];
 
     /// <summary>The same of the server; what puts it together stands above them all.</summary>
-    private static readonly string[] Features = ["Wording", "Hosting", "Storage", "Catalogue", "Shops", "Records", "Assess", "Edits", "QuickSize", "Jobs", "Lines", "Panel", "Walkaround", "Bench", "RunSheets", "PowerUp", "Beams", "HandOver", "Archives", "Proposals", "Plans", "Demo"];
+    private static readonly string[] Features = ["Wording", "Hosting", "Storage", "Catalogue", "Shops", "Records", "Assess", "Edits", "QuickSize", "Jobs", "Lines", "Panel", "Walkaround", "Bench", "RunSheets", "PowerUp", "Beams", "HandOver", "Archives", "Proposals", "Plans", "Demo", "Training"];
 
     [Fact]
     public void Core_refers_to_the_base_library_alone() => Assert.All(

@@ -1,3 +1,4 @@
+using BurlyRidge.Core.Rigs;
 using System.Collections.Concurrent;
 using BurlyRidge.Core.Running;
 using BurlyRidge.Core.Sizing;
@@ -31,6 +32,13 @@ public sealed class CommissioningPlan
 
     /// <summary>Where its meter is held, in words.</summary>
     internal PlannedReading Between(string red, string black, TesterSetting setting = TesterSetting.Volts) => setting == TesterSetting.Ohms ? readings.Ohms(red, black) : readings.Volts(red, black);
+
+    /// <summary>The same of any tester; null: there is no such wire.</summary>
+    internal PlannedReading? At(Probing probing) => readings.At(probing);
+
+    /// <summary>How the vehicle stands, in words.</summary>
+    /// <param name="without">Keys of the faults that stand for what is taken out.</param>
+    internal string How(RigState state, IReadOnlyList<string> without) => readings.How(state, without, []);
 
     /// <summary>The readings of a line, or of the vehicle, in the order in which they are taken; none where nothing lights it.</summary>
     internal IReadOnlyList<PlannedGroup> Of(string line) => known.GetOrAdd(line, readings.Of);

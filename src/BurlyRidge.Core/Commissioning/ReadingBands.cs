@@ -11,8 +11,6 @@ public static class ReadingBands
     /// <summary>Sound rigs that are drawn.</summary>
     public const int Samples = 2_000;
 
-    internal const string Tester = "tester-";
-
     private const ulong Seed = 20_261;
 
     /// <summary>What a line, or the vehicle before anything is fitted, should read; null where there is no such line or nothing lights it.</summary>
@@ -80,10 +78,10 @@ internal sealed class Stand
         this.group = group;
         var (rig, put) = FaultLibrary.Put(group.Rig, [.. group.Out, .. faults]);
         var volts = group.Readings.Select((reading, i) => (reading, i)).Where(pair => pair.reading.Probing.Setting is TesterSetting.Volts or TesterSetting.Clamp).ToList();
-        all.Add(new Wired(rig, put, group.State, [.. volts.SelectMany(pair => Meter.Held(pair.reading.Probing, $"{ReadingBands.Tester}{pair.i}"))], measured));
+        all.Add(new Wired(rig, put, group.State, [.. volts.SelectMany(pair => Meter.Held(pair.reading.Probing, $"{Meter.Id}{pair.i}"))], measured));
         // Each measurement of ohms sends a current of its own.
         foreach (var (reading, i) in group.Readings.Select((reading, i) => (reading, i)).Except(volts))
-            all.Add(new Wired(rig, put, group.State, Meter.Held(reading.Probing, $"{ReadingBands.Tester}{i}"), measured));
+            all.Add(new Wired(rig, put, group.State, Meter.Held(reading.Probing, $"{Meter.Id}{i}"), measured));
     }
 
     /// <summary>What a meter reads there on one sound rig, with what it makes of it by itself.</summary>
@@ -107,7 +105,7 @@ internal sealed class Stand
             var probing = group.Readings[i].Probing;
             var solved = probing.Setting == TesterSetting.Ohms ? solve(all[next++]) : bare;
             var there = probing.Setting == TesterSetting.Clamp ? solved.Harness.Has(probing.Red) : solved.Harness.Nodes.ContainsKey(probing.Red) && solved.Harness.Nodes.ContainsKey(probing.Black);
-            read[i] = there ? Meter.Value(solved, probing, probing.Setting == TesterSetting.Ohms ? Meter.Across(bare, probing) : 0, $"{ReadingBands.Tester}{i}") : double.NaN;
+            read[i] = there ? Meter.Value(solved, probing, probing.Setting == TesterSetting.Ohms ? Meter.Across(bare, probing) : 0, $"{Meter.Id}{i}") : double.NaN;
         }
         return read;
     }

@@ -88,7 +88,7 @@ internal sealed class ReadingPlan
         if (lights.Count == 0) return [];
         if (ways.Of(line, on) is not { } way) return [];
         var lit = new List<(string Id, RigState State)> { ("on", on) };
-        lit.AddRange(line.Trigger.BySignal.Where(pair => !Same(pair.Value, on)).Select(pair => ($"on-{pair.Key}", pair.Value)));
+        lit.AddRange(line.Trigger.BySignal.Where(pair => StandWords.KeyOf(Rig, pair.Value) != StandWords.KeyOf(Rig, on)).Select(pair => ($"on-{pair.Key}", pair.Value)));
         var groups = new List<PlannedGroup>();
         groups.AddRange(OnBench(line));
         groups.AddRange(Dead(way, lights));
@@ -107,31 +107,40 @@ internal sealed class ReadingPlan
 
     private const int MostDark = 4;
 
-    private static bool Same(RigState a, RigState b) => a.Key == b.Key && a.Engine == b.Engine && Enum.GetValues<Signal>().All(signal => a.Has(signal) == b.Has(signal))
-        && a.Pressed.SequenceEqual(b.Pressed) && a.Switches.Count == b.Switches.Count && a.Switches.All(pair => b.Switches.GetValueOrDefault(pair.Key) == pair.Value);
-
     private PlannedGroup Group(LineWay way, string id, RigState state, IReadOnlyList<PlannedReading> readings, params IReadOnlyList<string> without) =>
-        new(id, How(way, state, without), state, ways.Piece(state, readings.SelectMany(Touched)), readings) { Out = without };
+        new(id, How(state, without, [.. way.Switches.Keys]), state, ways.Piece(state, readings.SelectMany(Touched)), readings) { Out = without };
 
     /// <summary>The terminals that a reading touches.</summary>
     public IEnumerable<string> Touched(PlannedReading reading) => reading.Probing.Setting == TesterSetting.Clamp
         ? Rig.Runs.Where(run => run.Id == reading.Probing.Red).SelectMany(run => run.Ends()) : [reading.Probing.Red, reading.Probing.Black];
 
-    /// <summary>How it stands, the switches that the line hangs on said wherever they are.</summary>
-    private string How(LineWay way, RigState state, IReadOnlyList<string> without)
+    /// <summary>How it stands, these switches said wherever they are.</summary>
+    public string How(RigState state, IReadOnlyList<string> without, IReadOnlyList<string> switches)
     {
         var taken = without.Count == 0 ? [] : library.Value.Where(fault => without.Contains(fault.Key)).Select(fault => PartNames.Small(fault.Name));
-        return StandWords.Together([.. taken, .. StandWords.Of(Rig, Names, state, [.. way.Switches.Keys]).DefaultIfEmpty(CommissioningWords.AllOff)]);
+        return StandWords.Together([.. taken, .. StandWords.Of(Rig, Names, state, switches).DefaultIfEmpty(CommissioningWords.AllOff)]);
     }
 
     /// <summary>Volts between two terminals.</summary>
-    public PlannedReading Volts(string red, string black) => new($"{red}>{black}", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Volts, red, black));
+    public PlannedReading Volts(string red, string black) => new($"{red}>{black}", CommissioningWords.FormatProbes(Names.Probed(red), PartNames.Small(Names.Probed(black))), new Probing(TesterSetting.Volts, red, black));
 
     /// <summary>One side of a fuse, whose sides have no print.</summary>
     private PlannedReading AtFuse(string terminal, string called) => Volts(terminal, Vehicle.Body) with { Words = CommissioningWords.FormatProbes(called, PartNames.Small(Names[Vehicle.Body])) };
 
     /// <summary>Ohms between two terminals.</summary>
-    public PlannedReading Ohms(string red, string black) => new($"{red}>{black}/ohms", CommissioningWords.FormatProbes(Names.Terminal(red), PartNames.Small(Names.Terminal(black))), new Probing(TesterSetting.Ohms, red, black));
+    public PlannedReading Ohms(string red, string black) => new($"{red}>{black}/ohms", CommissioningWords.FormatProbes(Names.Probed(red), PartNames.Small(Names.Probed(black))), new Probing(TesterSetting.Ohms, red, black));
+
+    /// <summary>Amps through a wire.</summary>
+    private PlannedReading Amps(Run wire) => new($"{wire.Id}/clamp", CommissioningWords.FormatClampRound(PartNames.Small(Names.Wire(wire))), new Probing(TesterSetting.Clamp, wire.Id));
+
+    /// <summary>What a tester is held to, whichever it is; null: there is no such wire.</summary>
+    public PlannedReading? At(Probing probing) => probing.Setting switch
+    {
+        TesterSetting.Volts => Volts(probing.Red, probing.Black),
+        TesterSetting.Clamp => Rig.Runs.FirstOrDefault(run => run.Id == probing.Red) is { } wire ? Amps(wire) : null,
+        TesterSetting.TestLamp => new($"{probing.Red}>{probing.Black}/lamp", CommissioningWords.FormatTestLampBetween(PartNames.Small(Names.Probed(probing.Red)), PartNames.Small(Names.Probed(probing.Black))), probing),
+        _ => Ohms(probing.Red, probing.Black),
+    };
 
     private PlannedReading Across(Link light) => Volts(light.A, light.B);
 
@@ -146,7 +155,7 @@ internal sealed class ReadingPlan
         }
         foreach (var relay in way.Relays)
             readings.Add(Volts($"{relay.Id}.{relay.Pinout.CoilPlus}", $"{relay.Id}.{relay.Pinout.CoilMinus}"));
-        if (Feed(way) is { } feed) readings.Add(new PlannedReading($"{feed.Id}/clamp", CommissioningWords.FormatClampRound(PartNames.Small(Names.Wire(feed))), new Probing(TesterSetting.Clamp, feed.Id)));
+        if (Feed(way) is { } feed) readings.Add(Amps(feed));
         return [.. readings.DistinctBy(reading => reading.Key)];
     }
 
@@ -171,7 +180,7 @@ internal sealed class ReadingPlan
             yield return dead with { Readings = [.. dead.Readings.Where((reading, i) => reading.Probing.Setting != TesterSetting.Ohms || joined[i] < JoinedOhms)] };
         }
         var plug = Group(way, Unplugged, way.On, [Across(lights[0])], RigFault.KeyOf("lamp-dead", lights[0].Id));
-        yield return plug with { Words = CommissioningWords.FormatPlugOpen(Names[TerminalIndex.Split(lights[0].Id).Part], PartNames.Small(How(way, way.On, []))) };
+        yield return plug with { Words = CommissioningWords.FormatPlugOpen(Names[TerminalIndex.Split(lights[0].Id).Part], PartNames.Small(How(way.On, [], [.. way.Switches.Keys]))) };
     }
 
     /// <summary>More is no way back, Ω.</summary>

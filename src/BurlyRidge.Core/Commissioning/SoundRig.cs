@@ -21,7 +21,7 @@ internal sealed class SoundRig
         foreach (var (element, law) in harness.Laws)
         {
             // A tester's own parts are as they are.
-            if (element.Id.StartsWith(ReadingBands.Tester, StringComparison.Ordinal)) continue;
+            if (element.Id.StartsWith(Meter.Id, StringComparison.Ordinal)) continue;
             var of = Draws.Of(element.Id);
             double Aged(Draws draw) => Math.Pow(Tolerances.AgedFactor, draw.Even(of));
             switch (element, law)

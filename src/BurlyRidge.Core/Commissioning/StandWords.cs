@@ -14,6 +14,14 @@ internal static class StandWords
         return RunWords.Turned(rig, names, new RigState(), state).Select(pair => pair.Words).Concat(first.Select(own => RunningWords.FormatSwitchTo(names[own.Id], PinWords.Of(own.Positions[0].Name)))).Select(PartNames.Small);
     }
 
+    /// <summary>The same for all states in which everything stands alike.</summary>
+    public static string KeyOf(Rig rig, RigState state)
+    {
+        var first = rig.Switches.Where(own => own.Positions.Count > 0).ToDictionary(own => own.Id, own => own.Positions[0].Name, StringComparer.Ordinal);
+        return string.Join(' ', new[] { state.Key ? "key" : "", state.Engine.ToString() }.Concat(Enum.GetValues<Signal>().Where(state.Has).Select(signal => $"{signal}")).Concat(state.Pressed.Distinct().Order(StringComparer.Ordinal))
+            .Concat(state.Switches.Where(pair => first.GetValueOrDefault(pair.Key) != pair.Value).OrderBy(pair => pair.Key, StringComparer.Ordinal).Select(pair => $"{pair.Key}={pair.Value}")));
+    }
+
     /// <summary>All of it as one heading.</summary>
     public static string Together(IEnumerable<string> stands) => Format.Capital(string.Join("; ", stands.Select(PartNames.Small)));
 }

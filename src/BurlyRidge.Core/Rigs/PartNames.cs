@@ -16,7 +16,15 @@ public sealed class PartNames
     private readonly Dictionary<string, Run> runs;
     private readonly ConcurrentDictionary<Run, string> wires = new(ReferenceEqualityComparer.Instance);
 
-    private PartNames(Rig rig) => runs = rig.Runs.ToDictionary(run => run.Id, StringComparer.Ordinal);
+    // Terminals of each part that a wire is on, and the parts at the other ends of the wires on each terminal.
+    private readonly Lazy<ILookup<string, string>> ends, neighbours;
+
+    private PartNames(Rig rig)
+    {
+        runs = rig.Runs.ToDictionary(run => run.Id, StringComparer.Ordinal);
+        ends = new(() => rig.Runs.SelectMany(run => run.Ends()).Distinct().ToLookup(end => TerminalIndex.Split(end).Part, StringComparer.Ordinal));
+        neighbours = new(() => rig.Runs.SelectMany(run => new[] { (End: run.From, Other: run.To), (End: run.To, Other: run.From) }).ToLookup(pair => pair.End, pair => TerminalIndex.Split(pair.Other).Part, StringComparer.Ordinal));
+    }
 
     /// <summary>Reads a rig that hangs together.</summary>
     public static PartNames Of(Rig rig)
@@ -77,6 +85,19 @@ public sealed class PartNames
         var (part, pin) = TerminalIndex.Split(terminal);
         var name = this[part];
         return pin.Length > 0 && parts.TryGetValue(part, out var known) && known.PinName(pin) is { Length: > 0 } print ? $"{name} {print}" : name;
+    }
+
+    /// <summary>
+    /// The same to somebody who holds a probe to it: where two terminals of a part are called alike, which of them is told by
+    /// what its wire leads to.
+    /// </summary>
+    public string Probed(string terminal)
+    {
+        var (name, (part, pin)) = (Terminal(terminal), TerminalIndex.Split(terminal));
+        var alike = ends.Value[part].Where(end => Terminal(end) == name).Distinct().ToList();
+        if (alike.Count < 2 || !alike.Contains(terminal)) return name;
+        string? Neighbour(string end) => neighbours.Value[end].Distinct().ToList() is [var only] ? this[only] : null;
+        return Neighbour(terminal) is { } own && alike.TrueForAll(end => end == terminal || Neighbour(end) != own) ? PartWords.FormatTerminalSide(name, Small(own)) : $"{name} {PinWords.Of(pin)}";
     }
 
     /// <summary>What a line is called; its id may be that of a part as well.</summary>

@@ -75,7 +75,7 @@ public sealed record Dashboard(
             [
                 new ProbePoint(Vehicle.Body, names[Vehicle.Body], Vehicle.Body),
                 .. rig.Vehicle.Batteries.SelectMany(battery => new[] { $"{battery.Id}.plus", $"{battery.Id}.minus" }).Concat(rig.Runs.SelectMany(run => run.Ends())).Concat(VehicleSignal.All(rig.Vehicle).SelectMany(signal => new[] { signal.Plus, signal.Minus }))
-                    .Distinct().Where(terminal => terminal != Vehicle.Body).Select(terminal => new ProbePoint(terminal, names.Terminal(terminal), TerminalIndex.Split(terminal).Part)),
+                    .Distinct().Where(terminal => terminal != Vehicle.Body).Select(terminal => new ProbePoint(terminal, names.Probed(terminal), TerminalIndex.Split(terminal).Part)),
             ],
             FaultLibrary.Of(rig, names));
     }

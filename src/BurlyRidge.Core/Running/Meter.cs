@@ -56,7 +56,7 @@ public static class Meter
     private const double LeadOhms = 1e-5;
 
     /// <summary>More than this between the probes is live for a meter set to ohms, V.</summary>
-    private const double LiveVolts = 0.02;
+    internal const double LiveVolts = 0.02;
 
     /// <summary>More is out of its range, Ω.</summary>
     private const double MostOhms = 40e6;
@@ -68,25 +68,38 @@ public static class Meter
     private const double Glow = 0.002, Bright = 0.5;
 
     /// <summary>Reads it on a rig in full wiring as it stands; null where there is no such terminal or wire.</summary>
-    public static TesterReading? Read(Rig rig, RunState state, Probing probing)
+    public static TesterReading? Read(Rig rig, RunState state, Probing probing) => Read(rig, held => new RunningRig(rig, state, held).Solve(), probing, value => value);
+
+    /// <summary>The same of a rig that stands in any way.</summary>
+    /// <param name="solve">Solves it with elements held to it.</param>
+    /// <param name="made">What the meter makes of a value.</param>
+    internal static TesterReading? Read(Rig rig, Func<IReadOnlyList<PartElement>, SolvedHarness> solve, Probing probing, Func<double, double> made)
     {
-        var bare = new RunningRig(rig, state).Solve();
-        if (probing.Setting == TesterSetting.Clamp) return rig.Runs.Any(run => run.Id == probing.Red) ? Shown(Value(bare, probing, 0), AmpsStep, "A") : null;
+        var bare = solve([]);
+        if (probing.Setting == TesterSetting.Clamp) return rig.Runs.Any(run => run.Id == probing.Red) ? Shown(made(Value(bare, probing, 0)), AmpsStep, "A") : null;
         if (!bare.Harness.Nodes.ContainsKey(probing.Red) || !bare.Harness.Nodes.ContainsKey(probing.Black)) return null;
-        SolvedHarness With(params IReadOnlyList<PartElement> held) => new RunningRig(rig, state, held).Solve();
         switch (probing.Setting)
         {
             case TesterSetting.Volts:
-                return Shown(Value(With(Held(probing, "tester")), probing, 0), VoltsStep, "V");
+                return Shown(made(Value(solve(Held(probing, Id)), probing, 0)), VoltsStep, "V");
             case TesterSetting.TestLamp:
-                return Lamp(FilamentLight.Of(Math.Abs(Across(With(new PartElement("tester", probing.Red, probing.Black, new Law.Filament(LampWatts, rig.Vehicle.SystemVolts))), probing)) / rig.Vehicle.SystemVolts));
+                return Lamp(LampLight(Across(solve([HeldLamp(probing, rig.Vehicle.SystemVolts)]), probing), rig.Vehicle.SystemVolts));
             case TesterSetting.TwoColours:
-                return Colours(Across(With(new PartElement("tester.up", rig.Vehicle.SystemPlus, probing.Red, new Law.Load(TesterOhms)), new PartElement("tester.down", probing.Red, probing.Black, new Law.Load(TesterOhms))), probing) / rig.Vehicle.SystemVolts);
+                return Colours(Across(solve([new PartElement($"{Id}.up", rig.Vehicle.SystemPlus, probing.Red, new Law.Load(TesterOhms)), new PartElement($"{Id}.down", probing.Red, probing.Black, new Law.Load(TesterOhms))]), probing) / rig.Vehicle.SystemVolts);
         }
         var live = Across(bare, probing);
         return Math.Abs(live) > LiveVolts ? new TesterReading(null, "Ω", RunningWords.FormatOhmsWhileLive(Format.Volts(live)), Refused: true)
-            : Ohms(Value(With(Held(probing, "tester")), probing, live), probing.Setting);
+            : Ohms(Value(solve(Held(probing, Id)), probing, live) is var ohms && double.IsFinite(ohms) ? made(ohms) : ohms, probing.Setting);
     }
+
+    /// <summary>What its elements are called, or begin with where there are more of them.</summary>
+    internal const string Id = "tester-";
+
+    /// <summary>A test lamp as it is to the network.</summary>
+    internal static PartElement HeldLamp(Probing probing, double systemVolts) => new(Id, probing.Red, probing.Black, new Law.Filament(LampWatts, systemVolts));
+
+    /// <summary>Light of a test lamp, as part of its full light.</summary>
+    internal static double LampLight(double volts, double systemVolts) => FilamentLight.Of(Math.Abs(volts) / systemVolts);
 
     /// <summary>What a meter is to the network; nothing where it is a clamp.</summary>
     /// <param name="id">What its elements are called.</param>
@@ -99,9 +112,9 @@ public static class Meter
     };
 
     /// <summary>What a meter reads, V, A or Ω, before its display rounds it.</summary>
-    /// <param name="solved">With its elements, called "tester", in it.</param>
+    /// <param name="solved">With its elements in it.</param>
     /// <param name="live">Volts between the probes without it: what a little more current makes of them are the ohms.</param>
-    internal static double Value(SolvedHarness solved, Probing probing, double live, string id = "tester") => probing.Setting switch
+    internal static double Value(SolvedHarness solved, Probing probing, double live, string id = Id) => probing.Setting switch
     {
         TesterSetting.Clamp => solved.Amps(probing.Red),
         TesterSetting.Volts => Across(solved, probing),
@@ -119,6 +132,16 @@ public static class Meter
     };
 
     private const double VoltsStep = 0.01, AmpsStep = 0.01, OhmsStep = 0.1;
+
+    /// <summary>What a tester shows that touches nothing, or has nothing in its jaws.</summary>
+    internal static TesterReading OnNothing(Probing probing) => probing.Setting switch
+    {
+        TesterSetting.Volts => Shown(0, VoltsStep, "V"),
+        TesterSetting.Clamp => Shown(0, AmpsStep, "A"),
+        TesterSetting.TestLamp => Lamp(0),
+        TesterSetting.TwoColours => Colours(0.5),
+        _ => Ohms(double.PositiveInfinity, probing.Setting),
+    };
 
     private static TesterReading Shown(double value, double step, string unit)
     {

@@ -4,7 +4,7 @@ namespace BurlyRidge.Core.Commissioning.Diagnosing;
 public sealed class Diagnosis
 {
     /// <summary>A cause that is so likely is found (assumed, no source).</summary>
-    private const double FoundShare = 0.99;
+    internal const double FoundShare = 0.99;
 
     /// <summary>That nothing is wrong has to be likelier still: what hardly shows is found last.</summary>
     private const double SoundShare = 0.995;
@@ -38,7 +38,7 @@ public sealed class Diagnosis
     }
 
     /// <summary>Places of the classes that are left, the likeliest first.</summary>
-    internal IReadOnlyList<int> Left => [.. Enumerable.Range(0, Tables.Classes.Count).Where(one => Posterior.Classes[one] >= LeftShare).OrderByDescending(one => Posterior.Classes[one]).ThenBy(one => one)];
+    internal IReadOnlyList<int> Left => Posterior.Left(LeftShare);
 
     /// <summary>How many causes more than one reading would have to be wrong for.</summary>
     public int RuledOut => Tables.Classes.Count - Fitting().Count();
@@ -46,6 +46,14 @@ public sealed class Diagnosis
     /// <summary>Whether a fault could still be it, were one reading wrong.</summary>
     /// <param name="fault">Key of the fault library.</param>
     public bool Keeps(string fault) => Fitting().Any(one => Tables.Classes[one].Members.Any(member => Tables.Hypotheses[member].Faults.Any(own => own.Key == fault)));
+
+    /// <summary>Place of a fault among all causes, alone or with another, the likeliest first, from 1; 0: it is none of them.</summary>
+    /// <param name="fault">Key of the fault library.</param>
+    public int PlaceOf(string fault)
+    {
+        var own = Enumerable.Range(0, Tables.Classes.Count).Where(one => Tables.Classes[one].Members.Any(member => Tables.Hypotheses[member].Faults.Any(part => part.Key == fault))).Select(one => Posterior.Classes[one]).DefaultIfEmpty(double.NaN).Max();
+        return double.IsNaN(own) ? 0 : 1 + Posterior.Classes.Count(share => share > own);
+    }
 
     private IEnumerable<int> Fitting()
     {

@@ -59,12 +59,26 @@ public sealed class DiagnosisTables
     /// <summary>Whether a fault could be what is wrong with the line, by its key.</summary>
     public bool CanBe(string key) => Hypotheses.Any(hypothesis => hypothesis.Faults.Count == 1 && hypothesis.Key == key);
 
-    /// <summary>By how many half-widths of the band of 95 of 100 sound rigs a fault moves the reading that it moves most.</summary>
-    public double HalfWidths(string key)
+    /// <summary>What a fault of the line is called; null: it is none.</summary>
+    /// <param name="key">Of the fault library.</param>
+    internal string? NameOf(string key) => Hypotheses.FirstOrDefault(hypothesis => hypothesis.Faults.Count == 1 && hypothesis.Key == key)?.Faults[0].Name;
+
+    /// <summary>Place of the class that a fault is of, 0 where nothing tells it from a sound rig; null: it is none of the line.</summary>
+    /// <param name="key">Of the fault library.</param>
+    internal int? ClassOf(string key) => Classes.Select((one, i) => (one, i)).FirstOrDefault(pair => pair.one.Members.Any(member => Hypotheses[member].Key == key)) is { one: not null } pair ? pair.i : null;
+
+    /// <summary>Readings that a fault moves most, the first the most; at the size that the library has.</summary>
+    /// <param name="key">Of the fault library.</param>
+    public IEnumerable<(Standing Standing, Probing Probing)> Moved(string key)
     {
         var way = Enumerable.Range(0, Ways.Count).First(way => Hypotheses[Ways[way].Hypothesis].Key == key);
-        return Enumerable.Range(0, Stands.Count).SelectMany(stand => Enumerable.Range(0, Stands[stand].Standing.Probes.Count).Select(probe => Posterior.HalfWidths(this, way, stand, probe))).DefaultIfEmpty(0).Max();
+        return from place in Enumerable.Range(0, Stands.Count).SelectMany(stand => Stands[stand].Standing.Probes.Select((probe, i) => (Stand: stand, Probe: i, probe.Probing)))
+               orderby Posterior.HalfWidths(this, place.Stand, place.Probe, Stands[place.Stand].Ways[way].Values[place.Probe]) descending
+               select (Stands[place.Stand].Standing, place.Probing);
     }
+
+    /// <summary>By how many half-widths of the band of 95 of 100 sound rigs a reading is away from what it should be; 0 where there is none such.</summary>
+    public double HalfWidths(ReadHere read) => Find(read.Stand, read.Probing) is var (stand, probe) ? Posterior.HalfWidths(this, stand, probe, read.Value) : 0;
 
     /// <summary>Whether a lamp is looked at in that standing.</summary>
     public bool HasLamp(string stand, string lamp) => FindLamp(stand, lamp) is not null;
@@ -132,6 +146,9 @@ public sealed class DiagnosisTables
 
     /// <summary>The same with pairs of faults in the place of single ones.</summary>
     internal DiagnosisTables WithPairs(IEnumerable<Hypothesis> pairs, CancellationToken cancellation) => Of(plan, Line, [.. Stands.Select(stand => stand.Standing)], [Hypothesis.Sound, .. pairs], null, cancellation);
+
+    /// <summary>The same with ways of standing and places to hold a meter that somebody chose.</summary>
+    internal DiagnosisTables With(IReadOnlyList<Visit> visits, CancellationToken cancellation) => Of(plan, Line, Diagnosing.Standings.With(plan, Standings, visits), [.. Hypotheses], null, cancellation);
 
     private static DiagnosisTables Of(CommissioningPlan plan, string line, IReadOnlyList<Standing> standings, List<Hypothesis> hypotheses, IProgress<DiagnosisProgress>? progress, CancellationToken cancellation)
     {

@@ -71,13 +71,26 @@ public sealed class DrawnVehicle
         {
             var there = bare.Harness.Nodes.ContainsKey(probing.Red) && bare.Harness.Nodes.ContainsKey(probing.Black);
             if (!there) value = probing.Setting == TesterSetting.Ohms ? MeterScale.NoWayOhms : 0;
-            else value = Meter.Value(Solve(Meter.Held(probing, Tester)), probing, probing.Setting == TesterSetting.Ohms ? Meter.Across(bare, probing) : 0, Tester);
+            else value = Meter.Value(Solve(Meter.Held(probing, Meter.Id)), probing, probing.Setting == TesterSetting.Ohms ? Meter.Across(bare, probing) : 0);
         }
         if (probing.Setting == TesterSetting.Ohms) value = double.IsFinite(value) ? Math.Clamp(value, 0, MeterScale.NoWayOhms) : MeterScale.NoWayOhms;
-        return value + Tolerances.MeterSpread(probing.Setting, value) * draw.Normal(Draws.Of($"{Tester} {readings++}"));
+        return Made(probing, value);
     }
 
-    private const string Tester = "tester-drawn";
+    /// <summary>What any of its testers shows, as one reads it off; of an end that nothing is joined to, nothing.</summary>
+    public TesterReading Show(Probing probing) => Meter.Read(plan.Study.Wired, Solve, probing, value => Made(probing, value)) ?? Meter.OnNothing(probing);
+
+    /// <summary>What can be seen of it: its lamps, and nothing that is under a cover.</summary>
+    public RunMoment Lamps()
+    {
+        var now = Solve([]);
+        return new RunMoment(0, false, [.. from lamp in plan.Study.Wired.Fixtures from light in lamp.Functions let id = $"{lamp.Id}.{light.Id}" where now.Harness.Has(id) select new LampNow(lamp.Id, light.Id, light.LightFraction(now.Across(id), now.Amps(id)), 0, 0)], [], [], [], []);
+    }
+
+    /// <summary>The draws of its meter's errors begin so.</summary>
+    private const string Meters = "tester-drawn";
+
+    private double Made(Probing probing, double value) => value + Tolerances.MeterSpread(probing.Setting, value) * draw.Normal(Draws.Of($"{Meters} {readings++}"));
 
     private SolvedHarness Solve(IReadOnlyList<PartElement> held)
     {

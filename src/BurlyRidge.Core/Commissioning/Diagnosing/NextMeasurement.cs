@@ -19,7 +19,7 @@ internal static class NextMeasurement
     private const double Likely = 1e-3;
 
     /// <summary>What tells less is no help, bits.</summary>
-    public const double LeastBits = 0.02;
+    public const double LeastBits = 0.01;
 
     /// <summary>All that helps, the best first.</summary>
     /// <param name="beyond">Parts that nobody can reach.</param>

@@ -70,6 +70,9 @@ internal sealed class Posterior
 
     public Evidence Evidence { get; }
 
+    /// <summary>What it was held against.</summary>
+    public DiagnosisTables Tables => tables;
+
     /// <summary>How many looks and readings there are that the tables know.</summary>
     public int Known { get; }
 
@@ -93,6 +96,9 @@ internal sealed class Posterior
         for (var way = 0; way < fits.Length; way++) best[tables.Ways[way].Hypothesis] = Math.Max(best[tables.Ways[way].Hypothesis], fits[way]);
         return [.. tables.Classes.Select(one => one.Members.Max(member => best[member]))];
     }
+
+    /// <summary>Places of the classes that are so likely at least, the likeliest first.</summary>
+    public IReadOnlyList<int> Left(double least) => [.. Enumerable.Range(0, Classes.Count).Where(one => Classes[one] >= least).OrderByDescending(one => Classes[one]).ThenBy(one => one)];
 
     /// <summary>The fewest looks and readings that do not fit, of the hypotheses that are still likely.</summary>
     public int FewestMismatches(double likely) => Enumerable.Range(0, weights.Length).Where(way => Shares[tables.Ways[way].Hypothesis] >= likely).Select(way => Mismatches[way]).DefaultIfEmpty(0).Min();
@@ -134,11 +140,11 @@ internal sealed class Posterior
         ];
     }
 
-    /// <summary>By how many half-widths of the band of sound rigs one way moves a reading.</summary>
-    public static double HalfWidths(DiagnosisTables tables, int way, int stand, int probe)
+    /// <summary>By how many half-widths of the band of sound rigs a value is away from what they read.</summary>
+    public static double HalfWidths(DiagnosisTables tables, int stand, int probe, double value)
     {
-        var (sound, wrong) = (SightOf(tables, 0, stand, probe), SightOf(tables, way, stand, probe));
-        return Math.Abs(wrong.Value - sound.Value) / (Band * Math.Sqrt(sound.Spread * sound.Spread + Together(sound, sound, tables.Covariance(stand, probe, stand, probe))));
+        var sound = SightOf(tables, 0, stand, probe);
+        return Math.Abs(MeterScale.Of(tables.Stands[stand].Standing.Probes[probe].Probing.Setting, value) - sound.Value) / (Band * Math.Sqrt(sound.Spread * sound.Spread + Together(sound, sound, tables.Covariance(stand, probe, stand, probe))));
     }
 
     /// <summary>Half of a band of 95 of 100 is so many standard deviations.</summary>

@@ -31,15 +31,17 @@ internal sealed class StandSolver
     private readonly NearHarness? near;
     private readonly Lazy<Outcome> untouched;
     private readonly Dictionary<string, LampFunction> lights;
+    private readonly IReadOnlyList<PartElement> held;
 
     public StandSolver(CommissioningPlan plan, Standing standing)
     {
         (this.plan, this.standing) = (plan, standing);
-        terminals = [.. standing.Probes.SelectMany(plan.TerminalsOf).Concat(standing.Lamps.Select(plan.Study.Map.Find).OfType<Link>().SelectMany(link => new[] { link.A, link.B })).Distinct()];
+        held = standing.Held is { } lamp ? [Meter.HeldLamp(lamp, plan.Study.Wired.Vehicle.SystemVolts)] : [];
+        terminals = [.. standing.Probes.SelectMany(plan.TerminalsOf).Concat(held.SelectMany(element => new[] { element.From, element.To })).Concat(standing.Lamps.Select(plan.Study.Map.Find).OfType<Link>().SelectMany(link => new[] { link.A, link.B })).Distinct()];
         lights = plan.Study.Wired.Fixtures.SelectMany(lamp => lamp.Functions.Select(light => (Id: $"{lamp.Id}.{light.Id}", light))).Where(pair => standing.Lamps.Contains(pair.Id)).ToDictionary(pair => pair.Id, pair => pair.light, StringComparer.Ordinal);
         piece = plan.Ways.Piece(standing.State, terminals);
         var (rig, put) = FaultLibrary.Put(piece, standing.Out);
-        sound = HarnessCompiler.Compile(rig, put).Solve(standing.State);
+        sound = HarnessCompiler.Compile(rig, put, held).Solve(standing.State);
         near = NearHarness.Of(sound);
         untouched = new(() => near is null ? Read(sound) : Near([]) ?? Read(sound));
     }
@@ -72,7 +74,7 @@ internal sealed class StandSolver
     {
         // What is drawn stays in a harness: it has one of its own.
         var (rig, put) = FaultLibrary.Put(piece, standing.Out);
-        var own = HarnessCompiler.Compile(rig, put);
+        var own = HarnessCompiler.Compile(rig, put, held);
         var made = new SoundRig(own, sound, piece, own.Laws.Select(pair => pair.Law).OfType<Law.Battery>().Select(law => (double?)law.OpenVolts).FirstOrDefault() * (piece.Vehicle.BatteryLink == BatteryLink.Series ? piece.Vehicle.Batteries.Count : 1));
         var drawn = new double[Samples][];
         for (var sample = 0; sample < Samples; sample++)
@@ -96,14 +98,14 @@ internal sealed class StandSolver
         if (!near!.Solve(faults)) return null;
         Solved = (Solved.Near + 1, Solved.Full);
         return Read(probing => Value(probing, near.Volts, near.Amps, near.Ohms, sound.Harness),
-            [.. standing.Lamps.Select(lamp => sound.Harness.Has(lamp) ? lights[lamp].LightFraction(near.Across(lamp), near.Amps(lamp)) : 0)]);
+            [.. standing.Lamps.Select(lamp => Light(lamp, sound.Harness, near.Across, near.Amps))]);
     }
 
     private (Outcome, IReadOnlyList<string>) Full(Rig rig, IReadOnlyList<Fault> faults)
     {
         Solved = (Solved.Near, Solved.Full + 1);
         var (whole, put) = FaultLibrary.Put(rig, standing.Out);
-        var solved = HarnessCompiler.Solve(whole, standing.State, null, [.. put, .. faults]);
+        var solved = HarnessCompiler.Compile(whole, [.. put, .. faults], held).Solve(standing.State);
         return (Read(solved), Overload.Of(solved.Harness, solved.Amps));
     }
 
@@ -111,7 +113,13 @@ internal sealed class StandSolver
     {
         var after = NearHarness.Of(solved);
         return Read(probing => Value(probing, solved.Volts, solved.Amps, after is null ? (_, _) => 0 : after.Ohms, solved.Harness),
-            [.. standing.Lamps.Select(lamp => solved.Harness.Has(lamp) ? lights[lamp].LightFraction(solved.Across(lamp), solved.Amps(lamp)) : 0)]);
+            [.. standing.Lamps.Select(lamp => Light(lamp, solved.Harness, solved.Across, solved.Amps))]);
+    }
+
+    private double Light(string lamp, CompiledHarness harness, Func<string, double> across, Func<string, double> amps)
+    {
+        if (lamp == Standing.TestLamp) return harness.Has(Meter.Id) ? Meter.LampLight(across(Meter.Id), plan.Study.Wired.Vehicle.SystemVolts) : 0;
+        return harness.Has(lamp) ? lights[lamp].LightFraction(across(lamp), amps(lamp)) : 0;
     }
 
     private Outcome Read(Func<Probing, (double Value, ReadingHold Held)> read, double[] light)

@@ -1,4 +1,5 @@
 using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Running;
 
 namespace BurlyRidge.Core.Commissioning.Diagnosing;
 
@@ -6,7 +7,14 @@ namespace BurlyRidge.Core.Commissioning.Diagnosing;
 /// <param name="Out">What is taken out for it, as keys of the fault library.</param>
 /// <param name="Probes">Where a meter could be held.</param>
 /// <param name="Lamps">Lights that can be looked at, as "fixture.function".</param>
-public sealed record Standing(string Id, string Words, RigState State, IReadOnlyList<string> Out, IReadOnlyList<PlannedReading> Probes, IReadOnlyList<string> Lamps);
+public sealed record Standing(string Id, string Words, RigState State, IReadOnlyList<string> Out, IReadOnlyList<PlannedReading> Probes, IReadOnlyList<string> Lamps)
+{
+    /// <summary>A test lamp that is held to it, and looked at as <see cref="TestLamp"/>; null: none.</summary>
+    public Probing? Held { get; init; }
+
+    /// <summary>What a test lamp is called among the lights.</summary>
+    internal const string TestLamp = "tester.lamp";
+}
 
 /// <summary>What one way of one hypothesis comes to in one standing.</summary>
 /// <param name="Values">By probe, V, A or Ω.</param>

@@ -5,6 +5,7 @@ import { TourCard } from "../help/TourCard";
 import { JobPage } from "../job/JobPage";
 import { lastStage } from "../job/lastStage";
 import { QuickSizePage } from "../quick-size/QuickSizePage";
+import { TrainingPage } from "../training/TrainingPage";
 import { Notice } from "../ui/Notice";
 import { NewJobPage } from "../wishes/NewJobPage";
 import { t } from "../words";
@@ -19,6 +20,7 @@ export function Pages() {
         <Route path="/glossary" element={<GlossaryPage />} />
         <Route path="/new-job" element={<NewJobPage />} />
         <Route path="/quick-size" element={<QuickSizePage />} />
+        <Route path="/training" element={<TrainingPage />} />
         <Route path="/jobs/:jobId" element={<ToLastStage />} />
         <Route path="/jobs/:jobId/:stage" element={<JobPage />} />
         <Route

@@ -25,6 +25,7 @@ import { MarkList } from "./MarkList";
 import { MarkTable } from "./MarkTable";
 import { ReadingsPane } from "./ReadingsPane";
 import { TesterPanel } from "./TesterPanel";
+import { nextTerminal, type Tester } from "./TesterPlaces";
 import { TurnOverPane } from "./TurnOverPane";
 import { useCommissioning } from "./useCommissioning";
 import { type Speed, speeds, useLive } from "./useLive";
@@ -44,7 +45,7 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
   const { answer } = live;
   const [asks, setAsks] = useSearchParams();
   const [pane, setPane] = useState<Pane>("tester");
-  const [black, setBlack] = useState(body);
+  const [held, setHeld] = useState<Omit<Tester, "red">>({ setting: "volts", black: body, wire: "" });
   const [finding, setFinding] = useState(false);
   const search = useFaultSearch(rig, editor.snapshot().job.id, desk, answer?.faults ?? [], pane === "find");
   // What is out for a reading goes back in with the next.
@@ -55,10 +56,7 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
   const { playing, setPlaying, speed, setSpeed } = live;
 
   const touch = (part: string) => {
-    // The lamps of a line that is planned in short are drawn under its name.
-    const parts = board?.lines.find(({ id }) => id === part)?.lamps ?? [part];
-    const own = board?.probes.filter((one) => parts.includes(one.part)).map(({ terminal }) => terminal) ?? [];
-    const next = own[(own.indexOf(red) + 1) % own.length];
+    const next = board && nextTerminal(board, part, red);
     if (!next) return;
     setPane("tester");
     setRed(next);
@@ -78,7 +76,7 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
     stand(group);
     if (probing.setting !== "clamp") {
       setRed(probing.red);
-      setBlack(probing.black ?? body);
+      setHeld((now) => ({ ...now, black: probing.black ?? body }));
     }
     const came = await asked(() =>
       api.POST("/api/preview/probe", {
@@ -225,10 +223,11 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
                         rig={rig}
                         board={board}
                         live={live}
-                        red={red}
-                        onRed={setRed}
-                        black={black}
-                        onBlack={setBlack}
+                        tester={{ ...held, red, wire: held.wire || (board.paths[0]?.wire ?? "") }}
+                        onHold={({ red: next, ...change }) => {
+                          if (next) setRed(next);
+                          setHeld((now) => ({ ...now, ...change }));
+                        }}
                         field={probe}
                       />
                       <MarkTable board={board} moment={answer.moment} onTouch={touch} />
@@ -262,6 +261,8 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
                   name: t("powerUp.faults", { count: answer.faults.length }),
                   content: (
                     <FaultPanel
+                      rig={rig}
+                      job={editor.snapshot().job.name}
                       board={board}
                       faults={answer.faults}
                       onChange={(faults) => live.act({ kind: "breaks", faults })}

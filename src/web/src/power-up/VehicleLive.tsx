@@ -30,7 +30,7 @@ export function VehicleLive({
 }: {
   views: readonly PictureView[];
   board: Dashboard;
-  moment: RunMoment;
+  moment: Pick<RunMoment, "lamps" | "wires" | "relays" | "fuses">;
   /** Where the red probe is. */
   red: string;
   /** A part was pointed at: the red probe goes to it. */
@@ -199,7 +199,7 @@ export function VehicleLive({
 }
 
 /** How bright a drawn lamp is, 0 where it is dark to the eye; one of a line planned in short as bright as the lamps of the line. */
-function lightOf(board: Dashboard, moment: RunMoment) {
+function lightOf(board: Dashboard, moment: Pick<RunMoment, "lamps">) {
   const byLamp = new Map<string, number>();
   for (const { lamp, light } of moment.lamps) byLamp.set(lamp, Math.max(byLamp.get(lamp) ?? 0, light));
   const byLine = new Map(

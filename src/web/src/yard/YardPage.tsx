@@ -1,4 +1,4 @@
-import { FileUp, Plus, Ruler } from "lucide-react";
+import { FileUp, GraduationCap, Plus, Ruler } from "lucide-react";
 import { useEffect, useState } from "react";
 import { Link, useNavigate } from "react-router";
 import type { JobSummary, WorkState } from "../api/client";
@@ -88,6 +88,9 @@ export function YardPage() {
           </Button>
           <Link to="/quick-size" className={linkLook}>
             <Ruler size={18} aria-hidden /> {t("yard.quickSize")}
+          </Link>
+          <Link to="/training" className={linkLook}>
+            <GraduationCap size={18} aria-hidden /> {t("yard.training")}
           </Link>
           <FileButton
             label={t("yard.jobFile")}

@@ -8,7 +8,7 @@ namespace BurlyRidge.Core.Tests.Commissioning.Diagnosing;
 
 /// <summary>What came of looking for a fault.</summary>
 /// <param name="Readings">How many it took until one cause was left.</param>
-/// <param name="Place">Of what was wrong among the likeliest causes; 0: it is none of them.</param>
+/// <param name="Place">Of what was wrong among all causes, the likeliest first; 0: it is none of them.</param>
 /// <param name="Kept">Whether it is not ruled out.</param>
 internal sealed record Hunt(string Fault, DiagnosisView View, Evidence Evidence, int Readings, int Place, bool Kept);
 
@@ -29,7 +29,12 @@ internal static class Finder
         for (var read = 0; ;)
         {
             var view = Report(tables, evidence, cannotReach);
-            if (view.Stage != DiagnosisStage.Open || view.Next.Count == 0 || read >= MostReadings) return new Hunt(fault, view, evidence, read, PlaceOf(view, fault), fault.Length == 0 || Diagnosis.Of(tables, evidence).Keeps(fault));
+            if (view.Stage != DiagnosisStage.Open || view.Next.Count == 0 || read >= MostReadings) 
+            {
+                var diagnosis = Diagnosis.Of(tables, evidence);
+                return new Hunt(fault, view, evidence, read, diagnosis.PlaceOf(fault), fault.Length == 0 || diagnosis.Keeps(fault));
+            }
+
             var next = view.Next[0];
             vehicle.Stand(next.State, stands.First(stand => stand.Id == next.Stand).Out);
             if (next.Probing is not { } probing)
@@ -94,5 +99,18 @@ internal static class Finder
         return found;
     }
 
-    private static int PlaceOf(DiagnosisView view, string fault) => view.Left.ToList().FindIndex(cause => cause.Keys.Any(key => key.Split('+').Contains(fault))) + 1;
+    /// <summary>Whether a vehicle with this fault reads somewhere two half-widths of the band of sound ones away from what it should.</summary>
+    public static bool Moves(CommissioningPlan plan, DiagnosisTables tables, string fault, ulong seed)
+    {
+        var vehicle = new DrawnVehicle(plan, [fault], seed);
+        Looks(vehicle, Report(tables, Evidence.Nothing).Stands);
+        return tables.Moved(fault).Take(MostMoved).Any(place =>
+        {
+            vehicle.Stand(place.Standing.State, place.Standing.Out);
+            return vehicle.Read(place.Probing) is { } value && tables.HalfWidths(new ReadHere(place.Standing.Id, place.Probing, value)) >= 2;
+        });
+    }
+
+    /// <summary>Of the readings that a fault moves most, so many are taken.</summary>
+    private const int MostMoved = 12;
 }

@@ -13,6 +13,7 @@ import panel from "./panel.json";
 import powerUp from "./powerUp.json";
 import quickSize from "./quickSize.json";
 import runSheet from "./runSheet.json";
+import training from "./training.json";
 import ui from "./ui.json";
 import walkaround from "./walkaround.json";
 import wishes from "./wishes.json";
@@ -35,6 +36,7 @@ export const en = {
   powerUp,
   quickSize,
   runSheet,
+  training,
   ui,
   walkaround,
   wishes,

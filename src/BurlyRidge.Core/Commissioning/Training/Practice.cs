@@ -1,0 +1,162 @@
+using BurlyRidge.Core.Commissioning.Diagnosing;
+using BurlyRidge.Core.Parts;
+using BurlyRidge.Core.Rigs;
+using BurlyRidge.Core.Running;
+
+namespace BurlyRidge.Core.Commissioning.Training;
+
+/// <summary>One act that was done, with what was known before it and after.</summary>
+/// <param name="At">How the vehicle stood, and what was held to it; null: a part was looked into.</param>
+/// <param name="OffBefore">Covers that were off before it.</param>
+/// <param name="Sound">Keys of the faults that were looked for and not found, after it.</param>
+internal sealed record Move(TrainingStep Step, Visit? At, Evidence Before, Evidence After, IReadOnlySet<string> OffBefore, IReadOnlyList<string> SoundBefore, IReadOnlyList<string> Sound);
+
+/// <summary>A vehicle with one fault in somebody's hands: what each act shows and costs. The same acts show the same. For one thread.</summary>
+internal sealed class Practice
+{
+    /// <summary>A part is got to and looked at, its covers left out (common practice, no source).</summary>
+    private const double InspectMinutes = 2;
+
+    private readonly DiagnosisTables tables;
+    private readonly Reach reach;
+    private readonly string fault;
+    private readonly DrawnVehicle vehicle;
+    private readonly List<Move> moves = [];
+    private readonly HashSet<string> off = new(StringComparer.OrdinalIgnoreCase);
+    private IReadOnlyList<string> sound = [];
+
+    /// <param name="fault">Key of what is wrong.</param>
+    public Practice(DiagnosisTables tables, Reach reach, string fault, int seed)
+    {
+        (this.tables, this.reach, this.fault) = (tables, reach, fault);
+        vehicle = new DrawnVehicle(tables.Plan, [fault], (ulong)seed);
+        // It was used before somebody complained: what blows has blown.
+        foreach (var standing in tables.Standings) vehicle.Stand(standing.State, standing.Out);
+        Says = Complain();
+        vehicle.Stand(Dash, Out);
+    }
+
+    /// <summary>What the customer says.</summary>
+    public string Says { get; }
+
+    public RigState Dash { get; private set; } = new();
+
+    public IReadOnlyList<string> Out { get; private set; } = [];
+
+    public Evidence Evidence { get; private set; } = Evidence.Nothing;
+
+    /// <summary>What was just read; null: nothing was.</summary>
+    public TesterReading? Reading { get; private set; }
+
+    public bool Found { get; private set; }
+
+    public IReadOnlyList<Move> Moves => moves;
+
+    public IReadOnlyList<TrainingStep> Steps => moves.ConvertAll(move => move.Step);
+
+    public IReadOnlySet<string> Off => off;
+
+    public RunMoment Lamps => vehicle.Lamps();
+
+    /// <summary>Does it; false where it is nothing that can be done here.</summary>
+    public bool Do(TrainingAct act)
+    {
+        Reading = null;
+        return act switch
+        {
+            TrainingAct.Turns turns => Stand(turns.Dash, Out, again: moves.Count > 0 && moves[^1].At is { Probing: null, Lamp: null } last && last.Out.SequenceEqual(Out)),
+            TrainingAct.TakesOut takes => Stand(Dash, takes.Out, again: false),
+            TrainingAct.Probes probes => Probe(probes.Probing),
+            TrainingAct.Inspects inspects => Inspect(inspects.Fault),
+            _ => false,
+        };
+    }
+
+    /// <summary>Turns it so, and looks. What is turned right after something else was is one step with it.</summary>
+    private bool Stand(RigState dash, IReadOnlyList<string> without, bool again)
+    {
+        if (without.Any(key => tables.Standings.All(standing => !standing.Out.Contains(key)))) return false;
+        var taken = without.Except(Out).Count();
+        (Dash, Out) = (dash, without);
+        vehicle.Stand(dash, without);
+        var visit = Visit.Of(tables, dash, without, null);
+        var seen = Visit.Alike(tables, dash, without).SelectMany(standing => standing.Lamps.Select(lamp => (Stand: standing.Id, Lamp: lamp))).ToList();
+        if (seen.Count == 0) seen = [.. tables.Plan.Study.Lines.SelectMany(line => line.Line.Lights).Distinct().Select(lamp => (visit.Stand, lamp))];
+        var before = again ? moves[^1] : null;
+        if (again) moves.RemoveAt(moves.Count - 1);
+        Note(new TrainingStep(tables.Plan.How(dash, without), Seen(), Reach.OfLook(Reach.OfTurning(taken)), []), visit, Evidence with
+        {
+            Seen = [.. Evidence.Seen.Where(other => !seen.Contains((other.Stand, other.Lamp))), .. seen.Select(one => new SeenLamp(one.Stand, one.Lamp, vehicle.Look(one.Lamp)))],
+        }, off, before);
+        return true;
+    }
+
+    private bool Probe(Probing probing)
+    {
+        if (tables.Plan.At(probing) is not { } there) return false;
+        List<string> terminals = [.. tables.Plan.TerminalsOf(there)];
+        if (terminals.Exists(terminal => terminal != Vehicle.Body && tables.Plan.Study.Map.NumberOf(terminal) < 0)) return false;
+        var (covers, minutes) = (reach.Covers(terminals, off), reach.OfReading(terminals, off, 0));
+        var visit = Visit.Of(tables, Dash, Out, probing);
+        var shown = Reading = vehicle.Show(probing);
+        var known = Evidence;
+        if (visit.Lamp is not null) known = known with { Seen = [.. known.Seen.Where(other => other.Stand != visit.Stand), new SeenLamp(visit.Stand, Standing.TestLamp, LampSight.Of(shown.Value ?? 0))] };
+        else if (!shown.Refused && (shown.Value ?? (probing.Setting == TesterSetting.Ohms ? MeterScale.NoWayOhms : null)) is { } value)
+            known = known with { Read = [.. known.Read.Where(other => other.Stand != visit.Stand || other.Probing != probing), new ReadHere(visit.Stand, probing, value)] };
+        var before = off.ToHashSet(off.Comparer);
+        off.UnionWith(covers);
+        Note(new TrainingStep($"{tables.Plan.How(Dash, Out)}: {PartNames.Small(there.Words)}", shown.Words, minutes, covers), visit, known, before, null);
+        return true;
+    }
+
+    private bool Inspect(string key)
+    {
+        if (tables.NameOf(key) is not { } name) return false;
+        Found = key == fault || (tables.ClassOf(key) is > 0 and var of && of == tables.ClassOf(fault));
+        var terminal = $"{TerminalIndex.Split(key[(key.IndexOf(':', StringComparison.Ordinal) + 1)..]).Part}.any";
+        var covers = reach.Covers([terminal], off);
+        var minutes = InspectMinutes + reach.OfReading([terminal], off, 0) - reach.OfReading([], off, 0);
+        var before = off.ToHashSet(off.Comparer);
+        off.UnionWith(covers);
+        var was = sound;
+        if (!Found) sound = [.. sound, key];
+        moves.Add(new Move(new TrainingStep(TrainingWords.FormatLookedFor(PartNames.Small(name)), Found ? TrainingWords.ItWas : TrainingWords.ItWasNot, minutes, covers), null, Evidence, Evidence, before, was, sound));
+        return true;
+    }
+
+    private void Note(TrainingStep step, Visit at, Evidence after, IReadOnlySet<string> offBefore, Move? instead)
+    {
+        moves.Add(new Move(step, at, instead?.Before ?? Evidence, after, instead?.OffBefore ?? offBefore.ToHashSet(off.Comparer), sound, sound));
+        Evidence = after;
+    }
+
+    /// <summary>What is lit, by line; what is dark, of this line only.</summary>
+    private string Seen()
+    {
+        var names = tables.Plan.Study.Names;
+        var all = new List<string>();
+        foreach (var line in tables.Plan.Study.Lines.Where(line => line.Line.Lights.Count > 0))
+        {
+            var looks = line.Line.Lights.Select(lamp => (Lamp: lamp, Look: vehicle.Look(lamp))).ToList();
+            var own = line.Line.Id == tables.Line;
+            if (!own && looks.TrueForAll(one => one.Look == LampSeen.Dark)) continue;
+            IEnumerable<string> said = looks.Select(one => one.Look).Distinct().Count() == 1 ? [TrainingWords.FormatLampLooks(names.Line(line.Line.Id), DiagnosisReport.Look(looks[0].Look))]
+                : looks.Select(one => TrainingWords.FormatLampLooks(names[one.Lamp], DiagnosisReport.Look(one.Look)));
+            all.InsertRange(own ? 0 : all.Count, said.Select((words, i) => i == 0 && all.Count == 0 ? words : PartNames.Small(words)));
+        }
+        return Format.Capital(string.Join(", ", all.Select(PartNames.Small)));
+    }
+
+    private string Complain()
+    {
+        List<Complaint.Sight> own = [], others = [];
+        var lights = tables.Plan.Study.Lines.First(line => line.Line.Id == tables.Line).Line.Lights;
+        foreach (var stand in tables.Stands.Where(stand => stand.Standing.Out.Count == 0))
+        {
+            vehicle.Stand(stand.Standing.State, stand.Standing.Out);
+            for (var i = 0; i < stand.Standing.Lamps.Count; i++)
+                (lights.Contains(stand.Standing.Lamps[i]) ? own : others).Add(new(LampSight.Of(stand.Ways[0].Light[i]), vehicle.Look(stand.Standing.Lamps[i])));
+        }
+        return Complaint.Of(tables.Plan.Study.Names.Line(tables.Line), own, others);
+    }
+}
