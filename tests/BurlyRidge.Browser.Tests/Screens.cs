@@ -271,7 +271,6 @@ internal static class Screens
         page.Key("f");
         page.Find(By.CssSelector("[data-suspect='post-loose:battery'] button")).Click();
         page.Find(By.CssSelector("[data-step='2']"));
-        page.Find(By.CssSelector("aside input[type='search']")).SendKeys("paint");
         page.Find(By.CssSelector("[data-suspect='earth-on-paint:stud-rear'] button")).Click();
         page.Find(By.CssSelector("[data-lesson='found'] [data-compared]"));
     }

@@ -25,17 +25,20 @@ internal static class Comparison
         // What a part that was looked into leaves as it was is not worked out again.
         (Evidence? Of, int Off, IReadOnlyList<Candidate> All) last = (null, 0, []);
         var steps = new List<ComparedStep>();
+        string? here = null;
         foreach (var move in gone.Moves)
         {
             cancellation.ThrowIfCancellationRequested();
             var known = new Posterior(own, move.Before);
             if (last.Of != move.Before || last.Off != move.OffBefore.Count) last = (move.Before, move.OffBefore.Count, NextMeasurement.Of(own, known, reach, Nothing, move.OffBefore, cancellation));
-            steps.Add(Of(own, known, move, last.All, found: gone.Found && move == gone.Moves[^1]));
+            // A turn is told whole; what is measured where the vehicle stands already, without it.
+            steps.Add(Of(own, known, move, move.At is { Probing: null, Lamp: null } ? null : here, last.All, found: gone.Found && move == gone.Moves[^1]));
+            here = move.At?.Lamp is null ? move.At?.Stand ?? here : here;
         }
         return steps;
     }
 
-    private static ComparedStep Of(DiagnosisTables tables, Posterior known, Move move, IReadOnlyList<Candidate> all, bool found)
+    private static ComparedStep Of(DiagnosisTables tables, Posterior known, Move move, string? here, IReadOnlyList<Candidate> all, bool found)
     {
         var before = Left(known, move.SoundBefore);
         var after = found ? [] : Left(new Posterior(tables, move.After), move.Sound);
@@ -45,7 +48,7 @@ internal static class Comparison
         if (best is not null && own is not null && own.Rate * Better >= best.Rate) best = null;
         return new ComparedStep(
             move.Step, before.Count, found ? 1 : after.Count, [.. before.Except(after).Where(one => one > 0 && !found).Take(MostNamed).Select(one => tables.Hypotheses[tables.Classes[one].Members[0]].Faults[0].Name)],
-            own?.Bits ?? 0, best is null ? "" : WordsOf(tables, best, move.At?.Stand), best?.Bits ?? 0, best?.Minutes ?? 0);
+            own?.Bits ?? 0, best is null ? "" : WordsOf(tables, best, here), best?.Bits ?? 0, best?.Minutes ?? 0);
     }
 
     private static bool IsIt(DiagnosisTables tables, Candidate candidate, Visit? at)

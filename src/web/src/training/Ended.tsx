@@ -4,26 +4,13 @@ import { t } from "../words";
 import { Steps } from "./Steps";
 
 /** What was wrong, and the best way to it from the start. */
-export function Ended({
-  view,
-  onAgain,
-  onLeave,
-}: {
-  view: TrainingView;
-  onAgain: () => void;
-  onLeave: () => void;
-}) {
+export function Ended({ view, onAgain }: { view: TrainingView; onAgain: () => void }) {
   return (
     <>
       <p className="border-l-4 border-moss bg-slab p-2 font-semibold" role="status">
         {t("training.itWas", { answer: view.answer })}
       </p>
-      <div className="flex flex-wrap gap-2">
-        <Button onClick={onAgain}>{t("training.again")}</Button>
-        <Button look="quiet" onClick={onLeave}>
-          {t("training.otherExercises")}
-        </Button>
-      </div>
+      <Button onClick={onAgain}>{t("training.again")}</Button>
       <h2 className="font-semibold">{t("training.bestWay", { minutes: view.bestMinutes.toFixed(2) })}</h2>
       <Steps steps={view.bestWay} name={t("training.bestWayName")} />
     </>

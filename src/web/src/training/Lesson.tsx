@@ -5,6 +5,7 @@ import { askedOf, ofDashboard, ofVehicle } from "../job/aboutRig";
 import { DashPanel } from "../power-up/DashPanel";
 import { nextTerminal, probingOf, type Tester } from "../power-up/TesterPlaces";
 import { VehicleLive } from "../power-up/VehicleLive";
+import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
 import { Panes } from "../ui/Panes";
 import { useAnswer } from "../ui/useAnswer";
@@ -72,8 +73,11 @@ export function Lesson({
             </fieldset>
           </section>
           <div className="flex min-h-0 min-w-0 flex-col gap-2 max-lg:order-1">
-            <div className="flex items-baseline gap-3">
+            <div className="-my-2 flex items-center gap-3">
               <h1 className="font-semibold">{view.title}</h1>
+              <Button look="quiet" onClick={() => training.begin(undefined)}>
+                {t("training.otherExercises")}
+              </Button>
               <p className="ml-auto font-figure whitespace-nowrap" data-minutes>
                 {t("training.spent", { minutes: view.minutes.toFixed(2), count: view.steps.length })}
               </p>
@@ -103,11 +107,7 @@ export function Lesson({
           </div>
           <aside className="flex min-h-0 flex-col gap-2 max-lg:order-3">
             {view.found ? (
-              <Ended
-                view={view}
-                onAgain={() => training.begin(exercise)}
-                onLeave={() => training.begin(undefined)}
-              />
+              <Ended view={view} onAgain={() => training.begin(exercise)} />
             ) : (
               <Panes
                 at={pane}
@@ -146,7 +146,6 @@ export function Lesson({
                       <NameFaultPane
                         suspects={view.suspects}
                         onInspect={(fault) => act({ kind: "inspects", fault } as TrainingAct)}
-                        onLeave={() => training.begin(undefined)}
                       />
                     ),
                   },

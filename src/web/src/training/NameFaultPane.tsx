@@ -4,17 +4,13 @@ import { Button } from "../ui/Button";
 import { SearchField } from "../ui/SearchField";
 import { t } from "../words";
 
-const mostShown = 30;
-
 /** All that could be wrong: one is looked into, and is it or is sound. */
 export function NameFaultPane({
   suspects,
   onInspect,
-  onLeave,
 }: {
   suspects: TrainingView["suspects"];
   onInspect: (fault: string) => void;
-  onLeave: () => void;
 }) {
   const [looked, setLooked] = useState("");
   const words = looked.trim().toLowerCase();
@@ -24,7 +20,7 @@ export function NameFaultPane({
       <p className="text-sm text-dust">{t("training.whatNamingIs")}</p>
       <SearchField name={t("training.suspect")} text={looked} onChange={setLooked} />
       <ul className="grid gap-1">
-        {found.slice(0, mostShown).map(({ fault, name }) => (
+        {found.map(({ fault, name }) => (
           <li key={fault} data-suspect={fault}>
             <Button
               look="quiet"
@@ -36,12 +32,6 @@ export function NameFaultPane({
           </li>
         ))}
       </ul>
-      {found.length > mostShown && (
-        <p className="text-sm text-dust">{t("training.more", { count: found.length - mostShown })}</p>
-      )}
-      <Button look="quiet" onClick={onLeave}>
-        {t("training.otherExercises")}
-      </Button>
     </div>
   );
 }

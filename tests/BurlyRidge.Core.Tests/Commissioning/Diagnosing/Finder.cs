@@ -29,7 +29,7 @@ internal static class Finder
         for (var read = 0; ;)
         {
             var view = Report(tables, evidence, cannotReach);
-            if (view.Stage != DiagnosisStage.Open || view.Next.Count == 0 || read >= MostReadings) 
+            if (view.Stage != DiagnosisStage.Open || view.Next.Count == 0 || read >= MostReadings)
             {
                 var diagnosis = Diagnosis.Of(tables, evidence);
                 return new Hunt(fault, view, evidence, read, diagnosis.PlaceOf(fault), fault.Length == 0 || diagnosis.Keeps(fault));
