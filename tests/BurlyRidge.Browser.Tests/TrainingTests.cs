@@ -88,6 +88,23 @@ public class TrainingTests(Workshop workshop) : IClassFixture<Workshop>
     }
 
     [Fact]
+    public void One_is_drawn_and_begun_at_once()
+    {
+        page.Open("/");
+        var id = page.Find(By.XPath("//article[@aria-label = 'Orchard spray pickup']//a")).GetAttribute("href")!.Split('/')[4];
+        page.Open($"/jobs/{id}/power-up");
+        page.Find(By.CssSelector("[data-battery]"));
+        page.Key("f");
+        page.Press("Exercise with a drawn fault…");
+        new SelectElement(page.Find(By.CssSelector("[role='dialog'] select"))).SelectByText("Tank work lamp");
+        page.Press("Start it now");
+        page.Find(By.CssSelector("[data-lesson='open']"));
+        Assert.Contains("ank work lamp", page.Find(By.CssSelector("blockquote")).Text, StringComparison.Ordinal);
+        page.Press("Other exercises");
+        Assert.Equal(6, page.Driver.FindElements(By.CssSelector("[data-exercise]")).Count);
+    }
+
+    [Fact]
     public void One_is_made_of_a_fault_saved_and_opened()
     {
         page.Open("/");

@@ -22,7 +22,8 @@ export function FaultPanel({
   faults: readonly string[];
   onChange: (faults: string[]) => void;
 }) {
-  const [making, setMaking] = useState("");
+  /** Key of the fault that an exercise is made of; empty: one is drawn. */
+  const [making, setMaking] = useState<string>();
   const [looked, setLooked] = useState("");
   const named = new Map(board.faults.map(({ key, name }) => [key, name]));
   const words = looked.trim().toLowerCase();
@@ -46,16 +47,17 @@ export function FaultPanel({
           </li>
         ))}
       </ul>
-      {making && (
+      {making !== undefined && (
         <MakeExerciseDialog
           rig={rig}
           job={job}
           fault={making}
-          name={named.get(making) ?? making}
+          name={making === "" ? t("training.oneIsDrawn") : (named.get(making) ?? making)}
           lines={board.lines}
-          onClose={() => setMaking("")}
+          onClose={() => setMaking(undefined)}
         />
       )}
+      <Button onClick={() => setMaking("")}>{t("training.makeADrawnOne")}</Button>
       <SearchField name={t("powerUp.faultOf")} text={looked} onChange={setLooked} />
       <ul className="grid gap-1">
         {found.map(({ key, name }) => (

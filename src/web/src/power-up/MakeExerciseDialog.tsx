@@ -1,6 +1,7 @@
 import { useState } from "react";
+import { useNavigate } from "react-router";
 import { asked } from "../api/asked";
-import { api, type Rig } from "../api/client";
+import { api, type Exercise, type Rig } from "../api/client";
 import { type FieldErrors, noErrors, withPaths } from "../api/problems";
 import { Button } from "../ui/Button";
 import { ChoiceField } from "../ui/ChoiceField";
@@ -10,7 +11,13 @@ import { saveAs } from "../ui/saveAs";
 import { TextField } from "../ui/TextField";
 import { t } from "../words";
 
-/** Makes an exercise of the job and a fault, and saves it as a file with the fault hidden. */
+/** What a file holds beside its heading. */
+function exerciseIn(file: string): Exercise {
+  const { title, rig, line, seed, hidden } = JSON.parse(file) as Exercise;
+  return { title, rig, line, seed, hidden };
+}
+
+/** Makes an exercise of the job and a fault, to be begun at once, or saved as a file with the fault hidden. */
 export function MakeExerciseDialog({
   rig,
   job,
@@ -21,6 +28,7 @@ export function MakeExerciseDialog({
 }: {
   rig: Rig;
   job: string;
+  /** Key of the fault; empty: one of the line is drawn. */
   fault: string;
   name: string;
   lines: readonly { id: string; name: string }[];
@@ -31,7 +39,8 @@ export function MakeExerciseDialog({
   const [seed, setSeed] = useState<number | undefined>(1);
   const [errors, setErrors] = useState<FieldErrors>(noErrors);
   const [why, setWhy] = useState("");
-  const save = async () => {
+  const navigate = useNavigate();
+  const make = async (then: (file: string) => void) => {
     const came = await asked(() =>
       api.POST("/api/preview/exercise", {
         body: { rig, title, line, seed: seed ?? 0, fault },
@@ -41,7 +50,7 @@ export function MakeExerciseDialog({
     setErrors(!came.ok && came.refusal.kind === "fields" ? came.refusal.errors : noErrors);
     setWhy(came.ok || came.refusal.kind === "fields" ? "" : withPaths(came.refusal));
     if (!came.ok) return;
-    saveAs("exercise.json", came.data as unknown as string, "application/json");
+    then(came.data as unknown as string);
     onClose();
   };
   return (
@@ -50,7 +59,7 @@ export function MakeExerciseDialog({
         className="grid gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          void save();
+          void make((file) => saveAs("exercise.json", file, "application/json"));
         }}
       >
         <p>{name}</p>
@@ -64,7 +73,16 @@ export function MakeExerciseDialog({
         />
         <NumberField label={t("training.seed")} value={seed} onChange={setSeed} messages={errors.seed} />
         {why && <p role="alert">{why}</p>}
-        <Button type="submit">{t("training.saveExercise")}</Button>
+        <div className="flex flex-wrap gap-2">
+          <Button type="submit">{t("training.saveExercise")}</Button>
+          <Button
+            onClick={() =>
+              void make((file) => navigate("/training", { state: { exercise: exerciseIn(file) } }))
+            }
+          >
+            {t("training.beginAtOnce")}
+          </Button>
+        </div>
       </form>
     </Dialog>
   );

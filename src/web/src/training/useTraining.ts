@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { useLocation } from "react-router";
 import { asBody } from "../api/asBody";
 import { asked } from "../api/asked";
 import { api, type Exercise, type RigState, type TrainingAct, type TrainingView } from "../api/client";
@@ -7,7 +8,9 @@ import { useAnswer } from "../ui/useAnswer";
 
 /** The exercises that come with it, one of them under way, and what the learner did. */
 export function useTraining() {
-  const [exercise, setExercise] = useState<Exercise>();
+  // One that was just made in a job is begun at once.
+  const { state } = useLocation() as { state: { exercise?: Exercise } | null };
+  const [exercise, setExercise] = useState<Exercise | undefined>(state?.exercise);
   const [acts, setActs] = useState<readonly TrainingAct[]>([]);
   const [said, setSaid] = useState<string>();
   const shipped = useAnswer<Exercise[]>(["exercises"], (signal) => api.GET("/api/exercises", { signal }));

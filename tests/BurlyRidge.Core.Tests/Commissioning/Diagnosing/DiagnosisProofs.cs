@@ -31,11 +31,11 @@ public class DiagnosisProofs(ITestOutputHelper output)
                 var steps = Finder.Forwards(plan, tables, hunt.Fault, (ulong)(i + 1), out var places);
                 forwards.Add((places, hunt.Readings, steps));
             }
-            output.WriteLine($"{shape.Name}: {tables.Counts.Faults} faults, {tables.Counts.Solved} solved, {tables.Counts.InFull} of them in full, {made} ms; {Says(found)}");
+            output.WriteLine($"{shape.Name}: {tables.Counts.Faults} faults, {tables.Counts.Solved} solved, {tables.Counts.InFull} of them in full, {made} ms; {Finder.Says(found)}");
             foreach (var (hunt, i) in found.Select((hunt, i) => (hunt, i)).Where(pair => !pair.hunt.Kept || pair.hunt.Place is 0 or > 2)) output.WriteLine($"  {(moved[i] ? "moves" : "hardly moves")} {hunt.Fault}: place {hunt.Place} after {hunt.Readings}, {hunt.View.Stage}, {string.Join(' ', hunt.View.Left.Take(3).Select(cause => cause.Key))}");
         }
-        output.WriteLine($"All: {Says(hunts)}");
-        output.WriteLine($"Of those that move a reading by two half-widths: {Says(moving)}");
+        output.WriteLine($"All: {Finder.Says(hunts)}");
+        output.WriteLine($"Of those that move a reading by two half-widths: {Finder.Says(moving)}");
         foreach (var (from, to) in new[] { (8, 15), (16, 1000) })
         {
             var some = forwards.Where(one => one.Places >= from && one.Places <= to).ToList();
@@ -62,9 +62,6 @@ public class DiagnosisProofs(ITestOutputHelper output)
         output.WriteLine($"{named} of {SoundRigs} sound rigs have a fault named");
         Assert.InRange(named, 0, 5);
     }
-
-    private static string Says(List<Hunt> hunts) =>
-        $"{hunts.Count} hunts, kept {hunts.Count(hunt => hunt.Kept)}, first or second {hunts.Count(hunt => hunt.Place is 1 or 2)}, mean {hunts.Average(hunt => hunt.Readings):0.00}, median {hunts.Select(hunt => hunt.Readings).Order().ElementAt(hunts.Count / 2)}, 90 of 100 {hunts.Select(hunt => hunt.Readings).Order().ElementAt(hunts.Count * 9 / 10)}";
 
     private static string Spread(IEnumerable<int> counts) => string.Join(' ', counts.GroupBy(count => count).OrderBy(group => group.Key).Select(group => $"{group.Key}:{group.Count()}"));
 }

@@ -51,6 +51,10 @@ internal static class Finder
     public static DiagnosisView Report(DiagnosisTables tables, Evidence evidence, IReadOnlyList<string>? cannotReach = null) =>
         DiagnosisReport.Of(Diagnosis.Of(tables, evidence), tables, Reach.Open, cannotReach ?? [], []);
 
+    /// <summary>What came of some hunts, in short.</summary>
+    public static string Says(IReadOnlyList<Hunt> hunts) =>
+        $"{hunts.Count} hunts, kept {hunts.Count(hunt => hunt.Kept)}, first or second {hunts.Count(hunt => hunt.Place is 1 or 2)}, mean {hunts.Average(hunt => hunt.Readings):0.00}, median {hunts.Select(hunt => hunt.Readings).Order().ElementAt(hunts.Count / 2)}, 90 of 100 {hunts.Select(hunt => hunt.Readings).Order().ElementAt(hunts.Count * 9 / 10)}";
+
     /// <summary>How all lamps look in every way of standing.</summary>
     public static IReadOnlyList<SeenLamp> Looks(DrawnVehicle vehicle, IReadOnlyList<StandHere> stands)
     {
