@@ -46,12 +46,12 @@ public class FaultSearchTests(Workshop workshop) : IClassFixture<Workshop>
 
     private string Next => page.Find(By.CssSelector("[data-next-words]")).Text;
 
-    /// <summary>What is to be done next; empty: nothing tells more.</summary>
+    /// <summary>What is to be done next, with what each outcome would mean; empty: nothing tells more.</summary>
     private string NextName()
     {
         try
         {
-            return page.Driver.FindElements(By.CssSelector("[data-next]")).FirstOrDefault()?.GetAttribute("data-next") ?? "";
+            return page.Driver.FindElements(By.CssSelector("[data-next]")).FirstOrDefault()?.Text ?? "";
         }
         catch (StaleElementReferenceException)
         {
@@ -125,6 +125,30 @@ public class FaultSearchTests(Workshop workshop) : IClassFixture<Workshop>
         Assert.InRange(page.Driver.FindElements(By.CssSelector("section[aria-label='Instead of it'] button")).Count, 1, 3);
     }
 
+    /// <summary>The likeliest is looked at, and it is not that: it goes down the list, and comes back where that is taken back.</summary>
+    [Fact]
+    public void What_was_looked_into_is_named_no_more_until_it_is_taken_back()
+    {
+        Open();
+        Try();
+        page.Press("Look at all lamps here");
+        page.Until(() => !page.Find(By.XPath("//h3[contains(., 'states looked at')]")).Text.StartsWith("What is lit: 0", StringComparison.Ordinal), "the lamps are looked at");
+        UntilSettled();
+        var cause = page.Find(By.XPath("//*[@data-cause][.//button[normalize-space() = 'Not it']]")).GetAttribute("data-cause")!;
+        page.Find(By.XPath($"//*[@data-cause = '{cause}']//button[normalize-space() = 'Not it']")).Click();
+        page.Find(By.CssSelector($"[data-set-aside='{cause}']"));
+        UntilSettled();
+        Assert.False(page.Has(By.XPath($"//*[@data-cause = '{cause}']//button[normalize-space() = 'Not it']")));
+        while (page.Has(By.CssSelector("[data-set-aside]")))
+        {
+            var left = page.Driver.FindElements(By.CssSelector("[data-set-aside]")).Count;
+            page.Find(By.CssSelector("[data-set-aside] button")).SendKeys(Keys.Enter);
+            page.Until(() => page.Driver.FindElements(By.CssSelector("[data-set-aside]")).Count < left, "it is taken back");
+            UntilSettled();
+        }
+        page.Find(By.XPath($"//*[@data-cause = '{cause}']//button[normalize-space() = 'Not it']"));
+    }
+
     [Fact]
     public async Task A_wrong_reading_of_the_vehicle_is_written_down_and_taken_back()
     {
@@ -133,7 +157,9 @@ public class FaultSearchTests(Workshop workshop) : IClassFixture<Workshop>
         async Task<List<string>> KindsAsync() => [.. (await workshop.Http.GetFromJsonAsync<JsonElement>($"/api/jobs/{job}/commissioning", TestContext.Current.CancellationToken)).EnumerateArray().Select(entry => entry.GetProperty("what").GetProperty("kind").GetString()!)];
         while (!page.Has(By.XPath("//section[@data-next]//form")))
         {
+            var before = NextName();
             page.Find(By.XPath("//section[@data-next]//button[normalize-space() = 'lit']")).Click();
+            page.Until(() => NextName() is { Length: > 0 } now && now != before, "it is looked at");
             UntilSettled();
         }
         var taken = Taken;

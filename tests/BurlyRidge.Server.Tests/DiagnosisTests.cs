@@ -84,6 +84,28 @@ public class DiagnosisTests(SharedServer shared) : IClassFixture<SharedServer>
     }
 
     [Fact]
+    public async Task What_was_looked_into_and_what_is_not_reached_is_listed_until_it_is_taken_back()
+    {
+        var (path, rig, line) = await OpenAsync();
+        var job = JsonValue.Create(path.Split('/')[^1]);
+        async Task<JsonElement> LookAsync() => Answer(await AskAsync(rig, line, ("job", job.DeepClone())));
+        var cause = (await LookAsync()).GetProperty("left").EnumerateArray().First(one => one.GetProperty("key").GetString() is { Length: > 0 });
+        var (key, share) = (cause.GetProperty("key").GetString()!, cause.GetProperty("share").GetDouble());
+        JsonObject Into(bool back) => new() { ["kind"] = "lookedInto", ["line"] = line, ["faults"] = new JsonArray(key), ["slip"] = back };
+        Assert.Equal(201, (await WriteAsync(path, Into(false))).Status);
+        Assert.Equal(201, (await WriteAsync(path, new JsonObject { ["kind"] = "cannotReach", ["line"] = line, ["part"] = "battery" })).Status);
+        var view = await LookAsync();
+        Assert.Equal(key, Assert.Single(view.GetProperty("lookedInto").EnumerateArray()).GetProperty("key").GetString());
+        Assert.Equal("battery", Assert.Single(view.GetProperty("notReached").EnumerateArray()).GetProperty("key").GetString());
+        Assert.DoesNotContain(view.GetProperty("left").EnumerateArray(), one => one.GetProperty("key").GetString() == key && one.GetProperty("share").GetDouble() > share / 2);
+        Assert.Equal(201, (await WriteAsync(path, Into(true))).Status);
+        Assert.Equal(201, (await WriteAsync(path, new JsonObject { ["kind"] = "cannotReach", ["line"] = line, ["part"] = "battery", ["reached"] = true })).Status);
+        view = await LookAsync();
+        Assert.Empty(view.GetProperty("lookedInto").EnumerateArray());
+        Assert.Empty(view.GetProperty("notReached").EnumerateArray());
+    }
+
+    [Fact]
     public async Task What_was_found_counts_for_the_shop()
     {
         var (path, rig, line) = await OpenAsync();
@@ -105,6 +127,8 @@ public class DiagnosisTests(SharedServer shared) : IClassFixture<SharedServer>
             (new JsonObject { ["kind"] = "probed", ["line"] = line, ["stand"] = "nowhere", ["probing"] = JsonNode.Parse(probing), ["value"] = 1 }, "what.probing.red"),
             (new JsonObject { ["kind"] = "looked", ["line"] = line, ["stand"] = "on", ["lamps"] = new JsonArray(new JsonObject { ["lamp"] = "no.such", ["as"] = "dark" }) }, "what.lamps"),
             (new JsonObject { ["kind"] = "faultFound", ["line"] = line, ["fault"] = "fuse-out:nobody" }, "what.fault"),
+            (new JsonObject { ["kind"] = "lookedInto", ["line"] = line, ["faults"] = new JsonArray("fuse-out:nobody") }, "what.faults"),
+            (new JsonObject { ["kind"] = "lookedInto", ["line"] = line, ["faults"] = new JsonArray() }, "what.faults"),
             (new JsonObject { ["kind"] = "cannotReach", ["line"] = "no-such-line", ["part"] = "k" }, "what.line"),
         })
         {

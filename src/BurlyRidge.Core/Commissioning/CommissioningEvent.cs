@@ -15,6 +15,7 @@ namespace BurlyRidge.Core.Commissioning;
 [JsonDerivedType(typeof(Probed), "probed")]
 [JsonDerivedType(typeof(Forgotten), "forgotten")]
 [JsonDerivedType(typeof(CannotReach), "cannotReach")]
+[JsonDerivedType(typeof(LookedInto), "lookedInto")]
 [JsonDerivedType(typeof(FaultFound), "faultFound")]
 public abstract record CommissioningEvent
 {
@@ -146,6 +147,21 @@ public abstract record CommissioningEvent
         {
             base.Check(problems);
             problems.Text("part", Part, MostName);
+        }
+    }
+
+    /// <summary>Somebody looked for faults where they would be, and did not find them.</summary>
+    /// <param name="Faults">Keys of the fault library.</param>
+    /// <param name="Slip">That they were is taken back.</param>
+    public sealed record LookedInto(string Line, IReadOnlyList<string> Faults, bool Slip = false) : OfSearch(Line)
+    {
+        private const int MostFaults = 500;
+
+        private protected override void Check(Problems problems)
+        {
+            base.Check(problems);
+            problems.Count("faults", Faults.Count, 1, MostFaults, CommissioningWords.FaultsLookedInto);
+            problems.Each("faults", Faults, (path, fault) => problems.Text(path, fault, MostText));
         }
     }
 

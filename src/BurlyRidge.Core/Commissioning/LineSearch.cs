@@ -4,10 +4,11 @@ namespace BurlyRidge.Core.Commissioning;
 
 /// <summary>What is known of the fault of a line that is looked for.</summary>
 /// <param name="Beyond">Parts that no probe gets to.</param>
-public sealed record LineSearch(IReadOnlyList<SeenLamp> Seen, IReadOnlyList<ReadHere> Read, IReadOnlyList<string> Beyond)
+/// <param name="LookedInto">Faults that were looked for where they would be, and not found.</param>
+public sealed record LineSearch(IReadOnlyList<SeenLamp> Seen, IReadOnlyList<ReadHere> Read, IReadOnlyList<string> Beyond, IReadOnlyList<string> LookedInto)
 {
     /// <summary>Nothing yet.</summary>
-    public static LineSearch Nothing { get; } = new([], [], []);
+    public static LineSearch Nothing { get; } = new([], [], [], []);
 
     /// <summary>After one more event; of any that is of no search the same.</summary>
     public LineSearch After(CommissioningEvent what) => what switch
@@ -17,6 +18,7 @@ public sealed record LineSearch(IReadOnlyList<SeenLamp> Seen, IReadOnlyList<Read
         CommissioningEvent.Forgotten { Probing: { } probing } slip => this with { Read = [.. Read.Where(other => other.Stand != slip.Stand || other.Probing != probing)] },
         CommissioningEvent.Forgotten slip => this with { Seen = [.. Seen.Where(other => other.Stand != slip.Stand)] },
         CommissioningEvent.CannotReach part => this with { Beyond = [.. Beyond.Where(other => other != part.Part), .. part.Reached ? Array.Empty<string>() : [part.Part]] },
+        CommissioningEvent.LookedInto into => this with { LookedInto = [.. LookedInto.Except(into.Faults), .. into.Slip ? [] : into.Faults.Distinct()] },
         CommissioningEvent.FaultFound => Nothing,
         _ => this,
     };

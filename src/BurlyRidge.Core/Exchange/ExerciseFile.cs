@@ -22,7 +22,7 @@ public sealed record ExerciseFile(string Format, int Version, string Title, stri
         if (text.Length > JobFile.LargestBytes) return (null, [new Problem("", FileWords.FormatAnExerciseHoldsUp(JobFile.LargestBytes / 1024 / 1024))]);
         var (root, problems) = JsonText.Parse(text);
         if (problems.Count > 0) return (null, problems);
-        if (FileHeader.Check(root, FormatName, "exercise", Upcasters.Oldest, Rig.CurrentSchema) is { } problem) return (null, [problem]);
+        if (FileHeader.CheckRig(root, FormatName, "exercise") is { } problem) return (null, [problem]);
         var (file, wrong) = JsonReading.Read<ExerciseFile>(root);
         if (file is null) return (null, wrong);
         var exercise = new Exercise(file.Title, file.Rig, file.Line, file.Seed, file.Hidden);

@@ -1,4 +1,5 @@
 using System.Text.Json;
+using BurlyRidge.Core.Rigs;
 
 namespace BurlyRidge.Core.Exchange;
 
@@ -16,5 +17,14 @@ internal static class FileHeader
         if (version >= oldest && version <= newest) return null;
         var reads = oldest == newest ? FileWords.FormatVersion(newest) : FileWords.FormatVersionsTo(oldest, newest);
         return new Problem("version", FileWords.FormatThisBuildReadsNot(reads, version));
+    }
+
+    /// <summary>The same of a file with a rig in it, whose version is the rig's.</summary>
+    public static Problem? CheckRig(JsonElement root, string format, string kind)
+    {
+        if (Check(root, format, kind, Upcasters.Oldest, Rig.CurrentSchema) is { } problem) return problem;
+        if (!root.TryGetProperty("rig", out var rig) || rig.ValueKind != JsonValueKind.Object) return new Problem("rig", FileWords.GiveAnObjectWithThe);
+        var version = root.GetProperty("version").GetInt32();
+        return Upcasters.VersionOf(rig) == version ? null : new Problem("rig.schemaVersion", FileWords.FormatMustBeAsTheFile(version));
     }
 }

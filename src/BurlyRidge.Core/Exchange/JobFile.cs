@@ -30,7 +30,7 @@ public sealed record JobFile(string Format, int Version, string Name, Rig Rig, [
         if (text.Length > LargestBytes) return (null, [new Problem("", FileWords.FormatAJobFileHoldsUp(LargestBytes / 1024 / 1024))]);
         var (root, problems) = JsonText.Parse(text);
         if (problems.Count > 0) return (null, problems);
-        if (Header(root) is { } problem) return (null, [problem]);
+        if (FileHeader.CheckRig(root, FormatName, "job") is { } problem) return (null, [problem]);
         var (file, wrong) = JsonReading.Read<JobFile>(root);
         if (file is null) return (null, wrong);
         problems = [.. RigValidation.Validate(file.Rig).Select(found => found with { Path = $"rig.{found.Path}" })];
@@ -52,13 +52,5 @@ public sealed record JobFile(string Format, int Version, string Name, Rig Rig, [
             document[name] = value;
         }
         return document.ToJsonString(JsonRules.Indented) + "\n";
-    }
-
-    private static Problem? Header(JsonElement root)
-    {
-        if (FileHeader.Check(root, FormatName, "job", Upcasters.Oldest, Rig.CurrentSchema) is { } problem) return problem;
-        if (!root.TryGetProperty("rig", out var rig) || rig.ValueKind != JsonValueKind.Object) return new Problem("rig", FileWords.GiveAnObjectWithThe);
-        var version = root.GetProperty("version").GetInt32();
-        return Upcasters.VersionOf(rig) == version ? null : new Problem("rig.schemaVersion", FileWords.FormatMustBeAsTheFile(version));
     }
 }

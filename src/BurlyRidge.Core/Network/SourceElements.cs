@@ -62,7 +62,8 @@ public sealed class RegulatedSource(string id, int plus, int minus, double volts
 }
 
 /// <summary>
-/// The input of a converter or charger: draws what its output gives, over its efficiency, at whatever voltage it is fed.
+/// The input of a converter or charger: draws what its output gives, over its efficiency, at whatever voltage it is fed. While
+/// it stands still its electronics leak as those of a lamp do: with its minus off nothing is across it.
 /// </summary>
 public sealed class ConverterInput(string id, int plus, int minus, RegulatedSource output, double efficiency, double lowestVolts)
     : Element(id, plus, minus)
@@ -82,8 +83,12 @@ public sealed class ConverterInput(string id, int plus, int minus, RegulatedSour
     /// <inheritdoc/>
     public override double Amps(double volts, out double slope)
     {
+        if (!Output.Running)
+        {
+            slope = RegulatedLamp.LeakSiemens;
+            return volts * slope;
+        }
         slope = 0;
-        if (!Output.Running) return 0;
         var watts = OutputWatts / Efficiency;
         if (volts <= LowestVolts) return watts / LowestVolts;
         slope = -watts / (volts * volts);

@@ -33,7 +33,7 @@ public sealed class DiagnosisDesk(CommissioningDesk desk, SheetDesk sheets, Shop
 
         DiagnosisView Report(LineSearch search, IEnumerable<ReadHere> before, SheetView? sheet)
         {
-            var evidence = new Evidence(search.Seen, [.. before, .. search.Read], sheet is null ? [] : Reach.Unfinished(sheet), found);
+            var evidence = new Evidence(search.Seen, [.. before, .. search.Read], sheet is null ? [] : Reach.Unfinished(sheet), search.LookedInto, found);
             return cancellation.WorkOut(token => DiagnosisReport.Of(Diagnosis.Of(tables, evidence, token), tables, reach, search.Beyond, sheet is null ? [] : reach.Off(sheet.Open), token));
         }
     }
@@ -65,7 +65,8 @@ public sealed class DiagnosisDesk(CommissioningDesk desk, SheetDesk sheets, Shop
             CommissioningEvent.Looked look when look.Lamps.Any(lamp => !tables.HasLamp(look.Stand, lamp.Lamp)) => [new Problem("lamps", ServerWords.NoSuchReading)],
             CommissioningEvent.Probed probed when !tables.HasProbe(probed.Stand, probed.Probing) => [new Problem("probing.red", ServerWords.NoSuchReading)],
             CommissioningEvent.Probed probed when ReadingJudge.Refuse(assessed.Study.Wired, probed.Probing, probed.Value) is { Length: > 0 } why => [new Problem("value", why)],
-            CommissioningEvent.FaultFound found when found.Fault.Length > 0 && !tables.CanBe(found.Fault) => [new Problem("fault", ServerWords.NoSuchFault)],
+            CommissioningEvent.LookedInto into when into.Faults.Any(fault => tables.NameOf(fault) is null) => [new Problem("faults", ServerWords.NoSuchFault)],
+            CommissioningEvent.FaultFound found when found.Fault.Length > 0 && tables.NameOf(found.Fault) is null => [new Problem("fault", ServerWords.NoSuchFault)],
             _ => [],
         };
     }

@@ -45,15 +45,18 @@ public sealed class Diagnosis
 
     /// <summary>Whether a fault could still be it, were one reading wrong.</summary>
     /// <param name="fault">Key of the fault library.</param>
-    public bool Keeps(string fault) => Fitting().Any(one => Tables.Classes[one].Members.Any(member => Tables.Hypotheses[member].Faults.Any(own => own.Key == fault)));
+    public bool Keeps(string fault) => Fitting().Any(one => Has(one, fault));
 
     /// <summary>Place of a fault among all causes, alone or with another, the likeliest first, from 1; 0: it is none of them.</summary>
     /// <param name="fault">Key of the fault library.</param>
     public int PlaceOf(string fault)
     {
-        var own = Enumerable.Range(0, Tables.Classes.Count).Where(one => Tables.Classes[one].Members.Any(member => Tables.Hypotheses[member].Faults.Any(part => part.Key == fault))).Select(one => Posterior.Classes[one]).DefaultIfEmpty(double.NaN).Max();
+        var own = Enumerable.Range(0, Tables.Classes.Count).Where(one => Has(one, fault)).Select(one => Posterior.Classes[one]).DefaultIfEmpty(double.NaN).Max();
         return double.IsNaN(own) ? 0 : 1 + Posterior.Classes.Count(share => share > own);
     }
+
+    /// <summary>Whether a fault is of a class, alone or with another.</summary>
+    private bool Has(int place, string fault) => Tables.Classes[place].Members.Any(member => Tables.Hypotheses[member].Faults.Any(own => own.Key == fault));
 
     private IEnumerable<int> Fitting()
     {
@@ -72,6 +75,8 @@ public sealed class Diagnosis
     {
         if (posterior.Known == 0) return DiagnosisStage.Open;
         var best = Enumerable.Range(0, tables.Classes.Count).MaxBy(one => posterior.Classes[one]);
+        // What was looked into and not found is not found by going on; something else is asked.
+        if (best > 0 && tables.Classes[best].Members.All(member => posterior.Evidence.LookedInto.Contains(tables.Hypotheses[member].Key))) return DiagnosisStage.Open;
         return posterior.Classes[best] < (best == 0 ? SoundShare : FoundShare) ? DiagnosisStage.Open : best == 0 ? DiagnosisStage.Sound : DiagnosisStage.Found;
     }
 }

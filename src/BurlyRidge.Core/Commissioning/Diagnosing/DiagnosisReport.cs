@@ -44,6 +44,8 @@ public static class DiagnosisReport
             [.. Different(tables, next).Take(MostNext).Select(candidate => Card(tables, posterior, candidate, reach, opened))],
             [.. ofLine.Stands.Select(stand => Stand(ofLine, stand, posterior.Evidence))],
             [.. posterior.Evidence.Read.Select(read => Taken(tables, posterior, read)).OfType<TakenHere>()],
+            [.. posterior.Evidence.LookedInto.Select(key => (key, Name: ofLine.NameOf(key))).Where(pair => pair.Name is not null).Select(pair => new SetAside(pair.key, pair.Name!))],
+            [.. beyond.Select(part => new SetAside(part, tables.Plan.Study.Names[part]))],
             posterior.Evidence.Odds.Found > 0 ? DiagnosingWords.FormatOddsFound(Format.Count(posterior.Evidence.Odds.Found, DiagnosingWords.FaultWord, DiagnosingWords.FaultsWord), FaultOdds.AssumedFaults) : DiagnosingWords.OddsAssumed,
             ofLine.Counts.Faults, ofLine.Counts.Solved);
     }
@@ -66,7 +68,10 @@ public static class DiagnosisReport
         }
         if (posterior.Known == 0) return DiagnosingWords.NothingSeen;
         var count = DiagnosingWords.FormatLeftOpen(Format.Count(left, DiagnosingWords.CauseWord, DiagnosingWords.CausesWord), diagnosis.Tables.Classes.Count, Share());
-        return next.Count > 0 ? count : $"{count} {DiagnosingWords.NothingMoreToRead}";
+        List<string> said = [count];
+        if (best?.Keys.Count > 0 && best.Keys.All(posterior.Evidence.LookedInto.Contains)) said.Add(DiagnosingWords.FormatStillLikeliest(PartNames.Small(Name())));
+        if (next.Count == 0) said.Add(DiagnosingWords.NothingMoreToRead);
+        return string.Join(' ', said);
     }
 
     /// <summary>The reading without which a single fault would explain the rest; null: none.</summary>

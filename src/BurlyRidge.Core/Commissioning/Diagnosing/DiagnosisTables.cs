@@ -21,8 +21,6 @@ internal readonly record struct HypothesisWay(int Hypothesis, double Share, doub
 /// </summary>
 public sealed class DiagnosisTables
 {
-    private const int MostBlown = 3;
-
     private readonly CommissioningPlan plan;
 
     // Of each way of a resistance the next smaller and larger one, and how far apart they are.
@@ -56,16 +54,17 @@ public sealed class DiagnosisTables
     /// <summary>Ways for the rig to stand.</summary>
     public IReadOnlyList<Standing> Standings => [.. Stands.Select(stand => stand.Standing)];
 
-    /// <summary>Whether a fault could be what is wrong with the line, by its key.</summary>
-    public bool CanBe(string key) => Hypotheses.Any(hypothesis => hypothesis.Faults.Count == 1 && hypothesis.Key == key);
-
-    /// <summary>What a fault of the line is called; null: it is none.</summary>
+    /// <summary>What a fault that could be wrong with the line is called; null: it could not.</summary>
     /// <param name="key">Of the fault library.</param>
-    internal string? NameOf(string key) => Hypotheses.FirstOrDefault(hypothesis => hypothesis.Faults.Count == 1 && hypothesis.Key == key)?.Faults[0].Name;
+    public string? NameOf(string key) => Hypotheses.FirstOrDefault(hypothesis => hypothesis.Faults.Count == 1 && hypothesis.Key == key)?.Faults[0].Name;
 
     /// <summary>Place of the class that a fault is of, 0 where nothing tells it from a sound rig; null: it is none of the line.</summary>
     /// <param name="key">Of the fault library.</param>
     internal int? ClassOf(string key) => Classes.Select((one, i) => (one, i)).FirstOrDefault(pair => pair.one.Members.Any(member => Hypotheses[member].Key == key)) is { one: not null } pair ? pair.i : null;
+
+    /// <summary>Faults that read as one does in every standing, itself among them; of one that nothing shows, itself.</summary>
+    /// <param name="key">Of the fault library.</param>
+    internal IEnumerable<string> Alike(string key) => ClassOf(key) is > 0 and var of ? Classes[of].Members.Select(member => Hypotheses[member].Key) : [key];
 
     /// <summary>Readings that a fault moves most, the first the most; at the size that the library has.</summary>
     /// <param name="key">Of the fault library.</param>
@@ -155,10 +154,11 @@ public sealed class DiagnosisTables
         var ways = new List<(int Hypothesis, double Share, double Size, IReadOnlyList<Fault> Faults)>();
         for (var i = 0; i < hypotheses.Count; i++) ways.AddRange(hypotheses[i].Ways().Select(way => (i, way.Share, way.Size, way.Faults)));
         var alterations = hypotheses.Select(hypothesis => Alteration.Of(plan.Study.Wired, hypothesis.Faults)).ToList();
+        List<string> joined = [.. hypotheses.SelectMany(hypothesis => hypothesis.Faults).SelectMany(fault => fault.Faults).SelectMany(JoinedBy).Distinct()];
         var done = 0;
         var found = standings.AsParallel().AsOrdered().WithCancellation(cancellation).Select(standing =>
         {
-            var solver = new StandSolver(plan, standing);
+            var solver = new StandSolver(plan, standing, joined);
             var all = ways.ConvertAll(way =>
             {
                 cancellation.ThrowIfCancellationRequested();
@@ -173,17 +173,17 @@ public sealed class DiagnosisTables
     }
 
     /// <summary>What a fault blew in one standing is blown in all of them: nobody has put in another.</summary>
-    private static void Blow(List<Hypothesis> hypotheses, List<(int Hypothesis, double Share, double Size, IReadOnlyList<Fault> Faults)> ways, List<Alteration?> alterations, List<(StandSolver Solver, List<(Outcome Outcome, IReadOnlyList<string> Opened)> All)> found, CancellationToken cancellation)
+    private static void Blow(List<Hypothesis> hypotheses, List<(int Hypothesis, double Share, double Size, IReadOnlyList<Fault> Faults)> ways, List<Alteration?> alterations, List<(StandSolver Solver, List<(Outcome Outcome, string? Opened)> All)> found, CancellationToken cancellation)
     {
         for (var way = 0; way < ways.Count; way++)
         {
             // Whether one that is too small has opened is told by its two ways.
             List<string> left = [.. hypotheses[ways[way].Hypothesis].Faults.Where(fault => fault.Kind == Hypothesis.TooSmall).Select(fault => fault.Part)];
             var blown = new List<string>();
-            for (var round = 0; round < MostBlown; round++)
+            for (var round = 0; round < Overload.MostBlown; round++)
             {
                 cancellation.ThrowIfCancellationRequested();
-                var more = found.SelectMany(stand => stand.All[way].Opened).Except(blown).Except(left).ToList();
+                var more = found.Select(stand => stand.All[way].Opened).OfType<string>().Except(blown).Except(left).ToList();
                 if (more.Count == 0) break;
                 blown.AddRange(more);
                 IReadOnlyList<Fault> faults = [.. ways[way].Faults, .. blown.Select(fuse => new Fault.Open(fuse))];
@@ -191,6 +191,13 @@ public sealed class DiagnosisTables
             }
         }
     }
+
+    private static IEnumerable<string> JoinedBy(Fault fault) => fault switch
+    {
+        Fault.ShortToEarth(var terminal, _) => [terminal],
+        Fault.Bridge(var terminal, var other, _) => [terminal, other],
+        _ => [],
+    };
 
     private static (int, int, double)?[] Neighbours(IReadOnlyList<HypothesisWay> ways)
     {

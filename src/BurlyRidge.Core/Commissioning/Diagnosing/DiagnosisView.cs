@@ -62,6 +62,10 @@ public sealed record StandHere(string Id, string Words, RigState State, IReadOnl
 /// <param name="Fits">It agrees with what is likeliest.</param>
 public sealed record TakenHere(string Stand, string Stands, Probing Probing, string Words, double Value, string Reads, bool Fits);
 
+/// <summary>A fault that was looked for where it would be, and not found; or a part that no probe gets to.</summary>
+/// <param name="Key">Of the fault library; or the part's id.</param>
+public sealed record SetAside(string Key, string Name);
+
 /// <summary>What is wrong with a line, as far as it is known.</summary>
 /// <param name="Words">The same in words.</param>
 /// <param name="Left">The likeliest causes.</param>
@@ -69,9 +73,11 @@ public sealed record TakenHere(string Stand, string Stands, Probing Probing, str
 /// <param name="RuledOut">How many are not, even were one reading wrong.</param>
 /// <param name="Silent">Faults that nothing shows: left to inspection.</param>
 /// <param name="Next">What to do next, the best first; empty: nothing tells more.</param>
+/// <param name="LookedInto">Faults that were looked for and not found.</param>
+/// <param name="NotReached">Parts that no probe gets to.</param>
 /// <param name="Odds">What the order of likelihood is from.</param>
 /// <param name="Faults">How many single faults were tried.</param>
 /// <param name="Solved">How often the rig was solved for it.</param>
 public sealed record DiagnosisView(
     string Line, DiagnosisStage Stage, string Words, IReadOnlyList<LeftCause> Left, int LeftCount, int RuledOut, IReadOnlyList<string> Silent, IReadOnlyList<NextReading> Next,
-    IReadOnlyList<StandHere> Stands, IReadOnlyList<TakenHere> Taken, string Odds, int Faults, int Solved);
+    IReadOnlyList<StandHere> Stands, IReadOnlyList<TakenHere> Taken, IReadOnlyList<SetAside> LookedInto, IReadOnlyList<SetAside> NotReached, string Odds, int Faults, int Solved);

@@ -15,8 +15,6 @@ public sealed class DrawnVehicle
     /// <summary>Ohms of rust or paint are within so many times what the library has, either way (assumed, no source).</summary>
     private const double OhmsFactor = 3;
 
-    private const int MostBlown = 3;
-
     private readonly CommissioningPlan plan;
     private readonly Rig rig;
     private readonly IReadOnlyList<Fault> faults;
@@ -39,12 +37,11 @@ public sealed class DrawnVehicle
     public void Stand(RigState state, IReadOnlyList<string> without)
     {
         (this.state, this.without) = (state, without);
-        for (var round = 0; round < MostBlown; round++)
+        for (var round = 0; round < Overload.MostBlown; round++)
         {
             var now = Solve([]);
-            var more = Overload.Of(now.Harness, now.Amps).Except(blown).ToList();
-            if (more.Count == 0) return;
-            blown.AddRange(more);
+            if (Overload.First(now.Harness, now.Amps) is not { } fuse || blown.Contains(fuse)) return;
+            blown.Add(fuse);
             solved.Clear();
         }
     }

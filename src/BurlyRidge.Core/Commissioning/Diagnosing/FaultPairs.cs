@@ -22,7 +22,7 @@ internal static class FaultPairs
                 // Of several sizes the one that fits best.
                 if (each.Sum() > fits[^1].Fit.Sum()) fits[^1] = fits[^1] with { Fit = each };
             }
-            else fits.Add((faults[0], Math.Log(evidence.Odds.Share(faults[0].Kind)), each));
+            else fits.Add((faults[0], Math.Log(evidence.Odd(faults[0])), each));
         }
         var best = new PriorityQueue<(int One, int Other), double>();
         for (var i = 0; i < fits.Count; i++)

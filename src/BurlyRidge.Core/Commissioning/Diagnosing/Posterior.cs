@@ -1,4 +1,3 @@
-using BurlyRidge.Core.Rigs;
 using BurlyRidge.Core.Running;
 
 namespace BurlyRidge.Core.Commissioning.Diagnosing;
@@ -16,9 +15,6 @@ internal sealed class Posterior
 
     /// <summary>How likely it is, before anything was seen, that nothing is wrong (assumed, no source).</summary>
     private const double SoundShare = 0.3;
-
-    /// <summary>A part that the log has as open or loose is so many times as likely to be what is wrong (assumed, no source).</summary>
-    private const double OpenFactor = 8;
 
     /// <summary>What a fault changes is not known by better, as a part of it (assumed, no source).</summary>
     private const double OfChange = 0.05;
@@ -43,9 +39,7 @@ internal sealed class Posterior
         this.tables = tables;
         Evidence = evidence;
         var kinds = tables.Hypotheses.Where(hypothesis => hypothesis.Faults.Count == 1).GroupBy(hypothesis => hypothesis.Faults[0].Kind).ToDictionary(group => group.Key, group => group.Count(), StringComparer.Ordinal);
-        var open = evidence.Open.ToHashSet(StringComparer.Ordinal);
-        var priors = tables.Hypotheses.Select(hypothesis => hypothesis.Faults.Count == 0 ? SoundShare : (1 - SoundShare) * hypothesis.Faults.Aggregate(1.0, (share, fault) =>
-            share * evidence.Odds.Share(fault.Kind) / kinds.GetValueOrDefault(fault.Kind, 1) * (open.Contains(fault.Part) || open.Contains(TerminalIndex.Split(fault.Part).Part) ? OpenFactor : 1))).ToList();
+        var priors = tables.Hypotheses.Select(hypothesis => hypothesis.Faults.Count == 0 ? SoundShare : (1 - SoundShare) * hypothesis.Faults.Aggregate(1.0, (share, fault) => share * evidence.Odd(fault) / kinds.GetValueOrDefault(fault.Kind, 1))).ToList();
         (readings, var looks) = Placed(tables, evidence);
         together = new double[readings.Count, readings.Count];
         for (var i = 0; i < readings.Count; i++)

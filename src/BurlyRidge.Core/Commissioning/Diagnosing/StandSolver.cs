@@ -33,11 +33,12 @@ internal sealed class StandSolver
     private readonly Dictionary<string, LampFunction> lights;
     private readonly IReadOnlyList<PartElement> held;
 
-    public StandSolver(CommissioningPlan plan, Standing standing)
+    /// <param name="joined">Terminals that some hypothesis joins to others: what flows there takes from the battery of all.</param>
+    public StandSolver(CommissioningPlan plan, Standing standing, IReadOnlyList<string> joined)
     {
         (this.plan, this.standing) = (plan, standing);
         held = standing.Held is { } lamp ? [Meter.HeldLamp(lamp, plan.Study.Wired.Vehicle.SystemVolts)] : [];
-        terminals = [.. standing.Probes.SelectMany(plan.TerminalsOf).Concat(held.SelectMany(element => new[] { element.From, element.To })).Concat(standing.Lamps.Select(plan.Study.Map.Find).OfType<Link>().SelectMany(link => new[] { link.A, link.B })).Distinct()];
+        terminals = [.. standing.Probes.SelectMany(plan.TerminalsOf).Concat(held.SelectMany(element => new[] { element.From, element.To })).Concat(standing.Lamps.Select(plan.Study.Map.Find).OfType<Link>().SelectMany(link => new[] { link.A, link.B })).Concat(joined).Distinct()];
         lights = plan.Study.Wired.Fixtures.SelectMany(lamp => lamp.Functions.Select(light => (Id: $"{lamp.Id}.{light.Id}", light))).Where(pair => standing.Lamps.Contains(pair.Id)).ToDictionary(pair => pair.Id, pair => pair.light, StringComparer.Ordinal);
         piece = plan.Ways.Piece(standing.State, terminals);
         var (rig, put) = FaultLibrary.Put(piece, standing.Out);
@@ -49,22 +50,22 @@ internal sealed class StandSolver
     /// <summary>How often it was solved by low rank, and in full.</summary>
     public (int Near, int Full) Solved { get; private set; }
 
-    /// <summary>What one way of a hypothesis comes to, and the fuses that it opens, by element.</summary>
+    /// <summary>What one way of a hypothesis comes to, and the fuse that it opens first, by element; null: none.</summary>
     /// <param name="alter">How the rig is wired otherwise, and at which terminals and parts; null: it is not.</param>
-    public (Outcome Outcome, IReadOnlyList<string> Opened) Of(IReadOnlyList<Fault> faults, Alteration? alter)
+    public (Outcome Outcome, string? Opened) Of(IReadOnlyList<Fault> faults, Alteration? alter)
     {
         var beyond = faults.OfType<Fault.Bridge>().SelectMany(bridge => new[] { bridge.Terminal, bridge.Other }).ToList();
         if (alter is null && beyond.TrueForAll(sound.Harness.Nodes.ContainsKey))
         {
             if (near is not null)
             {
-                if (!faults.Any(near.Has)) return (untouched.Value, []);
-                if (Near(faults) is { } found) return (found, Overload.Of(sound.Harness, near.Amps));
+                if (!faults.Any(near.Has)) return (untouched.Value, null);
+                if (Near(faults) is { } found) return (found, Overload.First(sound.Harness, near.Amps));
             }
             return Full(piece, faults);
         }
         var touched = (alter?.Terminals ?? []).Concat(beyond).ToList();
-        if (alter is not { Everywhere: true } && !touched.Exists(sound.Harness.Nodes.ContainsKey) && alter?.Parts.Any(part => HasPart(piece, part)) != true) return (untouched.Value, []);
+        if (alter is not { Everywhere: true } && !touched.Exists(sound.Harness.Nodes.ContainsKey) && alter?.Parts.Any(part => HasPart(piece, part)) != true) return (untouched.Value, null);
         var rig = touched.TrueForAll(sound.Harness.Nodes.ContainsKey) ? piece : plan.Ways.Piece(standing.State, terminals.Concat(touched));
         return Full(alter is null ? rig : alter.Alter(rig), faults);
     }
@@ -101,12 +102,12 @@ internal sealed class StandSolver
             [.. standing.Lamps.Select(lamp => Light(lamp, sound.Harness, near.Across, near.Amps))]);
     }
 
-    private (Outcome, IReadOnlyList<string>) Full(Rig rig, IReadOnlyList<Fault> faults)
+    private (Outcome, string?) Full(Rig rig, IReadOnlyList<Fault> faults)
     {
         Solved = (Solved.Near, Solved.Full + 1);
         var (whole, put) = FaultLibrary.Put(rig, standing.Out);
         var solved = HarnessCompiler.Compile(whole, [.. put, .. faults], held).Solve(standing.State);
-        return (Read(solved), Overload.Of(solved.Harness, solved.Amps));
+        return (Read(solved), Overload.First(solved.Harness, solved.Amps));
     }
 
     private Outcome Read(SolvedHarness solved)

@@ -24,24 +24,26 @@ internal static class Comparison
         var own = tables.With([.. gone.Moves.Select(move => move.At).OfType<Visit>()], cancellation);
         // What a part that was looked into leaves as it was is not worked out again.
         (Evidence? Of, int Off, IReadOnlyList<Candidate> All) last = (null, 0, []);
+        var before = Known.Nothing;
         var steps = new List<ComparedStep>();
         string? here = null;
         foreach (var move in gone.Moves)
         {
             cancellation.ThrowIfCancellationRequested();
-            var known = new Posterior(own, move.Before);
-            if (last.Of != move.Before || last.Off != move.OffBefore.Count) last = (move.Before, move.OffBefore.Count, NextMeasurement.Of(own, known, reach, Nothing, move.OffBefore, cancellation));
+            var known = new Posterior(own, before.Evidence);
+            if (last.Of != before.Evidence || last.Off != before.Off.Count) last = (before.Evidence, before.Off.Count, NextMeasurement.Of(own, known, reach, Nothing, before.Off, cancellation));
             // A turn is told whole; what is measured where the vehicle stands already, without it.
             steps.Add(Of(own, known, move, move.At is { Probing: null, Lamp: null } ? null : here, last.All, found: gone.Found && move == gone.Moves[^1]));
             here = move.At?.Lamp is null ? move.At?.Stand ?? here : here;
+            before = move.After;
         }
         return steps;
     }
 
     private static ComparedStep Of(DiagnosisTables tables, Posterior known, Move move, string? here, IReadOnlyList<Candidate> all, bool found)
     {
-        var before = Left(known, move.SoundBefore);
-        var after = found ? [] : Left(new Posterior(tables, move.After), move.Sound);
+        var before = Left(known);
+        var after = found ? [] : Left(new Posterior(tables, move.After.Evidence));
         var own = all.Where(one => IsIt(tables, one, move.At)).MaxBy(one => one.Bits);
         // A test lamp is no look from the seat: where it was best held is not said.
         var best = all.FirstOrDefault(one => tables.Stands[one.Stand].Standing.Held is null);
@@ -58,9 +60,9 @@ internal static class Comparison
     }
 
     /// <summary>Faults that what was seen and read does not speak against, without those that were looked into; the likeliest first.</summary>
-    private static IReadOnlyList<int> Left(Posterior known, IReadOnlyList<string> sound)
+    private static IReadOnlyList<int> Left(Posterior known)
     {
-        var (cleared, fits) = (sound.Select(known.Tables.ClassOf).ToHashSet(), known.ClassFits());
+        var (cleared, fits) = (known.Evidence.LookedInto.Select(known.Tables.ClassOf).ToHashSet(), known.ClassFits());
         var best = fits.Skip(1).Max();
         return [.. Enumerable.Range(1, fits.Count - 1).Where(one => fits[one] > best - Against && !cleared.Contains(one)).OrderByDescending(one => known.Classes[one]).ThenBy(one => one)];
     }
@@ -77,13 +79,12 @@ internal static class Comparison
     public static Practice BestWay(DiagnosisTables tables, Reach reach, string fault, int seed, CancellationToken cancellation)
     {
         var best = new Practice(tables, reach, fault, seed);
-        var tried = new HashSet<int>();
         for (var step = 0; step < MostSteps && !best.Found; step++)
         {
-            var known = new Posterior(tables, best.Evidence);
-            var left = known.Left(Diagnosis.LeftShare).Where(one => one > 0 && !tried.Contains(one)).ToList();
+            var known = new Posterior(tables, best.Known.Evidence);
+            var left = known.Left(Diagnosis.LeftShare).Where(one => one > 0 && !known.Evidence.LookedInto.Contains(KeyOf(one))).ToList();
             // One that is as good as found is looked into; where nothing tells more, the likeliest.
-            var next = left.Count > 0 && known.Classes[left[0]] >= Diagnosis.FoundShare ? [] : NextMeasurement.Of(tables, known, reach, Nothing, best.Off, cancellation);
+            var next = left.Count > 0 && known.Classes[left[0]] >= Diagnosis.FoundShare ? [] : NextMeasurement.Of(tables, known, reach, Nothing, best.Known.Off, cancellation);
             if (next.Count > 0)
             {
                 var standing = tables.Stands[next[0].Stand].Standing;
@@ -91,13 +92,11 @@ internal static class Comparison
                 if (!best.Out.ToHashSet().SetEquals(standing.Out)) best.Do(new TrainingAct.TakesOut(standing.Out));
                 if (!next[0].IsLook) best.Do(new TrainingAct.Probes(standing.Probes[next[0].At].Probing));
             }
-            else if (left.Count > 0)
-            {
-                tried.Add(left[0]);
-                best.Do(new TrainingAct.Inspects(tables.Hypotheses[tables.Classes[left[0]].Members[0]].Key));
-            }
+            else if (left.Count > 0) best.Do(new TrainingAct.Inspects(KeyOf(left[0])));
             else break;
         }
         return best;
+
+        string KeyOf(int one) => tables.Hypotheses[tables.Classes[one].Members[0]].Key;
     }
 }

@@ -5,11 +5,19 @@ using BurlyRidge.Core.Running;
 
 namespace BurlyRidge.Core.Commissioning.Training;
 
-/// <summary>One act that was done, with what was known before it and after.</summary>
+/// <summary>What is known of a vehicle so far.</summary>
+/// <param name="Off">Covers that are off.</param>
+internal sealed record Known(Evidence Evidence, IReadOnlySet<string> Off)
+{
+    public static Known Nothing { get; } = new(Evidence.Nothing, new HashSet<string>(StringComparer.OrdinalIgnoreCase));
+
+    /// <summary>The same with more covers off.</summary>
+    public Known Without(IEnumerable<string> covers) => this with { Off = Off.Concat(covers).ToHashSet(StringComparer.OrdinalIgnoreCase) };
+}
+
+/// <summary>One act that was done, with all that is known after it.</summary>
 /// <param name="At">How the vehicle stood, and what was held to it; null: a part was looked into.</param>
-/// <param name="OffBefore">Covers that were off before it.</param>
-/// <param name="Sound">Keys of the faults that were looked for and not found, after it.</param>
-internal sealed record Move(TrainingStep Step, Visit? At, Evidence Before, Evidence After, IReadOnlySet<string> OffBefore, IReadOnlyList<string> SoundBefore, IReadOnlyList<string> Sound);
+internal sealed record Move(TrainingStep Step, Visit? At, Known After);
 
 /// <summary>A vehicle with one fault in somebody's hands: what each act shows and costs. The same acts show the same. For one thread.</summary>
 internal sealed class Practice
@@ -22,8 +30,6 @@ internal sealed class Practice
     private readonly string fault;
     private readonly DrawnVehicle vehicle;
     private readonly List<Move> moves = [];
-    private readonly HashSet<string> off = new(StringComparer.OrdinalIgnoreCase);
-    private IReadOnlyList<string> sound = [];
 
     /// <param name="fault">Key of what is wrong.</param>
     public Practice(DiagnosisTables tables, Reach reach, string fault, int seed)
@@ -43,7 +49,8 @@ internal sealed class Practice
 
     public IReadOnlyList<string> Out { get; private set; } = [];
 
-    public Evidence Evidence { get; private set; } = Evidence.Nothing;
+    /// <summary>All that is known after the last act.</summary>
+    public Known Known => moves.Count > 0 ? moves[^1].After : Known.Nothing;
 
     /// <summary>What was just read; null: nothing was.</summary>
     public TesterReading? Reading { get; private set; }
@@ -53,8 +60,6 @@ internal sealed class Practice
     public IReadOnlyList<Move> Moves => moves;
 
     public IReadOnlyList<TrainingStep> Steps => moves.ConvertAll(move => move.Step);
-
-    public IReadOnlySet<string> Off => off;
 
     public RunMoment Lamps => vehicle.Lamps();
 
@@ -82,12 +87,12 @@ internal sealed class Practice
         var visit = Visit.Of(tables, dash, without, null);
         var seen = Visit.Alike(tables, dash, without).SelectMany(standing => standing.Lamps.Select(lamp => (Stand: standing.Id, Lamp: lamp))).ToList();
         if (seen.Count == 0) seen = [.. tables.Plan.Study.Lines.SelectMany(line => line.Line.Lights).Distinct().Select(lamp => (visit.Stand, lamp))];
-        var before = again ? moves[^1] : null;
-        if (again) moves.RemoveAt(moves.Count - 1);
-        Note(new TrainingStep(tables.Plan.How(dash, without), Seen(), Reach.OfLook(Reach.OfTurning(taken)), []), visit, Evidence with
+        var evidence = Known.Evidence with
         {
-            Seen = [.. Evidence.Seen.Where(other => !seen.Contains((other.Stand, other.Lamp))), .. seen.Select(one => new SeenLamp(one.Stand, one.Lamp, vehicle.Look(one.Lamp)))],
-        }, off, before);
+            Seen = [.. Known.Evidence.Seen.Where(other => !seen.Contains((other.Stand, other.Lamp))), .. seen.Select(one => new SeenLamp(one.Stand, one.Lamp, vehicle.Look(one.Lamp)))],
+        };
+        if (again) moves.RemoveAt(moves.Count - 1);
+        moves.Add(new Move(new TrainingStep(tables.Plan.How(dash, without), Seen(), Reach.OfLook(Reach.OfTurning(taken)), []), visit, Known with { Evidence = evidence }));
         return true;
     }
 
@@ -96,16 +101,14 @@ internal sealed class Practice
         if (tables.Plan.At(probing) is not { } there) return false;
         List<string> terminals = [.. tables.Plan.TerminalsOf(there)];
         if (terminals.Exists(terminal => terminal != Vehicle.Body && tables.Plan.Study.Map.NumberOf(terminal) < 0)) return false;
-        var (covers, minutes) = (reach.Covers(terminals, off), reach.OfReading(terminals, off, 0));
+        var (covers, minutes) = (reach.Covers(terminals, Known.Off), reach.OfReading(terminals, Known.Off, 0));
         var visit = Visit.Of(tables, Dash, Out, probing);
         var shown = Reading = vehicle.Show(probing);
-        var known = Evidence;
+        var known = Known.Evidence;
         if (visit.Lamp is not null) known = known with { Seen = [.. known.Seen.Where(other => other.Stand != visit.Stand), new SeenLamp(visit.Stand, Standing.TestLamp, LampSight.Of(shown.Value ?? 0))] };
         else if (!shown.Refused && (shown.Value ?? (probing.Setting == TesterSetting.Ohms ? MeterScale.NoWayOhms : null)) is { } value)
             known = known with { Read = [.. known.Read.Where(other => other.Stand != visit.Stand || other.Probing != probing), new ReadHere(visit.Stand, probing, value)] };
-        var before = off.ToHashSet(off.Comparer);
-        off.UnionWith(covers);
-        Note(new TrainingStep($"{tables.Plan.How(Dash, Out)}: {PartNames.Small(there.Words)}", shown.Words, minutes, covers), visit, known, before, null);
+        moves.Add(new Move(new TrainingStep($"{tables.Plan.How(Dash, Out)}: {PartNames.Small(there.Words)}", shown.Words, minutes, covers), visit, Known.Without(covers) with { Evidence = known }));
         return true;
     }
 
@@ -114,20 +117,12 @@ internal sealed class Practice
         if (tables.NameOf(key) is not { } name) return false;
         Found = key == fault || (tables.ClassOf(key) is > 0 and var of && of == tables.ClassOf(fault));
         var terminal = $"{TerminalIndex.Split(key[(key.IndexOf(':', StringComparison.Ordinal) + 1)..]).Part}.any";
-        var covers = reach.Covers([terminal], off);
-        var minutes = InspectMinutes + reach.OfReading([terminal], off, 0) - reach.OfReading([], off, 0);
-        var before = off.ToHashSet(off.Comparer);
-        off.UnionWith(covers);
-        var was = sound;
-        if (!Found) sound = [.. sound, key];
-        moves.Add(new Move(new TrainingStep(TrainingWords.FormatLookedFor(PartNames.Small(name)), Found ? TrainingWords.ItWas : TrainingWords.ItWasNot, minutes, covers), null, Evidence, Evidence, before, was, sound));
+        var covers = reach.Covers([terminal], Known.Off);
+        var minutes = InspectMinutes + reach.OfReading([terminal], Known.Off, 0) - reach.OfReading([], Known.Off, 0);
+        var after = Known.Without(covers);
+        if (!Found) after = after with { Evidence = after.Evidence with { LookedInto = [.. after.Evidence.LookedInto, .. tables.Alike(key)] } };
+        moves.Add(new Move(new TrainingStep(TrainingWords.FormatLookedFor(PartNames.Small(name)), Found ? TrainingWords.ItWas : TrainingWords.ItWasNot, minutes, covers), null, after));
         return true;
-    }
-
-    private void Note(TrainingStep step, Visit at, Evidence after, IReadOnlySet<string> offBefore, Move? instead)
-    {
-        moves.Add(new Move(step, at, instead?.Before ?? Evidence, after, instead?.OffBefore ?? offBefore.ToHashSet(off.Comparer), sound, sound));
-        Evidence = after;
     }
 
     /// <summary>What is lit, by line; what is dark, of this line only.</summary>

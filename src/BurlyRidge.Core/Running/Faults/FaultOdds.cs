@@ -16,7 +16,7 @@ public sealed class FaultOdds
         (0.19, ["plug-open", "joint-loose"]),
         (0.15, ["other-switching-style", "switch-lamp-earthed"]),
         (0.12, ["earth-on-paint", "earth-off", "factory-earth-off", "post-loose"]),
-        (0.10, ["tap-let-go", "wire-open", "wire-pinched"]),
+        (0.10, ["tap-let-go", "wire-open", "wire-pinched", "wire-chafed"]),
         (0.08, ["wrong-wire", "beam-wires-crossed", "wrong-side", "plug-crossed", "coil-turned", "relay-throws-swapped", "switch-pins-swapped", "lamp-turned-round", "wrong-lead-joined", "sense-missing", "box-minus-on-body"]),
         (0.07, ["lamp-dead", "lamp-half-dead", "fuse-blown", "breaker-open", "relay-dead-coil", "relay-stuck-open", "relay-welded", "switch-dead", "output-dead", "converter-dead", "alternator-dead", "battery-off", "battery-flat"]),
     ];

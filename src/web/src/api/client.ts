@@ -203,6 +203,7 @@ export type DiagnosisView = Schemas["DiagnosisView"];
 export type NextReading = Schemas["NextReading"];
 export type StandHere = Schemas["StandHere"];
 export type TakenHere = Schemas["TakenHere"];
+export type SetAside = Schemas["SetAside"];
 export type LampSeen = Schemas["LampSeen"];
 export type Probing = Schemas["Probing"];
 export type Exercise = Schemas["Exercise"];

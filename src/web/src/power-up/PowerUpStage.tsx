@@ -25,13 +25,11 @@ import { MarkList } from "./MarkList";
 import { MarkTable } from "./MarkTable";
 import { ReadingsPane } from "./ReadingsPane";
 import { TesterPanel } from "./TesterPanel";
-import { nextTerminal, type Tester } from "./TesterPlaces";
+import { atRest, nextTerminal, type Tester } from "./TesterPlaces";
 import { TurnOverPane } from "./TurnOverPane";
 import { useCommissioning } from "./useCommissioning";
 import { type Speed, speeds, useLive } from "./useLive";
 import { VehicleLive } from "./VehicleLive";
-
-const body = "body";
 
 type Pane = "tester" | "readings" | "turnOver" | "find" | "faults";
 
@@ -45,13 +43,13 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
   const { answer } = live;
   const [asks, setAsks] = useSearchParams();
   const [pane, setPane] = useState<Pane>("tester");
-  const [held, setHeld] = useState<Omit<Tester, "red">>({ setting: "volts", black: body, wire: "" });
+  const [held, setHeld] = useState<Omit<Tester, "red">>(atRest);
   const [finding, setFinding] = useState(false);
   const search = useFaultSearch(rig, editor.snapshot().job.id, desk, answer?.faults ?? [], pane === "find");
   // What is out for a reading goes back in with the next.
   const out = useRef<readonly string[]>([]);
   const probe = useRef<HTMLSelectElement>(null);
-  const red = asks.get("red") ?? "battery.plus";
+  const red = asks.get("red") ?? atRest.red;
   const setRed = (terminal: string) => setAsks({ red: terminal }, { replace: true });
   const { playing, setPlaying, speed, setSpeed } = live;
 
@@ -76,7 +74,7 @@ export default function PowerUpStage({ editor }: { editor: RigEditor }) {
     stand(group);
     if (probing.setting !== "clamp") {
       setRed(probing.red);
-      setHeld((now) => ({ ...now, black: probing.black ?? body }));
+      setHeld((now) => ({ ...now, black: probing.black ?? atRest.black }));
     }
     const came = await asked(() =>
       api.POST("/api/preview/probe", {

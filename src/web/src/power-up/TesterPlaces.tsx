@@ -9,6 +9,9 @@ const body = "body";
 /** Where a tester is held, and round which wire it would be as a clamp. */
 export type Tester = { setting: TesterSetting; red: string; black: string; wire: string };
 
+/** How it lies before anybody took it up. */
+export const atRest: Tester = { setting: "volts", red: "battery.plus", black: body, wire: "" };
+
 export const testerSettings: readonly { value: TesterSetting; label: string }[] = [
   { value: "volts", label: t("powerUp.testerVolts") },
   { value: "ohms", label: t("powerUp.testerOhms") },

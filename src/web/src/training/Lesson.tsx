@@ -3,7 +3,7 @@ import type { Exercise, Probing, TrainingAct, TrainingView } from "../api/client
 import { Frame } from "../frame/Frame";
 import { askedOf, ofDashboard, ofVehicle } from "../job/aboutRig";
 import { DashPanel } from "../power-up/DashPanel";
-import { nextTerminal, probingOf, type Tester } from "../power-up/TesterPlaces";
+import { atRest, nextTerminal, probingOf } from "../power-up/TesterPlaces";
 import { VehicleLive } from "../power-up/VehicleLive";
 import { Button } from "../ui/Button";
 import { Notice } from "../ui/Notice";
@@ -34,12 +34,7 @@ export function Lesson({
   const { answer: board, why } = useAnswer(...askedOf(ofDashboard, rig));
   const { answer: walk } = useAnswer(...askedOf(ofVehicle, rig), { enabled: rig.body != null });
   const [pane, setPane] = useState<Pane>("meter");
-  const [held, setHeld] = useState<Tester>({
-    setting: "volts",
-    red: "battery.plus",
-    black: "body",
-    wire: "",
-  });
+  const [held, setHeld] = useState(atRest);
   const tester = { ...held, wire: held.wire || (board?.paths[0]?.wire ?? "") };
   const act = (what: TrainingAct) => training.act(what);
   const shortcuts = useMemo(

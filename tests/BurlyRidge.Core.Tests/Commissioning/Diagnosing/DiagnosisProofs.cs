@@ -36,11 +36,12 @@ public class DiagnosisProofs(ITestOutputHelper output)
         }
         output.WriteLine($"All: {Finder.Says(hunts)}");
         output.WriteLine($"Of those that move a reading by two half-widths: {Finder.Says(moving)}");
-        foreach (var (from, to) in new[] { (8, 15), (16, 1000) })
+        foreach (var (from, to, most) in new[] { (8, 15, 0.7), (16, 1000, 0.5) })
         {
             var some = forwards.Where(one => one.Places >= from && one.Places <= to).ToList();
             output.WriteLine($"{from} to {to} places, {some.Count} faults: {some.Average(one => one.Advice):0.00} readings by the advice, {some.Average(one => one.Forwards):0.00} from the battery forwards: {some.Average(one => one.Advice) / some.Average(one => one.Forwards):0.00}");
             output.WriteLine($"  by the advice {Spread(some.Select(one => one.Advice))}; forwards {Spread(some.Select(one => one.Forwards))}");
+            Assert.True(some.Average(one => one.Advice) <= most * some.Average(one => one.Forwards));
         }
         Assert.True(hunts.Select(hunt => hunt.Readings).Order().ElementAt(hunts.Count / 2) <= 5 && hunts.Select(hunt => hunt.Readings).Order().ElementAt(hunts.Count * 9 / 10) <= 8);
         Assert.True(hunts.Count(hunt => hunt.Kept) >= 0.99 * hunts.Count);

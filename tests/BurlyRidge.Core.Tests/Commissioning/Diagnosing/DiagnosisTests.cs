@@ -39,6 +39,16 @@ public class DiagnosisTests
         Assert.InRange(hunts.Select(hunt => hunt.Readings).Order().ElementAt(hunts.Count / 2), 0, 8);
     }
 
+    /// <summary>The tables solve a piece of the rig for each fault; the vehicle, all of it: a short anywhere takes from the battery of all.</summary>
+    [Theory]
+    [MemberData(nameof(Shapes))]
+    public void Looks_alone_rule_out_no_fault_that_is_there(string shape)
+    {
+        var (plan, tables) = Of(shape);
+        var stands = Finder.Report(tables, Evidence.Nothing).Stands;
+        Assert.Empty(tables.FaultKeys.Where((key, i) => !Diagnosis.Of(tables, Evidence.Nothing with { Seen = Finder.Looks(new DrawnVehicle(plan, [key], (ulong)(i + 1)), stands) }).Keeps(key)));
+    }
+
     [Theory]
     [InlineData("fuse-out:f")]
     [InlineData("plug-open:plug")]
@@ -78,6 +88,47 @@ public class DiagnosisTests
         ];
         var record = CommissioningRecord.Of(search.Select(what => (DateTimeOffset.UnixEpoch, "", what))).Searches[Line];
         Assert.Equal(before.Left.Select(cause => (cause.Key, cause.Share)), Finder.Report(Bar.Tables, evidence with { Read = record.Read }).Left.Select(cause => (cause.Key, cause.Share)));
+    }
+
+    /// <summary>Everything dark and nothing after the main fuse: it is out, nearly always. It is in, and the wire before it is off.</summary>
+    [Fact]
+    public void What_was_looked_into_and_not_found_is_not_named_again()
+    {
+        var (plan, tables) = Of("fifteen pods fed at one end");
+        const string Fault = "wire-open:battery-plus--main-in";
+        var before = Finder.Of(plan, tables, Fault, 4);
+        Assert.Equal((DiagnosisStage.Found, "fuse-out:main"), (before.View.Stage, before.View.Left[0].Key));
+        var view = Finder.Report(tables, before.Evidence with { LookedInto = before.View.Left[0].Keys });
+        Assert.Equal(DiagnosisStage.Open, view.Stage);
+        Assert.NotEmpty(view.Next);
+        Assert.Equal(before.View.Left[0].Keys, view.LookedInto.Select(one => one.Key));
+        var after = Finder.Of(plan, tables, Fault, 4, lookInto: true);
+        Assert.Contains(Fault, after.View.Left[0].Keys);
+        Assert.InRange(after.Readings, before.Readings + 1, 8);
+    }
+
+    [Fact]
+    public void What_was_looked_into_can_be_taken_back()
+    {
+        var log = new CommissioningEvent[] { new CommissioningEvent.LookedInto(Line, ["fuse-out:f", "plug-open:plug"]), new CommissioningEvent.LookedInto(Line, ["fuse-out:f"], Slip: true) };
+        IReadOnlyList<string> After(int events) => CommissioningRecord.Of(log.Take(events).Select(what => (DateTimeOffset.UnixEpoch, "", what))).Searches[Line].LookedInto;
+        Assert.Equal(["fuse-out:f", "plug-open:plug"], After(1));
+        Assert.Equal(["plug-open:plug"], After(2));
+        Assert.NotEmpty(new CommissioningEvent.LookedInto(Line, []).Validate());
+    }
+
+    /// <summary>Common practice, no source: selectivity, the smaller fuse clears a short behind it.</summary>
+    [Fact]
+    public void A_short_behind_the_fuse_of_a_lamp_leaves_the_main_fuse_whole()
+    {
+        var (plan, tables) = Of("power box with panel, ignition sense, lamps, locker and compressor");
+        var vehicle = new DrawnVehicle(plan, ["wire-chafed:left-plus--right-plus"], 8);
+        var stands = Finder.Report(tables, Evidence.Nothing).Stands;
+        Finder.Looks(vehicle, stands);
+        var on = stands.First(stand => stand.Id == "on");
+        vehicle.Stand(on.State, on.Out);
+        Assert.InRange(vehicle.Read(new Probing(TesterSetting.Volts, "main.out", "battery.minus"))!.Value, 11, 13.5);
+        Assert.Equal((LampSeen.Lit, LampSeen.Dark), (vehicle.Look("bar.main"), vehicle.Look("left.main")));
     }
 
     [Fact]

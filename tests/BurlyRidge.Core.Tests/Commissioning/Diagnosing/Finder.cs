@@ -21,7 +21,8 @@ internal static class Finder
     /// <param name="fault">What is wrong; empty: nothing.</param>
     /// <param name="spoil">What is made of a reading, by its number.</param>
     /// <param name="cannotReach">Parts that no probe gets to.</param>
-    public static Hunt Of(CommissioningPlan plan, DiagnosisTables tables, string fault, ulong seed, Func<int, double, double>? spoil = null, IReadOnlyList<string>? cannotReach = null)
+    /// <param name="lookInto">What is named is looked into; where it is not that, the search goes on.</param>
+    public static Hunt Of(CommissioningPlan plan, DiagnosisTables tables, string fault, ulong seed, Func<int, double, double>? spoil = null, IReadOnlyList<string>? cannotReach = null, bool lookInto = false)
     {
         var vehicle = new DrawnVehicle(plan, fault.Length == 0 ? [] : [fault], seed);
         var stands = Report(tables, Evidence.Nothing).Stands;
@@ -29,6 +30,11 @@ internal static class Finder
         for (var read = 0; ;)
         {
             var view = Report(tables, evidence, cannotReach);
+            if (lookInto && view.Left[0].Keys is { Count: > 0 } named && (view.Stage == DiagnosisStage.Found || view.Next.Count == 0) && !named.Contains(fault) && !named.All(evidence.LookedInto.Contains))
+            {
+                evidence = evidence with { LookedInto = [.. evidence.LookedInto, .. named] };
+                continue;
+            }
             if (view.Stage != DiagnosisStage.Open || view.Next.Count == 0 || read >= MostReadings)
             {
                 var diagnosis = Diagnosis.Of(tables, evidence);

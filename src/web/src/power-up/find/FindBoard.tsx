@@ -3,6 +3,7 @@ import { Details } from "../../ui/Details";
 import { t } from "../../words";
 import { LeftCauses } from "./LeftCauses";
 import { LooksList } from "./LooksList";
+import { SetAsideList } from "./SetAsideList";
 import { TakenList } from "./TakenList";
 import type { FaultSearch } from "./useFaultSearch";
 
@@ -24,7 +25,7 @@ export function FindBoard({
         tabIndex={0}
         className="relative min-h-0 lg:overflow-y-auto lg:pr-1"
       >
-        <LeftCauses view={view} onFound={search.found} />
+        <LeftCauses view={view} onFound={search.found} onLookedInto={search.lookedInto} />
       </section>
       <section
         aria-label={t("powerUp.seenAndRead")}
@@ -33,6 +34,12 @@ export function FindBoard({
         className="relative grid min-h-0 content-start gap-2 lg:overflow-y-auto lg:pr-1"
       >
         {view.taken.length > 0 && <TakenList taken={view.taken} onBack={search.takeBack} />}
+        <SetAsideList
+          title={t("powerUp.lookedInto")}
+          all={view.lookedInto}
+          onBack={(fault) => search.lookedInto([fault], true)}
+        />
+        <SetAsideList title={t("powerUp.notReached")} all={view.notReached} onBack={search.reached} />
         <LooksList view={view} search={search} onStand={onStand} />
         {view.silent.length > 0 && (
           <Details summary={t("powerUp.silentFaults", { count: view.silent.length })}>

@@ -1,7 +1,6 @@
-import { RotateCcw } from "lucide-react";
 import type { Probing, TakenHere } from "../../api/client";
-import { Button } from "../../ui/Button";
 import { t } from "../../words";
+import { TakeBack } from "./TakeBack";
 
 /** Readings that were taken, each of which can be taken back. */
 export function TakenList({
@@ -26,15 +25,10 @@ export function TakenList({
               {!one.fits && ` ${t("powerUp.doesNotFit")}`}
             </span>
             <span className="shrink-0 font-figure">{one.reads}</span>
-            <Button
-              look="quiet"
-              className="shrink-0 px-0"
-              aria-label={t("powerUp.takeBackOf", { words: one.words })}
-              title={t("powerUp.takeBack")}
-              onClick={() => void onBack(one.stand, one.probing)}
-            >
-              <RotateCcw size={18} aria-hidden />
-            </Button>
+            <TakeBack
+              of={t("powerUp.takeBackOf", { words: one.words })}
+              onBack={() => onBack(one.stand, one.probing)}
+            />
           </li>
         ))}
       </ul>

@@ -82,6 +82,10 @@ export function useFaultSearch(
     take: (stand: string, probing: Probing, value: number, about: string) =>
       add({ kind: "probed", stand, probing, value }, about),
     takeBack: (stand: string, probing: Probing) => add({ kind: "forgotten", stand, probing }, stand),
+    /** Faults that were looked for at their place and not found; or that is taken back. */
+    lookedInto: (faults: readonly string[], slip = false) =>
+      add({ kind: "lookedInto", faults, slip }, faults[0] ?? ""),
+    reached: (part: string) => add({ kind: "cannotReach", part, reached: true }, part),
     cannotReach: async (parts: readonly string[]) => {
       const events = parts.map((part) => ({ kind: "cannotReach", part }));
       if (tried) setTried([...tried, ...events.map((what) => ({ ...what, line }) as CommissioningEvent)]);
