@@ -26,14 +26,17 @@ internal static class MeterScale
     /// <summary>What a terminal that nothing holds may show, V (assumed, no source).</summary>
     private const double Floating = 0.2;
 
-    /// <summary>What one may show that only a lamp's electronics hold, beside that, as a part of it (assumed, no source).</summary>
-    private const double ByElectronics = 0.35;
+    /// <summary>What one may show that only a lamp's electronics hold, V (assumed, no source); beside what all such may show less.</summary>
+    private const double ByElectronics = 0.05;
+
+    /// <summary>What all terminals of a rig may show less that only electronics hold, as a part of it: standard deviation (assumed, no source).</summary>
+    private const double OfElectronics = 0.35;
 
     /// <summary>Standard deviation of what a meter makes of a value, on the scale.</summary>
     public static double Spread(TesterSetting setting, double value, ReadingHold held)
     {
         var own = Tolerances.MeterSpread(setting, Math.Min(value, NoWayOhms));
-        if (setting != TesterSetting.Ohms) own = Math.Sqrt(own * own + Steady * Steady + (held == ReadingHold.Firm ? 0 : Floating * Floating) + (held == ReadingHold.ByElectronics ? Math.Pow(ByElectronics * value, 2) : 0));
+        if (setting != TesterSetting.Ohms) own = Math.Sqrt(own * own + Steady * Steady + held switch { ReadingHold.Floats => Floating * Floating, ReadingHold.ByElectronics => ByElectronics * ByElectronics, _ => 0 });
         if (setting == TesterSetting.Ohms)
         {
             var ohms = Math.Clamp(value, 0, NoWayOhms);
@@ -41,6 +44,9 @@ internal static class MeterScale
         }
         return own;
     }
+
+    /// <summary>By how much a value moves with what the electronics of a rig's lamps leak, for a standard deviation of that.</summary>
+    public static double ByHold(TesterSetting setting, double value, ReadingHold held) => setting == TesterSetting.Volts && held == ReadingHold.ByElectronics ? OfElectronics * value : 0;
 
     /// <summary>How wide the scale is on which a reading that went wrong may be anywhere.</summary>
     public static double Width(TesterSetting setting, double systemVolts) => setting switch

@@ -16,8 +16,8 @@ internal sealed class Posterior
     /// <summary>How likely it is, before anything was seen, that nothing is wrong (assumed, no source).</summary>
     private const double SoundShare = 0.3;
 
-    /// <summary>What a fault changes is not known by better, as a part of it (assumed, no source).</summary>
-    private const double OfChange = 0.05;
+    /// <summary>What a fault changes is not known by better, as a part of it: at one place, and at all places alike (assumed, no source).</summary>
+    private const double OfChange = 0.05, OfAllChange = 0.15;
 
     /// <summary>How far the battery's volts may be from the plan's, as a part of them; and the size of a resistance from the one that was tried, as a logarithm: standard deviations.</summary>
     private const double BatteryPart = 0.025, SizeLog = 0.4;
@@ -148,7 +148,9 @@ internal sealed class Posterior
     /// <param name="Spread">Standard deviation without what battery and size make of it.</param>
     /// <param name="ByBattery">By how much it moves with the battery, for the whole of its volts.</param>
     /// <param name="BySize">By how much it moves with the logarithm of a resistance.</param>
-    private readonly record struct Sight(double Value, double Spread, double ByBattery, double BySize);
+    /// <param name="ByChange">By how much it moves with what the fault changes, for a standard deviation of that.</param>
+    /// <param name="ByHold">By how much it moves with what lamps' electronics leak, for a standard deviation of that.</param>
+    private readonly record struct Sight(double Value, double Spread, double ByBattery, double BySize, double ByChange, double ByHold);
 
     private static Sight SightOf(DiagnosisTables tables, int way, int stand, int probe)
     {
@@ -156,7 +158,7 @@ internal sealed class Posterior
         var setting = table.Standing.Probes[probe].Probing.Setting;
         var value = table.Ways[way].Values[probe];
         var (own, change) = (MeterScale.Spread(setting, value, table.Ways[way].Held[probe]), MeterScale.Of(setting, value) - MeterScale.Of(setting, table.Ways[0].Values[probe]));
-        return new Sight(MeterScale.Of(setting, value), Math.Sqrt(own * own + OfChange * OfChange * change * change), setting == TesterSetting.Volts ? value : 0, tables.BySize(way, stand, probe));
+        return new Sight(MeterScale.Of(setting, value), Math.Sqrt(own * own + OfChange * OfChange * change * change), setting == TesterSetting.Volts ? value : 0, tables.BySize(way, stand, probe), OfAllChange * change, MeterScale.ByHold(setting, value, table.Ways[way].Held[probe]));
     }
 
     private static (List<(ReadHere Read, int Stand, int Probe)> Readings, List<(SeenLamp Seen, int Stand, int Lamp)> Looks) Placed(DiagnosisTables tables, Evidence evidence) => (
@@ -168,7 +170,7 @@ internal sealed class Posterior
 
     /// <summary>By how much two readings go together: as sound rigs do, with the battery, and with the size of a resistance.</summary>
     private static double Together(Sight one, Sight other, double sound) =>
-        sound + BatteryPart * BatteryPart * one.ByBattery * other.ByBattery + SizeLog * SizeLog * one.BySize * other.BySize;
+        sound + BatteryPart * BatteryPart * one.ByBattery * other.ByBattery + SizeLog * SizeLog * one.BySize * other.BySize + one.ByChange * other.ByChange + one.ByHold * other.ByHold;
 
     private (double Log, int Wrong, Fitted? Fitted) Fit(int way, List<(SeenLamp Seen, int Stand, int Lamp)> looks)
     {

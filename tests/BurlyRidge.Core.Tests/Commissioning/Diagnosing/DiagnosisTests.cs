@@ -49,6 +49,30 @@ public class DiagnosisTests
         Assert.Empty(tables.FaultKeys.Where((key, i) => !Diagnosis.Of(tables, Evidence.Nothing with { Seen = Finder.Looks(new DrawnVehicle(plan, [key], (ulong)(i + 1)), stands) }).Keeps(key)));
     }
 
+    /// <summary>What a fault moves most, read on a vehicle that is solved whole: what is read speaks hardly ever against the fault that makes it.</summary>
+    [Theory]
+    [MemberData(nameof(Shapes))]
+    public void Readings_alone_rule_out_no_fault_that_is_there(string shape)
+    {
+        var (plan, tables) = Of(shape);
+        var stands = Finder.Report(tables, Evidence.Nothing).Stands;
+        // By the volts of a flat battery a relay may stand either way; a short before any fuse is as strong as the earths allow.
+        var lost = tables.FaultKeys.Where((key, i) =>
+        {
+            var vehicle = new DrawnVehicle(plan, [key], (ulong)(i + 1));
+            Finder.Looks(vehicle, stands);
+            var read = tables.Moved(key).Take(MostRead).Select(place =>
+            {
+                vehicle.Stand(place.Standing.State, place.Standing.Out);
+                return new ReadHere(place.Standing.Id, place.Probing, vehicle.Read(place.Probing)!.Value);
+            });
+            return !Diagnosis.Of(tables, Evidence.Nothing with { Read = [.. read] }).Keeps(key);
+        }).ToList();
+        Assert.True(lost.Count <= 1, string.Join(", ", lost));
+    }
+
+    private const int MostRead = 8;
+
     [Theory]
     [InlineData("fuse-out:f")]
     [InlineData("plug-open:plug")]
