@@ -73,6 +73,11 @@ export function Lesson({
               <Button look="quiet" onClick={() => training.begin(undefined)}>
                 {t("training.otherExercises")}
               </Button>
+              {training.slow && (
+                <p role="status" className="text-sm text-dust">
+                  {t("training.workingOut")}
+                </p>
+              )}
               <p className="ml-auto font-figure whitespace-nowrap" data-minutes>
                 {t("training.spent", { minutes: view.minutes.toFixed(2), count: view.steps.length })}
               </p>

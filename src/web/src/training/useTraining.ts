@@ -14,7 +14,7 @@ export function useTraining() {
   const [acts, setActs] = useState<readonly TrainingAct[]>([]);
   const [said, setSaid] = useState<string>();
   const shipped = useAnswer<Exercise[]>(["exercises"], (signal) => api.GET("/api/exercises", { signal }));
-  const { answer, why } = useAnswer<TrainingView>(
+  const { answer, why, slow } = useAnswer<TrainingView>(
     ["training", exercise?.title, exercise?.hidden, acts],
     (signal) =>
       api.POST("/api/training", { body: { exercise: exercise as Exercise, acts: [...acts] }, signal }),
@@ -30,6 +30,8 @@ export function useTraining() {
     exercise,
     view: exercise ? answer : undefined,
     why,
+    /** An act is worked out for longer than a second: the last one, against the best way. */
+    slow,
     said,
     begin,
     /** As it was turned last, though the server has not answered yet: the next turn goes on from there. */
