@@ -177,7 +177,7 @@ public static class DiagnosisReport
 
     private static StandHere Stand(DiagnosisTables tables, StandTable stand, Evidence evidence) => new(
         stand.Standing.Id, stand.Standing.Words, stand.Standing.State, stand.Standing.Out,
-        [.. stand.Standing.Lamps.Select((lamp, i) => new LampHere(lamp, tables.Plan.Study.Names[lamp], LampSight.Of(stand.Ways[0].Light[i]), evidence.Seen.LastOrDefault(seen => seen.Stand == stand.Standing.Id && seen.Lamp == lamp)?.As))]);
+        [.. stand.Standing.Lamps.Select((lamp, i) => new LampHere(lamp, tables.Plan.Study.Names[lamp], LampSight.Of(stand.Ways[0].Light[i]), evidence.Seen.LastOrDefault(seen => seen.Lamp == lamp && stand.Standing.Ids.Contains(seen.Stand))?.As))]);
 
     private static TakenHere? Taken(DiagnosisTables tables, Posterior posterior, ReadHere read)
     {

@@ -28,6 +28,8 @@ public sealed class DiagnosisTables
     private readonly Dictionary<(string Stand, Probing Probing), (int Stand, int Probe)> places = [];
     private readonly Dictionary<(string Stand, string Lamp), (int Stand, int Lamp)> lamps = [];
 
+    private readonly Dictionary<string, Standing> alike = new(StringComparer.Ordinal);
+
     private readonly SoundCovariance sound;
 
     private DiagnosisTables(CommissioningPlan plan, string line, IReadOnlyList<Hypothesis> hypotheses, IReadOnlyList<HypothesisWay> ways, IReadOnlyList<StandTable> stands)
@@ -37,8 +39,12 @@ public sealed class DiagnosisTables
         RestVolts = rest.Volts(plan.Study.Wired.Vehicle.SystemPlus) - rest.Volts(plan.Study.Wired.Vehicle.SystemMinus);
         for (var s = 0; s < stands.Count; s++)
         {
-            for (var i = 0; i < stands[s].Standing.Probes.Count; i++) places[(stands[s].Standing.Id, stands[s].Standing.Probes[i].Probing)] = (s, i);
-            for (var i = 0; i < stands[s].Standing.Lamps.Count; i++) lamps[(stands[s].Standing.Id, stands[s].Standing.Lamps[i])] = (s, i);
+            foreach (var id in stands[s].Standing.Ids)
+            {
+                for (var i = 0; i < stands[s].Standing.Probes.Count; i++) places[(id, stands[s].Standing.Probes[i].Probing)] = (s, i);
+                for (var i = 0; i < stands[s].Standing.Lamps.Count; i++) lamps[(id, stands[s].Standing.Lamps[i])] = (s, i);
+            }
+            if (stands[s].Standing.Held is null) alike[Diagnosing.Standing.KeyOf(plan.Study.Wired, stands[s].Standing.State, stands[s].Standing.Out)] = stands[s].Standing;
         }
         neighbours = Neighbours(ways);
         sound = new SoundCovariance(stands);
@@ -126,6 +132,9 @@ public sealed class DiagnosisTables
         var (table, setting) = (Stands[stand], Stands[stand].Standing.Probes[probe].Probing.Setting);
         return (MeterScale.Of(setting, table.Ways[between.Larger].Values[probe]) - MeterScale.Of(setting, table.Ways[between.Smaller].Values[probe])) / between.Log;
     }
+
+    /// <summary>The way of standing in which everything stands so; null: there is none.</summary>
+    internal Standing? Standing(RigState state, IReadOnlyList<string> without) => alike.GetValueOrDefault(Diagnosing.Standing.KeyOf(plan.Study.Wired, state, without));
 
     /// <summary>Where a standing and a place to hold a meter are; null where they are not.</summary>
     internal (int Stand, int Probe)? Find(string stand, Probing probing) => places.TryGetValue((stand, probing), out var at) ? at : null;

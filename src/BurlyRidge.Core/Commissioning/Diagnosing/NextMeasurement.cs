@@ -29,23 +29,23 @@ internal static class NextMeasurement
         var classOf = new int[tables.Hypotheses.Count];
         for (var i = 0; i < tables.Classes.Count; i++) foreach (var member in tables.Classes[i].Members) classOf[member] = i;
         var live = Enumerable.Range(0, tables.Ways.Count).Where(way => posterior.Weights[way] > Likely * tables.Ways[way].Share && posterior.Shares[tables.Ways[way].Hypothesis] > Likely).ToList();
-        var taken = posterior.Evidence.Read.Select(read => (read.Stand, read.Probing)).ToHashSet();
-        var seen = posterior.Evidence.Seen.Select(one => (one.Stand, one.Lamp)).ToHashSet();
-        var last = posterior.Evidence.Read.Count > 0 ? posterior.Evidence.Read[^1].Stand : posterior.Evidence.Seen.Count > 0 ? posterior.Evidence.Seen[^1].Stand : "";
+        var taken = posterior.Evidence.Read.Select(read => tables.Find(read.Stand, read.Probing)).ToHashSet();
+        var seen = posterior.Evidence.Seen.Select(one => tables.FindLamp(one.Stand, one.Lamp)).ToHashSet();
+        var last = posterior.Evidence.Read.Count > 0 ? tables.Find(posterior.Evidence.Read[^1].Stand, posterior.Evidence.Read[^1].Probing)?.Stand : posterior.Evidence.Seen.Count > 0 ? tables.FindLamp(posterior.Evidence.Seen[^1].Stand, posterior.Evidence.Seen[^1].Lamp)?.Stand : null;
         var all = new List<(int Stand, int At, bool IsLook)>();
         for (var s = 0; s < tables.Stands.Count; s++)
         {
             var standing = tables.Stands[s].Standing;
             for (var i = 0; i < standing.Probes.Count; i++)
-                if (!taken.Contains((standing.Id, standing.Probes[i].Probing)) && !tables.Plan.TerminalsOf(standing.Probes[i]).Any(terminal => beyond.Contains(TerminalIndex.Split(terminal).Part))) all.Add((s, i, false));
+                if (!taken.Contains((s, i)) && !tables.Plan.TerminalsOf(standing.Probes[i]).Any(terminal => beyond.Contains(TerminalIndex.Split(terminal).Part))) all.Add((s, i, false));
             for (var i = 0; i < standing.Lamps.Count; i++)
-                if (!seen.Contains((standing.Id, standing.Lamps[i])) && !beyond.Contains(TerminalIndex.Split(standing.Lamps[i]).Part)) all.Add((s, i, true));
+                if (!seen.Contains((s, i)) && !beyond.Contains(TerminalIndex.Split(standing.Lamps[i]).Part)) all.Add((s, i, true));
         }
         return
         [
             .. all.AsParallel().AsOrdered().WithCancellation(cancellation).Select(one =>
             {
-                var turned = tables.Stands[one.Stand].Standing.Id == last ? 0 : Reach.OfTurning(tables.Stands[one.Stand].Standing.Out.Count);
+                var turned = one.Stand == last ? 0 : Reach.OfTurning(tables.Stands[one.Stand].Standing.Out.Count);
                 return one.IsLook ? new Candidate(one.Stand, one.At, true, OfLook(one.Stand, one.At), Reach.OfLook(turned))
                     : new Candidate(one.Stand, one.At, false, Information.Bits(Chances(one.Stand, one.At)), reach.OfReading(tables.Plan.TerminalsOf(tables.Stands[one.Stand].Standing.Probes[one.At]), off, turned));
             }).Where(candidate => candidate.Bits >= LeastBits).AsSequential().OrderByDescending(candidate => candidate.Rate).ThenBy(candidate => candidate.Stand).ThenBy(candidate => candidate.At),

@@ -19,6 +19,9 @@ internal sealed class Posterior
     /// <summary>What a fault changes is not known by better, as a part of it: at one place, and at all places alike (assumed, no source).</summary>
     private const double OfChange = 0.05, OfAllChange = 0.15;
 
+    /// <summary>What is changed by more, V, A or on the scale of ohms, is open or joined, and known the better for it (assumed, no source).</summary>
+    private const double Divides = 2;
+
     /// <summary>How far the battery's volts may be from the plan's, as a part of them; and the size of a resistance from the one that was tried, as a logarithm: standard deviations.</summary>
     private const double BatteryPart = 0.025, SizeLog = 0.4;
 
@@ -158,7 +161,7 @@ internal sealed class Posterior
         var setting = table.Standing.Probes[probe].Probing.Setting;
         var value = table.Ways[way].Values[probe];
         var (own, change) = (MeterScale.Spread(setting, value, table.Ways[way].Held[probe]), MeterScale.Of(setting, value) - MeterScale.Of(setting, table.Ways[0].Values[probe]));
-        return new Sight(MeterScale.Of(setting, value), Math.Sqrt(own * own + OfChange * OfChange * change * change), setting == TesterSetting.Volts ? value : 0, tables.BySize(way, stand, probe), OfAllChange * change, MeterScale.ByHold(setting, value, table.Ways[way].Held[probe]));
+        return new Sight(MeterScale.Of(setting, value), Math.Sqrt(own * own + OfChange * OfChange * change * change), setting == TesterSetting.Volts ? value : 0, tables.BySize(way, stand, probe), OfAllChange * change / (1 + Math.Abs(change) / Divides), MeterScale.ByHold(setting, value, table.Ways[way].Held[probe]));
     }
 
     private static (List<(ReadHere Read, int Stand, int Probe)> Readings, List<(SeenLamp Seen, int Stand, int Lamp)> Looks) Placed(DiagnosisTables tables, Evidence evidence) => (

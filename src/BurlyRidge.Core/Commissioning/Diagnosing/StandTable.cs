@@ -12,6 +12,15 @@ public sealed record Standing(string Id, string Words, RigState State, IReadOnly
     /// <summary>A test lamp that is held to it, and looked at as <see cref="TestLamp"/>; null: none.</summary>
     public Probing? Held { get; init; }
 
+    /// <summary>Ids of other ways that turned out to be the same.</summary>
+    internal IReadOnlyList<string> AlsoIds { get; init; } = [];
+
+    /// <summary>All that it is called.</summary>
+    internal IEnumerable<string> Ids => AlsoIds.Prepend(Id);
+
+    /// <summary>The same for all in which everything stands alike.</summary>
+    internal static string KeyOf(Rig rig, RigState state, IEnumerable<string> without) => $"{StandWords.KeyOf(rig, state)} {string.Join(' ', without.Order(StringComparer.Ordinal))}";
+
     /// <summary>What a test lamp is called among the lights.</summary>
     internal const string TestLamp = "tester.lamp";
 }

@@ -24,8 +24,16 @@ internal static class Standings
         foreach (var other in study.Lines.Where(other => other.Line.Id != line))
             if (other.Trigger.On is { } lit)
                 all.Add(new Standing($"{other.Line.Id}/on", StandWords.Together(StandWords.Of(study.Wired, study.Names, lit, [])), lit, [], [], [.. own.Line.Lights.Concat(other.Line.Lights).Distinct()]));
-        return all;
+        return [.. all.GroupBy(standing => Standing.KeyOf(study.Wired, standing.State, standing.Out)).Select(AsOne)];
     }
+
+    /// <summary>What stands alike is one: nobody reads the same twice for it.</summary>
+    private static Standing AsOne(IEnumerable<Standing> alike) => alike.First() with
+    {
+        AlsoIds = [.. alike.Skip(1).Select(standing => standing.Id)],
+        Probes = [.. alike.SelectMany(standing => standing.Probes).DistinctBy(probe => probe.Probing)],
+        Lamps = [.. alike.SelectMany(standing => standing.Lamps).Distinct()],
+    };
 
     /// <summary>The same with ways of standing and places to hold a meter that somebody chose.</summary>
     public static IReadOnlyList<Standing> With(CommissioningPlan plan, IReadOnlyList<Standing> all, IReadOnlyList<Visit> visits)

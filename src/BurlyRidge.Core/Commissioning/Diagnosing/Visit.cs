@@ -14,18 +14,8 @@ internal sealed record Visit(string Stand, RigState State, IReadOnlyList<string>
     /// <param name="probing">Where a tester is held; null: it is looked at.</param>
     public static Visit Of(DiagnosisTables tables, RigState state, IReadOnlyList<string> without, Probing? probing)
     {
-        var key = KeyOf(tables, state, without);
-        if (probing is { Setting: TesterSetting.TestLamp }) return new Visit($"{key} {probing.Red} {probing.Black}", state, without, null, probing);
-        var alike = Alike(tables, state, without).ToList();
-        return new Visit((alike.Find(standing => probing is not null && tables.HasProbe(standing.Id, probing)) ?? alike.FirstOrDefault())?.Id ?? key, state, without, probing);
+        var key = Standing.KeyOf(tables.Plan.Study.Wired, state, without);
+        return probing is { Setting: TesterSetting.TestLamp } ? new Visit($"{key} {probing.Red} {probing.Black}", state, without, null, probing)
+            : new Visit(tables.Standing(state, without)?.Id ?? key, state, without, probing);
     }
-
-    /// <summary>Standings of the tables in which everything stands so.</summary>
-    public static IEnumerable<Standing> Alike(DiagnosisTables tables, RigState state, IReadOnlyList<string> without)
-    {
-        var key = KeyOf(tables, state, without);
-        return tables.Standings.Where(standing => standing.Held is null && KeyOf(tables, standing.State, standing.Out) == key);
-    }
-
-    private static string KeyOf(DiagnosisTables tables, RigState state, IEnumerable<string> without) => $"{StandWords.KeyOf(tables.Plan.Study.Wired, state)} {string.Join(' ', without.Order(StringComparer.Ordinal))}";
 }

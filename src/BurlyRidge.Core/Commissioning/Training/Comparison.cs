@@ -79,18 +79,23 @@ internal static class Comparison
     public static Practice BestWay(DiagnosisTables tables, Reach reach, string fault, int seed, CancellationToken cancellation)
     {
         var best = new Practice(tables, reach, fault, seed);
+        var refused = new HashSet<(int Stand, int Probe)>();
         for (var step = 0; step < MostSteps && !best.Found; step++)
         {
             var known = new Posterior(tables, best.Known.Evidence);
-            var left = known.Left(Diagnosis.LeftShare).Where(one => one > 0 && !known.Evidence.LookedInto.Contains(KeyOf(one))).ToList();
+            // However unlikely: what is wrong is somewhere, and is looked for until it is found.
+            var left = known.Left(0).Where(one => one > 0 && !known.Evidence.LookedInto.Contains(KeyOf(one))).ToList();
             // One that is as good as found is looked into; where nothing tells more, the likeliest.
-            var next = left.Count > 0 && known.Classes[left[0]] >= Diagnosis.FoundShare ? [] : NextMeasurement.Of(tables, known, reach, Nothing, best.Known.Off, cancellation);
-            if (next.Count > 0)
+            var next = left.Count > 0 && known.Classes[left[0]] >= Diagnosis.FoundShare ? null
+                : NextMeasurement.Of(tables, known, reach, Nothing, best.Known.Off, cancellation).FirstOrDefault(one => one.IsLook || !refused.Contains((one.Stand, one.At)));
+            if (next is not null)
             {
-                var standing = tables.Stands[next[0].Stand].Standing;
-                if (StandWords.KeyOf(tables.Plan.Study.Wired, best.Dash) != StandWords.KeyOf(tables.Plan.Study.Wired, standing.State)) best.Do(new TrainingAct.Turns(standing.State));
+                var standing = tables.Stands[next.Stand].Standing;
+                if (next.IsLook || StandWords.KeyOf(tables.Plan.Study.Wired, best.Dash) != StandWords.KeyOf(tables.Plan.Study.Wired, standing.State)) best.Do(new TrainingAct.Turns(standing.State));
                 if (!best.Out.ToHashSet().SetEquals(standing.Out)) best.Do(new TrainingAct.TakesOut(standing.Out));
-                if (!next[0].IsLook) best.Do(new TrainingAct.Probes(standing.Probes[next[0].At].Probing));
+                if (next.IsLook) continue;
+                best.Do(new TrainingAct.Probes(standing.Probes[next.At].Probing));
+                if (best.Reading is not { Refused: false }) refused.Add((next.Stand, next.At));
             }
             else if (left.Count > 0) best.Do(new TrainingAct.Inspects(KeyOf(left[0])));
             else break;

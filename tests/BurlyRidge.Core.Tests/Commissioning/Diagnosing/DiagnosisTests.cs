@@ -74,6 +74,25 @@ public class DiagnosisTests
     private const int MostRead = 8;
 
     [Theory]
+    [MemberData(nameof(Shapes))]
+    public void What_stands_alike_is_one_way_of_standing(string shape)
+    {
+        var stands = Of(shape).Tables.Standings;
+        Assert.Distinct(stands.Select(stand => $"{stand.Words}, {string.Join(' ', stand.Out)}"));
+        Assert.All(stands, stand => Assert.Distinct(stand.Probes.Select(probe => probe.Probing)));
+    }
+
+    /// <summary>Off, and on but for the switch, stand alike: what was read in either is known.</summary>
+    [Fact]
+    public void Readings_of_every_group_of_the_plan_are_known()
+    {
+        var groups = ReadingBands.Of(Bar.Plan, Line, null)!.Groups.Where(group => !group.OnBench && group.Id != "unplugged").ToList();
+        Assert.True(groups.Count > Bar.Tables.Standings.Count);
+        var taken = groups.SelectMany(group => group.Readings).Select(reading => new TakenReading(reading.Key, reading.Words, 1, reading.Unit, DateTimeOffset.UnixEpoch, "")).ToList();
+        Assert.Equal(taken.Count, Bar.Tables.Commissioned(taken).Count());
+    }
+
+    [Theory]
     [InlineData("fuse-out:f")]
     [InlineData("plug-open:plug")]
     [InlineData("relay-stuck-open:k")]

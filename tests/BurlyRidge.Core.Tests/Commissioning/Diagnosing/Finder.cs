@@ -80,7 +80,7 @@ internal static class Finder
         var (sound, vehicle) = (new DrawnVehicle(plan, [], 0), new DrawnVehicle(plan, [fault], seed));
         var stands = Report(tables, Evidence.Nothing).Stands;
         Looks(vehicle, stands);
-        var on = stands.First(stand => stand.Id == "on");
+        var on = stands.First(stand => stand.Lamps.Any(lamp => lamp.Should == LampSeen.Lit));
         vehicle.Stand(on.State, on.Out);
         sound.Stand(on.State, on.Out);
         var minus = plan.Study.Wired.Vehicle.SystemMinus;
