@@ -76,7 +76,7 @@ public sealed class Diagnosis
         if (posterior.Known == 0) return DiagnosisStage.Open;
         var best = Enumerable.Range(0, tables.Classes.Count).MaxBy(one => posterior.Classes[one]);
         // What was looked into and not found is not found by going on; something else is asked.
-        if (best > 0 && tables.Classes[best].Members.All(member => posterior.Evidence.LookedInto.Contains(tables.Hypotheses[member].Key))) return DiagnosisStage.Open;
+        if (posterior.IsLookedInto(best)) return DiagnosisStage.Open;
         return posterior.Classes[best] < (best == 0 ? SoundShare : FoundShare) ? DiagnosisStage.Open : best == 0 ? DiagnosisStage.Sound : DiagnosisStage.Found;
     }
 }

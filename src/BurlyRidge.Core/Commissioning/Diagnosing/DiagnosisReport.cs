@@ -69,7 +69,7 @@ public static class DiagnosisReport
         if (posterior.Known == 0) return DiagnosingWords.NothingSeen;
         var count = DiagnosingWords.FormatLeftOpen(Format.Count(left, DiagnosingWords.CauseWord, DiagnosingWords.CausesWord), diagnosis.Tables.Classes.Count, Share());
         List<string> said = [count];
-        if (best?.Keys.Count > 0 && best.Keys.All(posterior.Evidence.LookedInto.Contains)) said.Add(DiagnosingWords.FormatStillLikeliest(PartNames.Small(Name())));
+        if (diagnosis.Left is [var first, ..] && posterior.IsLookedInto(first)) said.Add(DiagnosingWords.FormatStillLikeliest(PartNames.Small(Name())));
         if (next.Count == 0) said.Add(DiagnosingWords.NothingMoreToRead);
         return string.Join(' ', said);
     }

@@ -44,7 +44,7 @@ public sealed class DiagnosisTables
                 for (var i = 0; i < stands[s].Standing.Probes.Count; i++) places[(id, stands[s].Standing.Probes[i].Probing)] = (s, i);
                 for (var i = 0; i < stands[s].Standing.Lamps.Count; i++) lamps[(id, stands[s].Standing.Lamps[i])] = (s, i);
             }
-            if (stands[s].Standing.Held is null) alike[Diagnosing.Standing.KeyOf(plan.Study.Wired, stands[s].Standing.State, stands[s].Standing.Out)] = stands[s].Standing;
+            if (stands[s].Standing.Held is null) alike[Standing.KeyOf(plan.Study.Wired, stands[s].Standing.State, stands[s].Standing.Out)] = stands[s].Standing;
         }
         neighbours = Neighbours(ways);
         sound = new SoundCovariance(stands);
@@ -134,7 +134,7 @@ public sealed class DiagnosisTables
     }
 
     /// <summary>The way of standing in which everything stands so; null: there is none.</summary>
-    internal Standing? Standing(RigState state, IReadOnlyList<string> without) => alike.GetValueOrDefault(Diagnosing.Standing.KeyOf(plan.Study.Wired, state, without));
+    internal Standing? StandingAt(RigState state, IReadOnlyList<string> without) => alike.GetValueOrDefault(Standing.KeyOf(plan.Study.Wired, state, without));
 
     /// <summary>Where a standing and a place to hold a meter are; null where they are not.</summary>
     internal (int Stand, int Probe)? Find(string stand, Probing probing) => places.TryGetValue((stand, probing), out var at) ? at : null;

@@ -94,6 +94,9 @@ internal sealed class Posterior
         return [.. tables.Classes.Select(one => one.Members.Max(member => best[member]))];
     }
 
+    /// <summary>Whether all faults of a class were looked for where they would be, and not found.</summary>
+    public bool IsLookedInto(int one) => one > 0 && tables.Classes[one].Members.All(member => Evidence.LookedInto.Contains(tables.Hypotheses[member].Key));
+
     /// <summary>Places of the classes that are so likely at least, the likeliest first.</summary>
     public IReadOnlyList<int> Left(double least) => [.. Enumerable.Range(0, Classes.Count).Where(one => Classes[one] >= least).OrderByDescending(one => Classes[one]).ThenBy(one => one)];
 

@@ -16,6 +16,6 @@ internal sealed record Visit(string Stand, RigState State, IReadOnlyList<string>
     {
         var key = Standing.KeyOf(tables.Plan.Study.Wired, state, without);
         return probing is { Setting: TesterSetting.TestLamp } ? new Visit($"{key} {probing.Red} {probing.Black}", state, without, null, probing)
-            : new Visit(tables.Standing(state, without)?.Id ?? key, state, without, probing);
+            : new Visit(tables.StandingAt(state, without)?.Id ?? key, state, without, probing);
     }
 }

@@ -85,7 +85,7 @@ internal sealed class Practice
         (Dash, Out) = (dash, without);
         vehicle.Stand(dash, without);
         var visit = Visit.Of(tables, dash, without, null);
-        var seen = (tables.Standing(dash, without)?.Lamps ?? tables.Plan.Study.Lines.SelectMany(line => line.Line.Lights).Distinct()).Select(lamp => (visit.Stand, Lamp: lamp)).ToList();
+        var seen = (tables.StandingAt(dash, without)?.Lamps ?? tables.Plan.Study.Lines.SelectMany(line => line.Line.Lights).Distinct()).Select(lamp => (visit.Stand, Lamp: lamp)).ToList();
         var evidence = Known.Evidence with
         {
             Seen = [.. Known.Evidence.Seen.Where(other => !seen.Contains((other.Stand, other.Lamp))), .. seen.Select(one => new SeenLamp(one.Stand, one.Lamp, vehicle.Look(one.Lamp)))],

@@ -1,10 +1,10 @@
-import { RotateCcw } from "lucide-react";
 import { useState } from "react";
 import type { ReadingCard } from "../api/client";
 import { Button } from "../ui/Button";
 import { NumberField } from "../ui/NumberField";
 import { VerdictMark } from "../ui/VerdictMark";
 import { t } from "../words";
+import { TakeBack } from "./TakeBack";
 
 const marks = { asExpected: "holds", measureAgain: "watch", notPassed: "stop" } as const;
 
@@ -59,15 +59,7 @@ export function ReadingRow({
           {t("powerUp.take")}
         </Button>
       ) : taken ? (
-        <Button
-          look="quiet"
-          className="px-0"
-          aria-label={t("powerUp.takeBack")}
-          title={t("powerUp.takeBack")}
-          onClick={onBack}
-        >
-          <RotateCcw size={18} aria-hidden />
-        </Button>
+        <TakeBack of={t("powerUp.takeBack")} onBack={onBack} />
       ) : onTry ? (
         <Button className="px-1 text-sm" onClick={onTry}>
           {t("powerUp.tryIt")}

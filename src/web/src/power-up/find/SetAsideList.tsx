@@ -1,6 +1,6 @@
 import type { SetAside } from "../../api/client";
 import { t } from "../../words";
-import { TakeBack } from "./TakeBack";
+import { TakeBack } from "../TakeBack";
 
 /** What is asked for no more, each of which can be taken back; nothing where there is none. */
 export function SetAsideList({

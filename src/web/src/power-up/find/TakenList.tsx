@@ -1,6 +1,6 @@
 import type { Probing, TakenHere } from "../../api/client";
 import { t } from "../../words";
-import { TakeBack } from "./TakeBack";
+import { TakeBack } from "../TakeBack";
 
 /** Readings that were taken, each of which can be taken back. */
 export function TakenList({

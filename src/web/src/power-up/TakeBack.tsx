@@ -1,9 +1,9 @@
 import { RotateCcw } from "lucide-react";
-import { Button } from "../../ui/Button";
-import { t } from "../../words";
+import { Button } from "../ui/Button";
+import { t } from "../words";
 
 /** Takes one thing of a list back. */
-export function TakeBack({ of, onBack }: { of: string; onBack: () => Promise<unknown> }) {
+export function TakeBack({ of, onBack }: { of: string; onBack: () => unknown }) {
   return (
     <Button
       look="quiet"
